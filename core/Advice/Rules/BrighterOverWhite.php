@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Advice\Rules;
+
+use Hawkbrush\Core\Advice\Finding;
+use Hawkbrush\Core\Advice\Gravity;
+use Hawkbrush\Core\Advice\Painted;
+use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Film\Film;
+use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Kind;
+
+/** A bright colour loses much of its chroma to a dark ground: white under it would keep it. */
+final class BrighterOverWhite implements Rule
+{
+    private const LOST_SHARE = 0.4;
+
+    private const BRIGHT = 35.0;
+
+    public function name(): string
+    {
+        return 'brighter-over-white';
+    }
+
+    public function look(Painted $painted): array
+    {
+        $findings = [];
+        foreach ($painted->coats as $coat) {
+            $optics = $coat->step->optics();
+            $heart = $coat->heart();
+            if ($optics === null || $heart === null) {
+                continue;
+            }
+            $white = FilmState::ground(array_fill(0, 31, 0.9));
+            $wanted = $painted->colour($white->under(Film::of($optics, $coat->step->dryUm())))->lab;
+            $comes = $painted->colour($heart[1])->lab;
+            $lost = $wanted->chroma() - $comes->chroma();
+            if ($wanted->chroma() < self::BRIGHT || $lost < self::LOST_SHARE * $wanted->chroma() || $comes->l > $wanted->l) {
+                continue;
+            }
+            $glows = $coat->step->mix[0][0]->kind === Kind::Fluorescent;
+            $findings[] = new Finding(
+                $this->name(), Gravity::Hint, $coat->step->id, 'Brighter with white under it',
+                \sprintf('Chroma %d here, %d over white: the ground below takes %d %% of it.%s', round($comes->chroma()), round($wanted->chroma()),
+                    round(100 * $lost / $wanted->chroma()), $glows ? ' Fluorescents die over dark.' : ''),
+                null,
+            );
+        }
+
+        return $findings;
+    }
+}

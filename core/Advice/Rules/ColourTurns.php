@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Advice\Rules;
+
+use Hawkbrush\Core\Advice\Finding;
+use Hawkbrush\Core\Advice\Fix;
+use Hawkbrush\Core\Advice\Gravity;
+use Hawkbrush\Core\Advice\Painted;
+use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Colour\Lab;
+use Hawkbrush\Core\Film\Film;
+use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Optics;
+
+/** Over what lies below, a colour comes out in another hue than over white. */
+final class ColourTurns implements Rule
+{
+    private const TURNED_DEG = 14.0;
+
+    /** Under this chroma nobody calls a hue. */
+    private const COLOURFUL = 9.0;
+
+    /** More coats than this nobody lays to win a colour back. */
+    private const MOST_COATS = 6;
+
+    public function name(): string
+    {
+        return 'colour-turns';
+    }
+
+    public function look(Painted $painted): array
+    {
+        $findings = [];
+        foreach ($painted->coats as $coat) {
+            $optics = $coat->step->optics();
+            $heart = $coat->heart();
+            if ($optics === null || $heart === null) {
+                continue;
+            }
+            $white = FilmState::ground(array_fill(0, 31, 0.9));
+            $wanted = $painted->colour($white->under(Film::of($optics, $coat->step->dryUm())))->lab;
+            $comes = $painted->colour($heart[1])->lab;
+            $turn = $this->turn($wanted, $comes);
+            if (min($wanted->chroma(), $comes->chroma()) < self::COLOURFUL || abs($turn) < self::TURNED_DEG) {
+                continue;
+            }
+            $coats = $this->coatsToWin($painted, $coat->step->coats, $coat->step->dryUm() / $coat->step->coats, $wanted, $heart[0], $optics);
+            $findings[] = new Finding(
+                $this->name(), Gravity::Hint, $coat->step->id,
+                \sprintf('This will read %s than its swatch', $this->word($wanted->hue(), $turn)),
+                \sprintf('Over what lies below the hue turns %d degrees (%d to %d), chroma %d instead of %d.',
+                    round(abs($turn)), round($wanted->hue()), round($comes->hue()), round($comes->chroma()), round($wanted->chroma())),
+                $coats === null ? null : new Fix(\sprintf('Lay %d coats', $coats), $coat->step->id, ['coats' => $coats]),
+            );
+        }
+
+        return $findings;
+    }
+
+    private function turn(Lab $from, Lab $to): float
+    {
+        $turn = $to->hue() - $from->hue();
+
+        return $turn > 180 ? $turn - 360 : ($turn < -180 ? $turn + 360 : $turn);
+    }
+
+    private function coatsToWin(Painted $painted, int $coats, float $coatUm, Lab $wanted, FilmState $ground, Optics $optics): ?int
+    {
+        for ($more = $coats + 1; $more <= self::MOST_COATS; $more++) {
+            $comes = $painted->colour($ground->under(Film::of($optics, $coatUm * $more)))->lab;
+            if (abs($this->turn($wanted, $comes)) < self::TURNED_DEG / 2 && $comes->chroma() > self::COLOURFUL) {
+                return $more;
+            }
+        }
+
+        return null;
+    }
+
+    /** Which neighbour on the hue circle it moves towards. */
+    private function word(float $from, float $turn): string
+    {
+        $to = fmod($from + $turn + 720, 360);
+
+        return match (true) {
+            $to < 25 || $to >= 335 => 'pinker',
+            $to < 60 => $turn < 0 ? 'redder' : 'more orange',
+            $to < 95 => 'yellower',
+            $to < 190 => 'greener',
+            $to < 280 => 'bluer',
+            default => 'more violet',
+        };
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Advice\Rules;
+
+use Hawkbrush\Core\Advice\Finding;
+use Hawkbrush\Core\Advice\Fix;
+use Hawkbrush\Core\Advice\Gravity;
+use Hawkbrush\Core\Advice\Painted;
+use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Pattern\EyeStep;
+
+/** An eye that does not fit its socket stands proud, or rattles. */
+final class EyeAndSocket implements Rule
+{
+    /** More than this over or under does not sit. Common practice, no published source. */
+    private const SITS_MM = 0.4;
+
+    public function name(): string
+    {
+        return 'eye-and-socket';
+    }
+
+    public function look(Painted $painted): array
+    {
+        $socket = $painted->recipe->body->marks->eyeSocketMm;
+        $findings = [];
+        foreach ($painted->recipe->lit() as $step) {
+            if (! $step instanceof EyeStep || $socket === null || abs($step->diameterMm - $socket) <= self::SITS_MM) {
+                continue;
+            }
+            $fits = floor($socket * 2) / 2;
+            $findings[] = new Finding(
+                $this->name(), Gravity::Hint, $step->id,
+                \sprintf('Eye %s mm in a %s mm socket', self::plain($step->diameterMm), self::plain($socket)),
+                $step->diameterMm > $socket
+                    ? 'It stands proud; on a diving bait it can be knocked off.'
+                    : 'It lies loose in the socket; the rim will show.',
+                new Fix(\sprintf('Use %s mm', self::plain($fits)), $step->id, ['diameter_mm' => $fits]),
+            );
+        }
+
+        return $findings;
+    }
+
+    private static function plain(float $mm): string
+    {
+        return rtrim(rtrim(\sprintf('%.1f', $mm), '0'), '.');
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Advice\Rules;
+
+use Hawkbrush\Core\Advice\Finding;
+use Hawkbrush\Core\Advice\Fix;
+use Hawkbrush\Core\Advice\Gravity;
+use Hawkbrush\Core\Advice\Painted;
+use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Pattern\Weight;
+
+/** A heavy coat through a mask or thinned: it creeps and runs. Depth comes from many thin coats, not from thick ones. */
+final class TooThick implements Rule
+{
+    /** Wet film that a thinned or masked coat holds without creeping, in um. Common practice, no published source. */
+    private const HOLDS_UM = 20.0;
+
+    public function name(): string
+    {
+        return 'too-thick-for-one-go';
+    }
+
+    public function look(Painted $painted): array
+    {
+        $findings = [];
+        foreach ($painted->coats as $coat) {
+            $step = $coat->step;
+            $thin = $step->thinning >= 0.3;
+            if ($step->weight->wetUm() <= self::HOLDS_UM || (! $thin && ! $step->technique->touches())) {
+                continue;
+            }
+            $findings[] = new Finding(
+                $this->name(), Gravity::Caution, $step->id, 'Too much paint for one go',
+                \sprintf('%.0f um wet %s creeps; about %.0f um holds. The same film in light coats does not.',
+                    $step->weight->wetUm(), $step->technique->touches() ? 'against a mask' : \sprintf('at %d %% reducer', round($step->thinning * 100)), self::HOLDS_UM),
+                new Fix('Lay it in light coats', $step->id, [
+                    'weight' => Weight::Light->value,
+                    'coats' => min(40, (int) round($step->coats * $step->weight->wetUm() / Weight::Light->wetUm())),
+                ]),
+            );
+        }
+
+        return $findings;
+    }
+}

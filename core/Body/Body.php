@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Body;
+
+use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Refused;
+
+/**
+ * An unpainted bait: length, stations measured with calipers, and a superellipse exponent (2 is an ellipse, more is
+ * boxier). Surface coordinates: u = 0 nose to 1 tail; theta = 0 back ridge, 90 left flank, 180 belly, 270 right flank
+ * (left: the side seen when the nose points left), in the parameter of the superellipse, so that 90 is always the
+ * widest line. Smooth between stations: the squares of the measures run along parabolic Hermite arcs, which is exact
+ * for every spheroid and gives round noses.
+ */
+final readonly class Body
+{
+    /**
+     * @param list<Station> $stations
+     * @param array<string, list<float>> $tangents slope of the squared measure at each station
+     */
+    private function __construct(
+        public string $name,
+        public string $material,
+        public float $lengthMm,
+        public float $exponent,
+        public array $stations,
+        public Spectrum $ground,
+        public Marks $marks,
+        private array $tangents,
+    ) {}
+
+    /**
+     * @param list<Station> $stations
+     * @param Spectrum $ground reflectance of the bare body without its surface
+     *
+     * @throws Refused when the measures make no body
+     */
+    public static function of(string $name, string $material, float $lengthMm, float $exponent, array $stations, Spectrum $ground, Marks $marks): self
+    {
+        $last = \count($stations) - 1;
+        if ($last < 1) {
+            throw Refused::at('/stations', 'A body needs at least two stations.');
+        }
+        foreach ($stations as $i => $station) {
+            if ($i > 0 && $station->u <= $stations[$i - 1]->u) {
+                throw Refused::at("/stations/{$i}/0", 'Stations go from nose to tail; this one does not lie behind the one before it.');
+            }
+        }
+        if ($stations[0]->u > 1e-9 || $stations[$last]->u < 1 - 1e-9) {
+            throw Refused::at($stations[0]->u > 1e-9 ? '/stations/0/0' : "/stations/{$last}/0", 'The first station is the nose (0), the last the tail (1).');
+        }
+        $thickest = max(array_map(static fn (Station $s): float => min($s->topMm + $s->bottomMm, $s->halfWidthMm), $stations));
+        if ($thickest <= 0) {
+            throw Refused::at('/stations', 'This body has no thickness anywhere.');
+        }
+
+        return new self($name, $material, $lengthMm, $exponent, $stations, $ground, $marks, [
+            'top' => self::slopes($stations, static fn (Station $s): float => $s->topMm),
+            'bottom' => self::slopes($stations, static fn (Station $s): float => $s->bottomMm),
+            'half' => self::slopes($stations, static fn (Station $s): float => $s->halfWidthMm),
+        ]);
+    }
+
+    /** Distance in mm from the axis up to the back. */
+    public function topAt(float $u): float
+    {
+        return $this->measure('top', $u);
+    }
+
+    /** Distance in mm from the axis down to the belly. */
+    public function bottomAt(float $u): float
+    {
+        return $this->measure('bottom', $u);
+    }
+
+    public function halfWidthAt(float $u): float
+    {
+        return $this->measure('half', $u);
+    }
+
+    private function measure(string $which, float $u): float
+    {
+        $u = max(0.0, min(1.0, $u));
+        $i = 0;
+        while ($i < \count($this->stations) - 2 && $u > $this->stations[$i + 1]->u) {
+            $i++;
+        }
+        $from = $this->stations[$i];
+        $to = $this->stations[$i + 1];
+        $gap = $to->u - $from->u;
+        $t = ($u - $from->u) / $gap;
+        $a = self::squared($from, $which);
+        $b = self::squared($to, $which);
+        $t2 = $t * $t;
+        $t3 = $t2 * $t;
+        $square = (2 * $t3 - 3 * $t2 + 1) * $a + ($t3 - 2 * $t2 + $t) * $gap * $this->tangents[$which][$i]
+            + (-2 * $t3 + 3 * $t2) * $b + ($t3 - $t2) * $gap * $this->tangents[$which][$i + 1];
+
+        // An arc may dip under zero beside a very thin station; the body does not.
+        return sqrt(max($square, 0.04 * min($a, $b), 0.0));
+    }
+
+    private static function squared(Station $station, string $which): float
+    {
+        return match ($which) {
+            'top' => $station->topMm ** 2,
+            'bottom' => $station->bottomMm ** 2,
+            default => $station->halfWidthMm ** 2,
+        };
+    }
+
+    /**
+     * Slopes of the parabola through each station and its neighbours.
+     *
+     * @param list<Station> $stations
+     * @param callable(Station): float $measure
+     *
+     * @return list<float>
+     */
+    private static function slopes(array $stations, callable $measure): array
+    {
+        $u = array_map(static fn (Station $s): float => $s->u, $stations);
+        $y = array_map(static fn (Station $s): float => $measure($s) ** 2, $stations);
+        $last = \count($u) - 1;
+        $secant = [];
+        for ($i = 0; $i < $last; $i++) {
+            $secant[] = ($y[$i + 1] - $y[$i]) / ($u[$i + 1] - $u[$i]);
+        }
+        if ($last === 1) {
+            return [$secant[0], $secant[0]];
+        }
+        $slopes = [];
+        for ($i = 1; $i < $last; $i++) {
+            $before = $u[$i] - $u[$i - 1];
+            $after = $u[$i + 1] - $u[$i];
+            $slopes[$i] = ($secant[$i - 1] * $after + $secant[$i] * $before) / ($before + $after);
+        }
+
+        return [2 * $secant[0] - $slopes[1], ...array_values($slopes), 2 * $secant[$last - 1] - $slopes[$last - 1]];
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Body;
+
+/**
+ * What a body has of its own that paint is placed by: gill edge and eye as shares of the length and degrees from the
+ * back ridge, bill, joints, hook hangers.
+ */
+final readonly class Marks
+{
+    /**
+     * @param list<float> $jointsU
+     * @param list<float> $hooksU
+     */
+    public function __construct(
+        public float $gillU = 0.24,
+        public float $eyeU = 0.12,
+        public float $eyeDeg = 72.0,
+        public ?float $eyeSocketMm = null,
+        public ?float $billLengthMm = null,
+        public float $billAngleDeg = 35.0,
+        public array $jointsU = [],
+        public array $hooksU = [],
+    ) {}
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Body;
+
+/** Corners of a superellipse section at equal steps of theta, as shares of half width and of height; made once for a body. */
+final readonly class Section
+{
+    /**
+     * @param list<float> $y share of the half width, towards the left flank
+     * @param list<float> $z share of the height, positive above the axis, negative below
+     */
+    private function __construct(private array $y, private array $z) {}
+
+    /** From the back ridge over the left flank to the belly: $steps + 1 corners. */
+    public static function half(int $steps, float $exponent): self
+    {
+        return self::of($steps, 180.0, $steps + 1, $exponent);
+    }
+
+    /** All the way around: $steps corners, the last not repeating the first. */
+    public static function whole(int $steps, float $exponent): self
+    {
+        return self::of($steps, 360.0, $steps, $exponent);
+    }
+
+    /**
+     * @return array{list<float>, list<float>} y and z in mm of each corner at this place along the body
+     */
+    public function rib(Body $body, float $u): array
+    {
+        $half = $body->halfWidthAt($u);
+        $top = $body->topAt($u);
+        $bottom = $body->bottomAt($u);
+        $ys = $zs = [];
+        foreach ($this->y as $i => $y) {
+            $ys[] = $half * $y;
+            $z = $this->z[$i];
+            $zs[] = $z * ($z >= 0 ? $top : $bottom);
+        }
+
+        return [$ys, $zs];
+    }
+
+    private static function of(int $steps, float $degrees, int $corners, float $exponent): self
+    {
+        $power = 2 / $exponent;
+        $y = $z = [];
+        for ($i = 0; $i < $corners; $i++) {
+            $angle = deg2rad($degrees * $i / $steps);
+            $sin = sin($angle);
+            $cos = cos($angle);
+            $y[] = ($sin <=> 0.0) * abs($sin) ** $power;
+            $z[] = ($cos <=> 0.0) * abs($cos) ** $power;
+        }
+
+        return new self($y, $z);
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Body;
+
+use Hawkbrush\Core\Refused;
+
+/**
+ * The left half of a body's surface as a grid of cells, row by row from the back ridge (theta 0) to the belly (180),
+ * each row from nose to tail. The right half is its mirror. Made once for a body and kept: it knows nothing of paint.
+ *
+ * All lists have rows x columns entries, index = row * columns + column.
+ */
+final readonly class Surface
+{
+    /**
+     * @param list<float> $u of each column's middle
+     * @param list<float> $theta of each row's middle, degrees
+     * @param list<float> $normalY component of the outward normal towards the left flank
+     * @param list<float> $normalZ component of the outward normal upwards
+     * @param list<float> $arcMm way in mm around the section from the back ridge
+     * @param list<float> $areaMm2 of each cell
+     * @param list<float> $flankMm way in mm from the back ridge to the widest line, by column
+     */
+    private function __construct(
+        public Body $body,
+        public int $columns,
+        public int $rows,
+        public array $u,
+        public array $theta,
+        public array $normalY,
+        public array $normalZ,
+        public array $arcMm,
+        public array $areaMm2,
+        public array $flankMm,
+    ) {}
+
+    /**
+     * @param int $columns cells along the length
+     * @param int $around cells around the whole body, even
+     *
+     * @throws Refused when the grid is too coarse or too fine to be of use
+     */
+    public static function of(Body $body, int $columns = 256, int $around = 128): self
+    {
+        if ($columns < 8 || $columns > 1024 || $around < 8 || $around > 512 || $around % 2 !== 0) {
+            throw Refused::because('A surface has 8 to 1024 cells along and an even 8 to 512 around.');
+        }
+        $rows = intdiv($around, 2);
+        $section = Section::half($rows, $body->exponent);
+        $normalY = $normalZ = $arc = $area = array_fill(0, $rows * $columns, 0.0);
+        $us = $flank = [];
+        $cellMm = $body->lengthMm / $columns;
+        $rear = $section->rib($body, 0.0);
+        for ($i = 0; $i < $columns; $i++) {
+            $us[] = ($i + 0.5) / $columns;
+            $front = $rear;
+            $rear = $section->rib($body, ($i + 1) / $columns);
+            [$frontY, $frontZ] = $front;
+            [$rearY, $rearZ] = $rear;
+            $along = $flankMm = 0.0;
+            $cell = $i;
+            for ($j = 0; $j < $rows; $j++) {
+                $k = $j + 1;
+                // Across: from the cell's upper to its lower edge. Along: from its front to its rear edge.
+                $acrossY = ($frontY[$k] + $rearY[$k] - $frontY[$j] - $rearY[$j]) / 2;
+                $acrossZ = ($frontZ[$k] + $rearZ[$k] - $frontZ[$j] - $rearZ[$j]) / 2;
+                $alongY = ($rearY[$j] + $rearY[$k] - $frontY[$j] - $frontY[$k]) / 2;
+                $alongZ = ($rearZ[$j] + $rearZ[$k] - $frontZ[$j] - $frontZ[$k]) / 2;
+                $nx = $acrossY * $alongZ - $acrossZ * $alongY;
+                $ny = -$acrossZ * $cellMm;
+                $nz = $acrossY * $cellMm;
+                $size = sqrt($nx * $nx + $ny * $ny + $nz * $nz);
+                $area[$cell] = $size;
+                if ($size > 0) {
+                    $normalY[$cell] = $ny / $size;
+                    $normalZ[$cell] = $nz / $size;
+                }
+                $length = sqrt($acrossY * $acrossY + $acrossZ * $acrossZ);
+                $arc[$cell] = $along + $length / 2;
+                $along += $length;
+                if ($k * 2 <= $rows) {
+                    $flankMm = $along;
+                }
+                $cell += $columns;
+            }
+            $flank[] = $flankMm;
+        }
+        $theta = [];
+        for ($j = 0; $j < $rows; $j++) {
+            $theta[] = ($j + 0.5) * 180 / $rows;
+        }
+
+        return new self($body, $columns, $rows, $us, $theta, $normalY, $normalZ, $arc, $area, $flank);
+    }
+
+    /** The cell nearest to a place; theta is folded onto the left half. */
+    public function cellAt(float $u, float $thetaDeg): int
+    {
+        $folded = $thetaDeg > 180 ? 360 - $thetaDeg : $thetaDeg;
+        $column = max(0, min($this->columns - 1, (int) floor($u * $this->columns)));
+        $row = max(0, min($this->rows - 1, (int) floor($folded / 180 * $this->rows)));
+
+        return $row * $this->columns + $column;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Calculator;
+
+use Hawkbrush\Core\Advice\Advisor;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Exchange\RecipeReader;
+use Hawkbrush\Core\Node;
+
+/** What will go wrong with a recipe, or not show. */
+final class AdviseCalculator implements Calculator
+{
+    public function name(): string
+    {
+        return 'advise';
+    }
+
+    public function shape(): string
+    {
+        return <<<'TEXT'
+            in:  a recipe document (contract/recipe.schema.json)
+            out: findings [{rule, gravity: stop|caution|hint, step, headline, reason, fix: {label, step, set} or null}]
+            TEXT;
+    }
+
+    public function example(): array
+    {
+        return Examples::recipe();
+    }
+
+    public function calculate(Node $in): array
+    {
+        return ['findings' => array_map(Show::finding(...), Advisor::advise(RecipeReader::read($in), Room::ordinary()))];
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Calculator;
+
+use Hawkbrush\Core\Body\Measure;
+use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Node;
+
+/** Area and volume of a body, and the area of its zones. */
+final class AreaCalculator implements Calculator
+{
+    public function name(): string
+    {
+        return 'area';
+    }
+
+    public function shape(): string
+    {
+        return <<<'TEXT'
+            in:  body: {length_mm, exponent, stations: [[u, top_mm, bottom_mm, half_width_mm]]}
+            out: area_mm2, volume_mm3, zones {name: mm2}; flat ends are not counted, zones overlap and fade
+            TEXT;
+    }
+
+    public function example(): array
+    {
+        return ['body' => Examples::body()];
+    }
+
+    public function calculate(Node $in): array
+    {
+        $body = BodyReader::read($in->only(['body'])->field('body'));
+        $zones = [];
+        foreach (Zone::cases() as $zone) {
+            if ($zone !== Zone::Whole) {
+                $zones[$zone->value] = Measure::weighted($body, static fn (float $u, float $theta): float => $zone->weight($body->marks, $u, $theta));
+            }
+        }
+
+        return ['area_mm2' => Measure::areaMm2($body), 'volume_mm3' => Measure::volumeMm3($body), 'zones' => $zones];
+    }
+}

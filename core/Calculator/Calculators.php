@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Calculator;
+
+/** The one list of calculators. */
+final class Calculators
+{
+    /** @return list<Calculator> */
+    public static function all(): array
+    {
+        return [
+            new ColourCalculator(),
+            new DifferenceCalculator(),
+            new FilmCalculator(),
+            new StackCalculator(),
+            new HideCalculator(),
+            new AreaCalculator(),
+            new SpreadCalculator(),
+            new ClimateCalculator(),
+            new DryCalculator(),
+            new AdviseCalculator(),
+            new RenderCalculator(),
+        ];
+    }
+
+    public static function named(string $name): ?Calculator
+    {
+        foreach (self::all() as $calculator) {
+            if ($calculator->name() === $name) {
+                return $calculator;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Calculator;
+
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Node;
+
+/** The air of a room, and whether clear may go on. */
+final class ClimateCalculator implements Calculator
+{
+    public function name(): string
+    {
+        return 'climate';
+    }
+
+    public function shape(): string
+    {
+        return <<<'TEXT'
+            in:  air_c, humidity_percent, surface_c (default: as the air)
+            out: dew_point_c, vapour_pressure_kpa, clear_coat_ok (surface at least 3 C above the dew point)
+            TEXT;
+    }
+
+    public function example(): array
+    {
+        return ['air_c' => 20, 'humidity_percent' => 50, 'surface_c' => 20];
+    }
+
+    public function calculate(Node $in): array
+    {
+        $in->only(['air_c', 'humidity_percent', 'surface_c']);
+        $room = Room::of($in->field('air_c')->number(-20, 60), $in->field('humidity_percent')->number(1, 100));
+
+        return [
+            'dew_point_c' => $room->dewPointC(),
+            'vapour_pressure_kpa' => $room->vapourKpa(),
+            'clear_coat_ok' => $room->clearCoatMayGoOn($in->optional('surface_c')?->number(-20, 120)),
+        ];
+    }
+}

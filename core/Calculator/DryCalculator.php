@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Calculator;
+
+use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Evaporation;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Node;
+
+/** How long a water-borne coat takes to set. */
+final class DryCalculator implements Calculator
+{
+    public function name(): string
+    {
+        return 'dry';
+    }
+
+    public function shape(): string
+    {
+        return <<<'TEXT'
+            in:  wet_um, volatile_fraction (0 to 1), air_c, humidity_percent, air_speed_m_s (default 0), surface_c (default: as the air)
+            out: touch_dry_s, mask_safe_s; both null with a reason when it never dries in this air
+            TEXT;
+    }
+
+    public function example(): array
+    {
+        return ['wet_um' => 9, 'volatile_fraction' => 0.65, 'air_c' => 21, 'humidity_percent' => 50, 'air_speed_m_s' => 0, 'surface_c' => 21];
+    }
+
+    public function calculate(Node $in): array
+    {
+        $in->only(['wet_um', 'volatile_fraction', 'air_c', 'humidity_percent', 'air_speed_m_s', 'surface_c']);
+        $room = Room::of($in->field('air_c')->number(-20, 60), $in->field('humidity_percent')->number(1, 100));
+        $air = Air::of($in->optional('air_speed_m_s')?->number(0, 50) ?? 0.0, $in->optional('surface_c')?->number(-20, 120));
+        $wet = $in->field('wet_um')->number(0, 10_000);
+        $volatile = $in->field('volatile_fraction')->number(0, 1);
+        $touch = Evaporation::touchDryS($wet, $volatile, $room, $air);
+        $safe = Evaporation::maskSafeS($wet, $volatile, $room, $air);
+
+        return [
+            'touch_dry_s' => $touch,
+            'mask_safe_s' => $safe,
+            'reason' => $touch === null || $safe === null ? 'This air takes up no more water: warm the surface or dry the air.' : null,
+        ];
+    }
+}

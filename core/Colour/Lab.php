@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Colour;
+
+/** CIELAB under D65 (ISO/CIE 11664-4), with its lightness, chroma and hue angle. */
+final readonly class Lab
+{
+    private const EPSILON = 216 / 24389;
+
+    private const KAPPA = 24389 / 27;
+
+    public function __construct(public float $l, public float $a, public float $b) {}
+
+    public static function fromXyz(Xyz $xyz): self
+    {
+        $fx = self::f($xyz->x / Xyz::WHITE[0]);
+        $fy = self::f($xyz->y / Xyz::WHITE[1]);
+        $fz = self::f($xyz->z / Xyz::WHITE[2]);
+
+        return new self(116 * $fy - 16, 500 * ($fx - $fy), 200 * ($fy - $fz));
+    }
+
+    public function toXyz(): Xyz
+    {
+        $fy = ($this->l + 16) / 116;
+
+        return new Xyz(
+            Xyz::WHITE[0] * self::inverse($fy + $this->a / 500),
+            Xyz::WHITE[1] * self::inverse($fy),
+            Xyz::WHITE[2] * self::inverse($fy - $this->b / 200),
+        );
+    }
+
+    public function chroma(): float
+    {
+        return hypot($this->a, $this->b);
+    }
+
+    /** Hue angle in degrees, 0 to 360. */
+    public function hue(): float
+    {
+        $degrees = rad2deg(atan2($this->b, $this->a));
+
+        return $degrees < 0 ? $degrees + 360 : $degrees;
+    }
+
+    private static function f(float $t): float
+    {
+        return $t > self::EPSILON ? $t ** (1 / 3) : (self::KAPPA * $t + 16) / 116;
+    }
+
+    private static function inverse(float $f): float
+    {
+        return $f ** 3 > self::EPSILON ? $f ** 3 : (116 * $f - 16) / self::KAPPA;
+    }
+}

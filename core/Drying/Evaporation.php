@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Drying;
+
+/**
+ * How a water-borne coat sets. Water leaves at the rate of Carrier's equation as printed in the ASHRAE Handbook, HVAC
+ * Applications: w = (0.089 + 0.0782 V)(p_w - p_a) / Y in kg/(s m2), V in m/s, p in kPa, Y in kJ/kg. A coat is touch dry
+ * when its volatile part has left. A model of free water: thick or skinning films take longer.
+ */
+final class Evaporation
+{
+    /** Wait before a mask or tape, on top of touch dry, in an ordinary room. Common practice, no published source. */
+    private const THROUGH_DRY_S = 1200.0;
+
+    /** kg per m2 of one micrometre of volatiles. */
+    private const KG_PER_UM = 0.001;
+
+    /** kg/(s m2); zero when the air takes no more water. */
+    public static function rate(Room $room, Air $air): float
+    {
+        $surface = $air->surfaceC ?? $room->airC;
+        $latent = 2501.0 - 2.361 * $surface;
+        $drive = Psychrometrics::saturationKpa($surface) - $room->vapourKpa();
+
+        return max(0.0, (0.089 + 0.0782 * $air->speedMs) * $drive / $latent);
+    }
+
+    /**
+     * @param float $volatileShare part of the wet coat that leaves, 0 to 1
+     *
+     * @return float|null seconds, null when it never dries in this air
+     */
+    public static function touchDryS(float $wetUm, float $volatileShare, Room $room, Air $air): ?float
+    {
+        $rate = self::rate($room, $air);
+
+        return $rate > 1e-9 ? $wetUm * $volatileShare * self::KG_PER_UM / $rate : null;
+    }
+
+    /**
+     * When a mask or tape may be clamped on: touch dry, then the trade's 20 minutes scaled by the same law. Heat dries
+     * the face; going dry right through is left to the room.
+     */
+    public static function maskSafeS(float $wetUm, float $volatileShare, Room $room, Air $air): ?float
+    {
+        $touch = self::touchDryS($wetUm, $volatileShare, $room, $air);
+        $rate = self::rate($room, Air::still());
+        if ($touch === null || $rate <= 1e-9) {
+            return null;
+        }
+
+        return $touch + self::THROUGH_DRY_S * self::rate(Room::ordinary(), Air::still()) / $rate;
+    }
+}

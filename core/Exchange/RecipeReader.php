@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Exchange;
+
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Refused;
+
+/** Reads a recipe document (contract/recipe.schema.json) into a {@see Recipe}; refuses with what and where. */
+final class RecipeReader
+{
+    public const FORMAT = 'hawkbrush.recipe/1';
+
+    public const MOST_STEPS = 60;
+
+    /** @throws Refused */
+    public static function read(Node $node): Recipe
+    {
+        $node->only(['format', 'name', 'species', 'water', 'notes', 'body', 'paints', 'steps']);
+        $format = $node->optional('format');
+        if ($format !== null && $format->text() !== self::FORMAT) {
+            throw $format->refuse('This document is of another format; '.self::FORMAT.' is read here.');
+        }
+        $paints = [];
+        foreach ($node->optional('paints')?->fields(100) ?? [] as $id => $paint) {
+            $paints[$id] = PaintReader::paint($id, $paint);
+        }
+        $body = BodyReader::read($node->field('body'));
+        $steps = $seen = [];
+        foreach ($node->field('steps')->items(0, self::MOST_STEPS) as $item) {
+            $step = StepReader::read($item, $paints);
+            if (isset($seen[$step->id])) {
+                throw $item->field('id')->refuse("Two steps are called “{$step->id}”.");
+            }
+            $seen[$step->id] = true;
+            $steps[] = $step;
+        }
+
+        return new Recipe(
+            $node->optional('name')?->text(120) ?? 'Unnamed',
+            $node->optional('species')?->text(60, true) ?? '',
+            $node->optional('water')?->text(60, true) ?? '',
+            $node->optional('notes')?->text(4000, true) ?? '',
+            $body,
+            $steps,
+        );
+    }
+}

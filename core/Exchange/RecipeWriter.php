@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Exchange;
+
+use Hawkbrush\Core\Pattern\Paint;
+use Hawkbrush\Core\Pattern\Recipe;
+
+/** Writes a recipe as a document that carries all it needs: the body and the optics of its paints. */
+final class RecipeWriter
+{
+    /** @return array<string, mixed> */
+    public static function write(Recipe $recipe): array
+    {
+        $paints = [];
+        foreach ($recipe->coatsOnOrOff() as $step) {
+            foreach ($step->mix as [$paint]) {
+                $paints[$paint->id] = self::paint($paint);
+            }
+        }
+
+        return [
+            'format' => RecipeReader::FORMAT,
+            'name' => $recipe->name,
+            'species' => $recipe->species,
+            'water' => $recipe->water,
+            'notes' => $recipe->notes,
+            'body' => BodyWriter::write($recipe->body),
+            'paints' => $paints,
+            'steps' => array_map(StepWriter::write(...), $recipe->steps),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function paint(Paint $paint): array
+    {
+        return array_filter([
+            'name' => $paint->name,
+            'kind' => $paint->kind->value,
+            'hex' => $paint->hex,
+            'k' => $paint->optics->k->values,
+            's' => $paint->optics->s->values,
+            'glint' => $paint->optics->glint?->values,
+            'glow' => $paint->optics->glow?->values,
+            'solids' => $paint->solids,
+            'drop_ml' => $paint->dropMl,
+            'family' => $paint->family,
+            'from_card' => $paint->fromCard,
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+}

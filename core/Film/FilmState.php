@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Film;
+
+/**
+ * How a spot of the surface looks after the films laid so far: reflectance without the air surface, and, where there
+ * are any, the glint of its flakes and the glow of its fluorescents. Curves are plain lists of 31 floats.
+ */
+final readonly class FilmState
+{
+    /**
+     * @param list<float> $r
+     * @param list<float>|null $glint
+     * @param list<float>|null $glow
+     */
+    private function __construct(public array $r, public ?array $glint, public ?array $glow) {}
+
+    /** @param list<float> $reflectance of the ground, 31 bands */
+    public static function ground(array $reflectance): self
+    {
+        return new self($reflectance, null, null);
+    }
+
+    /** Over a ground Rg: R = R0 + T^2 Rg / (1 - R0 Rg) (Kubelka, J. Opt. Soc. Am. 44, 330 (1954)). */
+    public function under(Film $film): self
+    {
+        $r = [];
+        $r0 = $film->r;
+        $t2 = $film->t2;
+        foreach ($this->r as $i => $ground) {
+            $own = $r0[$i];
+            $r[] = $own + $t2[$i] * $ground / (1 - $own * $ground);
+        }
+        if ($this->glint === null && $this->glow === null && $film->glint === null && $film->glow === null) {
+            return new self($r, null, null);
+        }
+
+        return new self($r, $this->glintUnder($film), $this->glowUnder($film));
+    }
+
+    /**
+     * All light that comes back under flat daylight: reflected and sent out.
+     *
+     * @return list<float>
+     */
+    public function flat(): array
+    {
+        if ($this->glow === null) {
+            return $this->r;
+        }
+        $all = [];
+        foreach ($this->r as $i => $value) {
+            $all[] = $value + $this->glow[$i];
+        }
+
+        return $all;
+    }
+
+    /** @return list<float>|null */
+    private function glintUnder(Film $film): ?array
+    {
+        if ($this->glint === null) {
+            return $film->glint;
+        }
+        $glint = [];
+        foreach ($this->glint as $i => $below) {
+            $glint[] = $below * $film->t2[$i] + ($film->glint[$i] ?? 0.0);
+        }
+
+        return $glint;
+    }
+
+    /** @return list<float>|null */
+    private function glowUnder(Film $film): ?array
+    {
+        $own = null;
+        if ($film->glow !== null) {
+            foreach ($film->glow as $i => $sent) {
+                // Half goes up at once, half goes down and comes back as far as the ground returns it.
+                $own[] = $sent * 0.5 * (1 + $this->r[$i] * $film->t[$i]);
+            }
+        }
+        if ($this->glow === null) {
+            return $own;
+        }
+        $excited = Glow::excitation($film->t);
+        $glow = [];
+        foreach ($this->glow as $i => $below) {
+            $glow[] = $below * $excited * $film->t[$i] + ($own[$i] ?? 0.0);
+        }
+
+        return $glow;
+    }
+}

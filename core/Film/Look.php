@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Film;
+
+use Hawkbrush\Core\Colour\Spectrum;
+
+/**
+ * What the air surface does: Saunderson, J. Opt. Soc. Am. 32, 727 (1942), k1 = 0.04 for light coming in, k2 = 0.6 for
+ * light inside. Dry acrylic is matte: its first-surface reflection is scattered into the eye and greys the colour;
+ * under clear it leaves as gloss and is excluded: the colour deepens.
+ */
+enum Look: string
+{
+    case None = 'none';
+    case Matte = 'matte';
+    case Clear = 'clear';
+
+    private const K1 = 0.04;
+
+    private const K2 = 0.6;
+
+    /**
+     * @param list<float> $body reflectance of the film itself, 31 bands
+     *
+     * @return list<float> as seen
+     */
+    public function seen(array $body): array
+    {
+        if ($this === self::None) {
+            return $body;
+        }
+        $first = $this === self::Matte ? self::K1 : 0.0;
+        $seen = [];
+        foreach ($body as $r) {
+            $seen[] = $first + (1 - self::K1) * (1 - self::K2) * $r / (1 - self::K2 * $r);
+        }
+
+        return $seen;
+    }
+
+    /** The inverse of {@see seen}: the reflectance of the film itself behind a colour seen, bounded to 0 to 1. */
+    public function body(Spectrum $seen): Spectrum
+    {
+        if ($this === self::None) {
+            return $seen;
+        }
+        $first = $this === self::Matte ? self::K1 : 0.0;
+
+        return $seen->map(static function (float $value) use ($first): float {
+            $inside = max(0.0, $value - $first);
+
+            return min(1.0, $inside / ((1 - self::K1) * (1 - self::K2) + self::K2 * $inside));
+        });
+    }
+}

@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core;
+
+/**
+ * A place in a decoded JSON document that knows its own JSON Pointer (RFC 6901), so that whatever is wrong can be
+ * refused with what and where. All reading of foreign documents goes through here.
+ */
+final readonly class Node
+{
+    private function __construct(private mixed $value, public string $pointer) {}
+
+    /** @param mixed $value as json_decode(…, true) gives it */
+    public static function root(mixed $value): self
+    {
+        return new self($value, '');
+    }
+
+    /** @throws Refused when the text is not JSON */
+    public static function fromJson(string $json): self
+    {
+        try {
+            return new self(json_decode($json, true, 64, JSON_THROW_ON_ERROR), '');
+        } catch (\JsonException $e) {
+            throw Refused::because('This is not JSON: '.lcfirst($e->getMessage()).'.');
+        }
+    }
+
+    public function has(string $field): bool
+    {
+        return \is_array($this->value) && \array_key_exists($field, $this->value) && $this->value[$field] !== null;
+    }
+
+    /** @throws Refused when this is no object or the field is missing */
+    public function field(string $field): self
+    {
+        if (! \is_array($this->value) || ($this->value !== [] && array_is_list($this->value))) {
+            throw $this->refuse('An object was expected here.');
+        }
+        if (! \array_key_exists($field, $this->value)) {
+            throw Refused::at($this->pointer.'/'.self::escape($field), "“{$field}” is missing.");
+        }
+
+        return new self($this->value[$field], $this->pointer.'/'.self::escape($field));
+    }
+
+    public function optional(string $field): ?self
+    {
+        return $this->has($field) ? $this->field($field) : null;
+    }
+
+    /**
+     * @return list<self>
+     *
+     * @throws Refused when this is no list, or its length is out of bounds
+     */
+    public function items(int $min = 0, int $max = 500): array
+    {
+        if (! \is_array($this->value) || ! array_is_list($this->value)) {
+            throw $this->refuse('A list was expected here.');
+        }
+        $count = \count($this->value);
+        if ($count < $min || $count > $max) {
+            throw $this->refuse($min === $max
+                ? "A list of {$min} was expected here, this one has {$count}."
+                : "A list of {$min} to {$max} was expected here, this one has {$count}.");
+        }
+        $items = [];
+        foreach ($this->value as $i => $item) {
+            $items[] = new self($item, $this->pointer.'/'.$i);
+        }
+
+        return $items;
+    }
+
+    /**
+     * @return array<string, self> the fields of an object by name
+     *
+     * @throws Refused
+     */
+    public function fields(int $max = 200): array
+    {
+        if (! \is_array($this->value) || ($this->value !== [] && array_is_list($this->value))) {
+            throw $this->refuse('An object was expected here.');
+        }
+        if (\count($this->value) > $max) {
+            throw $this->refuse("No more than {$max} entries fit here.");
+        }
+        $fields = [];
+        foreach ($this->value as $name => $item) {
+            $fields[(string) $name] = new self($item, $this->pointer.'/'.self::escape((string) $name));
+        }
+
+        return $fields;
+    }
+
+    /**
+     * @param list<string> $known
+     *
+     * @throws Refused when the object has a field that nobody reads
+     */
+    public function only(array $known): self
+    {
+        foreach (array_keys($this->fields()) as $name) {
+            if (! \in_array($name, $known, true)) {
+                throw Refused::at($this->pointer.'/'.self::escape($name), "“{$name}” is not known here; known are ".implode(', ', $known).'.');
+            }
+        }
+
+        return $this;
+    }
+
+    /** @throws Refused when this is no finite number within the bounds */
+    public function number(float $min = -1e12, float $max = 1e12): float
+    {
+        if (! \is_int($this->value) && ! \is_float($this->value)) {
+            throw $this->refuse('A number was expected here.');
+        }
+        $number = (float) $this->value;
+        if (! is_finite($number) || $number < $min || $number > $max) {
+            throw $this->refuse('A number from '.self::plain($min).' to '.self::plain($max).' was expected here, not '.self::plain($number).'.');
+        }
+
+        return $number;
+    }
+
+    /** @throws Refused */
+    public function integer(int $min, int $max): int
+    {
+        $number = $this->number($min, $max);
+        if ($number !== floor($number)) {
+            throw $this->refuse('A whole number was expected here.');
+        }
+
+        return (int) $number;
+    }
+
+    /** @throws Refused */
+    public function boolean(): bool
+    {
+        if (! \is_bool($this->value)) {
+            throw $this->refuse('true or false was expected here.');
+        }
+
+        return $this->value;
+    }
+
+    /** @throws Refused when this is no text, empty where it must not be, too long, or holds control characters */
+    public function text(int $max = 200, bool $mayBeEmpty = false): string
+    {
+        if (! \is_string($this->value) || ! mb_check_encoding($this->value, 'UTF-8')) {
+            throw $this->refuse('A text was expected here.');
+        }
+        $text = trim($this->value);
+        if ($text === '' && ! $mayBeEmpty) {
+            throw $this->refuse('This must not be empty.');
+        }
+        if (mb_strlen($text) > $max) {
+            throw $this->refuse("This must not be longer than {$max} characters.");
+        }
+        if (preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', $text) === 1) {
+            throw $this->refuse('This holds control characters.');
+        }
+
+        return $text;
+    }
+
+    /**
+     * @param list<string> $choices
+     *
+     * @throws Refused when the text is none of the choices
+     */
+    public function choice(array $choices): string
+    {
+        $text = $this->text();
+        if (! \in_array($text, $choices, true)) {
+            throw $this->refuse('One of '.implode(', ', $choices)." was expected here, not “{$text}”.");
+        }
+
+        return $text;
+    }
+
+    /**
+     * @return list<float>
+     *
+     * @throws Refused
+     */
+    public function numbers(int $count, float $min, float $max): array
+    {
+        return array_map(static fn (self $item): float => $item->number($min, $max), $this->items($count, $count));
+    }
+
+    public function raw(): mixed
+    {
+        return $this->value;
+    }
+
+    public function refuse(string $message): Refused
+    {
+        return Refused::at($this->pointer, $message);
+    }
+
+    private static function escape(string $token): string
+    {
+        return str_replace(['~', '/'], ['~0', '~1'], $token);
+    }
+
+    private static function plain(float $number): string
+    {
+        return rtrim(rtrim(\sprintf('%.6F', $number), '0'), '.');
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Pattern;
+
+use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Film\Optics;
+
+/** A paint as a recipe needs it: what it does to light and how much of it stays when it has dried. */
+final readonly class Paint
+{
+    public const ORDINARY_SOLIDS = 0.35;
+
+    /** @param float $solids share of the bottle's volume that stays, 0 to 1 */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Kind $kind,
+        public Optics $optics,
+        public string $hex,
+        public float $solids = self::ORDINARY_SOLIDS,
+        public float $dropMl = 0.05,
+        public string $family = 'water-borne acrylic',
+        public bool $fromCard = false,
+    ) {}
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Pattern;
+
+use Hawkbrush\Core\Body\Body;
+
+/** How one look is painted on one body: the steps in order. */
+final readonly class Recipe
+{
+    /** @param list<Step> $steps */
+    public function __construct(
+        public string $name,
+        public string $species,
+        public string $water,
+        public string $notes,
+        public Body $body,
+        public array $steps,
+    ) {}
+
+    /** @return list<Step> the steps that are switched on, by their position in the recipe */
+    public function lit(): array
+    {
+        return array_values(array_filter($this->steps, static fn (Step $step): bool => $step->on));
+    }
+
+    /** @return list<PaintStep> */
+    public function coats(): array
+    {
+        return array_values(array_filter($this->lit(), static fn (Step $step): bool => $step instanceof PaintStep));
+    }
+
+    /** @return list<PaintStep> every paint step, switched off ones too */
+    public function coatsOnOrOff(): array
+    {
+        return array_values(array_filter($this->steps, static fn (Step $step): bool => $step instanceof PaintStep));
+    }
+
+    /** Number of a step on the ladder, counted from 1; 0 when it is not there. */
+    public function number(string $stepId): int
+    {
+        foreach ($this->steps as $i => $step) {
+            if ($step->id === $stepId) {
+                return $i + 1;
+            }
+        }
+
+        return 0;
+    }
+}

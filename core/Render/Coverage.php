@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Render;
+
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Pattern\PaintStep;
+
+/**
+ * How much of a coat lands on each cell of a surface, in 15 steps of its full thickness (0: none).
+ *
+ * What a spray leaves is proportional to the cosine between aim and surface normal, times the bell-shaped section of
+ * the stroke, times what the place and the masks let through. The fade over the shoulder comes out of this by itself.
+ * Both sides are sprayed alike; where their strokes meet, the heavier counts.
+ */
+final readonly class Coverage
+{
+    public const FULL = 15;
+
+    /** Less rounds to nothing. */
+    private const LEAST = 0.5 / self::FULL;
+
+    /** Full cover is reached a little before the brush points squarely at the surface: a painter's hand sweeps. */
+    private const SWEEP = 1.06;
+
+    /**
+     * @param array<int, int> $left 1 to 15 by cell; cells that get none are not in it
+     * @param array<int, int> $right the same for the right half
+     */
+    private function __construct(public array $left, public array $right, public bool $mirrored) {}
+
+    public static function of(PaintStep $step, Surface $surface): self
+    {
+        $open = self::open($step, $surface);
+        $left = self::landed($step->technique->through($surface, $step->choices, $step->seed, $open));
+        if ($step->technique->mirrored()) {
+            return new self($left, $left, true);
+        }
+
+        return new self($left, self::landed($step->technique->through($surface, $step->choices, $step->seed + 1, $open)), false);
+    }
+
+    /**
+     * Share of the coat that would land if no mask were there, by cell.
+     *
+     * @return array<int, float>
+     */
+    private static function open(PaintStep $step, Surface $surface): array
+    {
+        $marks = $surface->body->marks;
+        $along = array_map(static fn (float $u): float => $step->place->along($marks, $u), $surface->u);
+        $aimed = $step->aimDeg !== null && $step->technique->sprayed();
+        $sin = $aimed ? sin(deg2rad((float) $step->aimDeg)) * self::SWEEP : 0.0;
+        $cos = $aimed ? cos(deg2rad((float) $step->aimDeg)) * self::SWEEP : 0.0;
+        $bell = self::bell($step, $surface);
+        $aimArc = $bell === null ? [] : self::aimArc($step, $surface);
+        $ny = $surface->normalY;
+        $nz = $surface->normalZ;
+        $arc = $surface->arcMm;
+        if (! $aimed && $bell === null && $step->place->zone === Zone::Whole) {
+            return array_fill(0, $surface->rows * $surface->columns, 1.0);
+        }
+        $open = [];
+        foreach ($surface->theta as $row => $theta) {
+            $around = $step->place->around($marks, $theta);
+            if ($around < self::LEAST) {
+                continue;
+            }
+            $cell = $row * $surface->columns;
+            foreach ($along as $column => $share) {
+                $lands = $share * $around;
+                if ($lands >= self::LEAST) {
+                    if ($aimed) {
+                        // The stroke of this side, or of the other side where it reaches over.
+                        $y = $ny[$cell] * $sin;
+                        $facing = $nz[$cell] * $cos + ($y < 0 ? -$y : $y);
+                        $lands *= $facing > 1 ? 1.0 : ($facing < 0 ? 0.0 : $facing);
+                    }
+                    if ($bell !== null) {
+                        $away = (int) (($arc[$cell] - $aimArc[$column]) * 4);
+                        $lands *= $bell[$away < 0 ? -$away : $away] ?? 0.0;
+                    }
+                    if ($lands >= self::LEAST) {
+                        $open[$cell] = $lands;
+                    }
+                }
+                $cell++;
+            }
+        }
+
+        return $open;
+    }
+
+    /**
+     * Section of the stroke by quarter millimetres from its middle: half at half the width.
+     *
+     * @return list<float>|null
+     */
+    private static function bell(PaintStep $step, Surface $surface): ?array
+    {
+        if ($step->widthMm === null) {
+            return null;
+        }
+        $bell = [];
+        $half = $step->widthMm / 2;
+        for ($quarter = 0; $quarter / 4 < $half * 2.6; $quarter++) {
+            $bell[] = exp(-M_LN2 * ($quarter / 4 / $half) ** 2);
+        }
+
+        return $bell;
+    }
+
+    /**
+     * Way around the section, in mm from the ridge, to the line the brush points at, by column.
+     *
+     * @return list<float>
+     */
+    private static function aimArc(PaintStep $step, Surface $surface): array
+    {
+        $aim = $step->aimDeg ?? 90.0;
+        $row = (int) round($aim / 180 * $surface->rows - 0.5);
+        $arcs = [];
+        foreach (array_keys($surface->u) as $column) {
+            $arcs[] = match (true) {
+                $row < 0, $aim <= 0 => 0.0,
+                $row >= $surface->rows => $surface->arcMm[($surface->rows - 1) * $surface->columns + $column],
+                default => $surface->arcMm[$row * $surface->columns + $column],
+            };
+        }
+
+        return $arcs;
+    }
+
+    /**
+     * @param array<int, float> $shares
+     *
+     * @return array<int, int>
+     */
+    private static function landed(array $shares): array
+    {
+        $landed = [];
+        foreach ($shares as $cell => $share) {
+            if ($share >= self::LEAST) {
+                $landed[$cell] = (int) ($share * self::FULL + 0.5);
+            }
+        }
+
+        return $landed;
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Render;
+
+use Hawkbrush\Core\Colour\Observer;
+use Hawkbrush\Core\Colour\Srgb;
+use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Look;
+
+/**
+ * A field as colours of the screen: a palette, and for each cell the number of its colour. Rows run from the back
+ * ridge (theta 0) over the left flank to the belly and on over the right flank back to the ridge (360); columns from
+ * nose to tail.
+ */
+final readonly class Texture
+{
+    /**
+     * @param list<string> $palette hex under flat light
+     * @param list<string> $glint hex at the mirror angle, where flakes shine
+     * @param string $cells two bytes a cell, little endian, row by row
+     */
+    private function __construct(
+        public int $width,
+        public int $height,
+        public array $palette,
+        public array $glint,
+        public string $cells,
+    ) {}
+
+    public static function of(Field $field, Look $look): self
+    {
+        $numbers = $palette = $glint = $seen = [];
+        $halves = $field->mirrored ? [$field->left] : [$field->left, $field->right];
+        foreach ($halves as $cells) {
+            foreach ($cells as $state) {
+                if (! isset($numbers[$state])) {
+                    [$flat, $shine] = self::colours($field->states[$state], $look);
+                    if (! isset($seen[$flat.$shine])) {
+                        $seen[$flat.$shine] = \count($palette);
+                        $palette[] = $flat;
+                        $glint[] = $shine;
+                    }
+                    $numbers[$state] = $seen[$flat.$shine];
+                }
+            }
+        }
+        $columns = $field->surface->columns;
+        $left = self::packed($field->left, $numbers);
+        $right = $field->mirrored ? $left : self::packed($field->right, $numbers);
+
+        return new self(
+            $columns,
+            $field->surface->rows * 2,
+            $palette,
+            $glint,
+            $left.implode('', array_reverse(str_split($right, $columns * 2))),
+        );
+    }
+
+    /** @return array{string, string} flat and glint */
+    private static function colours(FilmState $state, Look $look): array
+    {
+        $flat = $state->flat();
+        $hex = Srgb::fromXyz(Observer::xyz($look->seen($flat)))->hex();
+        if ($state->glint === null) {
+            return [$hex, $hex];
+        }
+        $seen = $look->seen($flat);
+        foreach ($state->glint as $i => $shine) {
+            $seen[$i] += $shine;
+        }
+
+        return [$hex, Srgb::fromXyz(Observer::xyz(array_values($seen)))->hex()];
+    }
+
+    /**
+     * @param list<int> $cells
+     * @param array<int, int> $numbers
+     */
+    private static function packed(array $cells, array $numbers): string
+    {
+        $colours = [];
+        foreach ($cells as $state) {
+            $colours[] = $numbers[$state];
+        }
+
+        return pack('v*', ...$colours);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Run;
+
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+
+/** Something that happened at the bench. Never changed afterwards: what was wrong is followed by another event. */
+final readonly class BenchEvent
+{
+    public const TYPES = ['side', 'done', 'reopened', 'figures', 'note', 'timer', 'timer-stopped', 'photo'];
+
+    /**
+     * @param string $at ISO 8601, as the bench's clock had it
+     * @param array<string, float|int|string|bool> $data
+     */
+    private function __construct(public string $id, public string $type, public string $stepId, public ?int $bait, public string $at, public array $data) {}
+
+    /**
+     * {id, type, step, bait: 1… or null for all, at, data}; `side` {side, done}, `figures` {psi, strokes, coats,
+     * thinning_percent}, `note` {text}, `timer` {seconds, label}, `photo` {photo_id}.
+     *
+     * @throws Refused
+     */
+    public static function read(Node $node): self
+    {
+        $node->only(['id', 'type', 'step', 'bait', 'at', 'data']);
+        $id = $node->field('id')->text(40);
+        if (preg_match('/^[0-9A-Za-z-]{8,40}$/', $id) !== 1) {
+            throw $node->field('id')->refuse('An event id is 8 to 40 letters, digits and -.');
+        }
+        $at = $node->field('at')->text(40);
+        if (preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d+)?(Z|[+-]\d\d:\d\d)$/', $at) !== 1) {
+            throw $node->field('at')->refuse('A time is written as 2026-11-25T09:30:00Z.');
+        }
+        $type = $node->field('type')->choice(self::TYPES);
+
+        return new self($id, $type, $node->field('step')->text(40), $node->optional('bait')?->integer(1, Plan::MOST_BAITS), $at,
+            self::data($type, $node->optional('data') ?? Node::root([])));
+    }
+
+    /** @return array<string, float|int|string|bool> */
+    private static function data(string $type, Node $data): array
+    {
+        return match ($type) {
+            'side' => ['side' => $data->field('side')->choice(['left', 'right']), 'done' => $data->optional('done')?->boolean() ?? true],
+            'figures' => array_filter([
+                'psi' => $data->optional('psi')?->number(0.5, 120),
+                'strokes' => $data->optional('strokes')?->integer(1, 200),
+                'coats' => $data->optional('coats')?->integer(1, 40),
+                'thinning_percent' => $data->optional('thinning_percent')?->number(0, 95),
+            ], static fn (float|int|null $v): bool => $v !== null),
+            'note' => ['text' => $data->field('text')->text(1000)],
+            'timer' => ['seconds' => $data->field('seconds')->number(1, 604800), 'label' => $data->optional('label')?->text(60) ?? ''],
+            'photo' => ['photo_id' => $data->field('photo_id')->text(40)],
+            default => [],
+        };
+    }
+}

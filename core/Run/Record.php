@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Run;
+
+use Hawkbrush\Core\Pattern\BenchStep;
+use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Pattern\Step;
+
+/**
+ * What the events of a run say, read in their order: what is done, where the bench stands, the figures really used,
+ * timers still running. All baits go through a step before the next; prepping, waiting and looking is done for all at
+ * once.
+ */
+final readonly class Record
+{
+    /**
+     * @param array<string, array<int, true>> $done baits by step id
+     * @param array<string, array<int, array<string, bool>>> $sides by step id and bait
+     * @param array<string, array<string, float|int>> $figures last figures used, by step id
+     * @param list<array{step: string, bait: int|null, text: string, at: string}> $notes
+     * @param array<string, array{id: string, step: string, bait: int|null, seconds: float, label: string, at: string}> $timers running, by event id
+     * @param list<array{step: string, bait: int|null, photo_id: string, at: string}> $photos
+     */
+    private function __construct(
+        private Recipe $recipe,
+        private int $baits,
+        public array $done,
+        public array $sides,
+        public array $figures,
+        public array $notes,
+        public array $timers,
+        public array $photos,
+    ) {}
+
+    /** @param iterable<BenchEvent> $events */
+    public static function of(Recipe $recipe, int $baits, iterable $events): self
+    {
+        $done = $sides = $figures = $notes = $timers = $photos = [];
+        foreach ($events as $event) {
+            $reach = $event->bait === null ? range(1, $baits) : [$event->bait];
+            switch ($event->type) {
+                case 'done':
+                    foreach ($reach as $bait) {
+                        $done[$event->stepId][$bait] = true;
+                    }
+                    break;
+                case 'reopened':
+                    foreach ($reach as $bait) {
+                        unset($done[$event->stepId][$bait], $sides[$event->stepId][$bait]);
+                    }
+                    break;
+                case 'side':
+                    foreach ($reach as $bait) {
+                        $sides[$event->stepId][$bait][(string) $event->data['side']] = (bool) $event->data['done'];
+                    }
+                    break;
+                case 'figures':
+                    foreach ($event->data as $name => $value) {
+                        if (\is_int($value) || \is_float($value)) {
+                            $figures[$event->stepId][$name] = $value;
+                        }
+                    }
+                    break;
+                case 'note':
+                    $notes[] = ['step' => $event->stepId, 'bait' => $event->bait, 'text' => (string) $event->data['text'], 'at' => $event->at];
+                    break;
+                case 'timer':
+                    $timers[$event->id] = ['id' => $event->id, 'step' => $event->stepId, 'bait' => $event->bait, 'seconds' => (float) $event->data['seconds'], 'label' => (string) $event->data['label'], 'at' => $event->at];
+                    break;
+                case 'timer-stopped':
+                    $timers = array_filter($timers, static fn (array $t): bool => $t['step'] !== $event->stepId || $t['bait'] !== $event->bait);
+                    break;
+                case 'photo':
+                    $photos[] = ['step' => $event->stepId, 'bait' => $event->bait, 'photo_id' => (string) $event->data['photo_id'], 'at' => $event->at];
+                    break;
+            }
+        }
+
+        return new self($recipe, $baits, $done, $sides, $figures, $notes, $timers, $photos);
+    }
+
+    /**
+     * The step and bait that come next; null when all is done.
+     *
+     * @return array{step: string, bait: int}|null
+     */
+    public function position(): ?array
+    {
+        foreach ($this->recipe->lit() as $step) {
+            for ($bait = 1; $bait <= $this->baits; $bait++) {
+                if (! isset($this->done[$step->id][$bait])) {
+                    return ['step' => $step->id, 'bait' => $bait];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Step> the steps for which not every bait has a record */
+    public function missing(): array
+    {
+        return array_values(array_filter($this->recipe->lit(), fn (Step $step): bool => \count($this->done[$step->id] ?? []) < $this->baits));
+    }
+
+    public static function doneForAllAtOnce(Step $step): bool
+    {
+        return $step instanceof BenchStep;
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Technique\Bars;
+
+use Hawkbrush\Core\Body\Smooth;
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Technique\Cells;
+use Hawkbrush\Core\Technique\Chance;
+use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Technique;
+
+/** Upright bars through a flexible stencil, tapering towards the belly, cut with a waver so that they do not look ruled. */
+final readonly class Bars implements Technique
+{
+    public function name(): string
+    {
+        return 'bars';
+    }
+
+    public function label(): string
+    {
+        return 'Bars through a stencil';
+    }
+
+    public function settings(): array
+    {
+        return [
+            Setting::number('count', 'Bars', '', 1, 20, 6),
+            Setting::lengthMm('width_mm', 'Width', 0.5, 20, 3.5),
+            Setting::number('from_u', 'First at', 'of length', 0, 1, 0.30),
+            Setting::number('to_u', 'Last at', 'of length', 0, 1, 0.86),
+            Setting::number('top_deg', 'Upper end', 'deg', 0, 180, 15),
+            Setting::number('bottom_deg', 'Lower end', 'deg', 0, 180, 105),
+            Setting::number('waver', 'Waver', '', 0, 1, 0.25),
+        ];
+    }
+
+    public function touches(): bool
+    {
+        return true;
+    }
+
+    public function sprayed(): bool
+    {
+        return true;
+    }
+
+    public function mirrored(): bool
+    {
+        return true;
+    }
+
+    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    {
+        $chance = new Chance($seed);
+        $count = (int) round($choices->number('count'));
+        $length = $surface->body->lengthMm;
+        $width = $choices->number('width_mm');
+        $waver = $choices->number('waver');
+        $bars = [];
+        for ($i = 0; $i < $count; $i++) {
+            $share = $count === 1 ? 0.5 : $i / ($count - 1);
+            $u = $choices->number('from_u') + ($choices->number('to_u') - $choices->number('from_u')) * $share;
+            $bars[] = [
+                $u * $length + $chance->between(-0.3, 0.3) * $width * $waver,
+                $width * (1 + $chance->between(-0.3, 0.3) * $waver) / 2,
+                $choices->number('bottom_deg') - $chance->between(0, 24) * $waver,
+                $chance->between(0, 6.28),
+            ];
+        }
+        $marks = [];
+        $top = $choices->number('top_deg');
+        foreach ($surface->theta as $row => $theta) {
+            foreach ($bars as [$x, $half, $bottom, $phase]) {
+                $tall = Smooth::between($top, $bottom, 14, $theta);
+                if ($tall <= 0) {
+                    continue;
+                }
+                $down = max(0.0, ($theta - $top) / max(1.0, $bottom - $top));
+                $here = $half * (1 - 0.55 * $down);
+                $middle = $x + $half * $waver * 0.8 * sin($phase + $theta / 16);
+                $soft = max(0.35, $half * 0.45);
+                $first = max(0, (int) floor(($middle - $here - $soft) / $length * $surface->columns));
+                $last = min($surface->columns - 1, (int) ceil(($middle + $here + $soft) / $length * $surface->columns));
+                for ($column = $first; $column <= $last; $column++) {
+                    $away = abs($surface->u[$column] * $length - $middle);
+                    if ($away < $here + $soft) {
+                        $cell = $row * $surface->columns + $column;
+                        $marks[$cell] = max($marks[$cell] ?? 0.0, $tall * Smooth::step($here + $soft, $here - $soft, $away));
+                    }
+                }
+            }
+        }
+
+        return Cells::on($open, $marks);
+    }
+}

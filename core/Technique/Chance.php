@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Technique;
+
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** Seeded chance: the same seed gives the same marks every time, on every machine. */
+final readonly class Chance
+{
+    private Randomizer $randomizer;
+
+    public function __construct(int $seed)
+    {
+        $this->randomizer = new Randomizer(new Xoshiro256StarStar($seed));
+    }
+
+    public function between(float $from, float $to): float
+    {
+        return $from + ($to - $from) * $this->randomizer->getInt(0, 1_000_000) / 1_000_000;
+    }
+}

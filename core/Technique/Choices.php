@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Technique;
+
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+
+/** What a painter has set for one technique; every setting has a value. */
+final readonly class Choices
+{
+    /**
+     * @param array<string, float> $numbers
+     * @param array<string, string> $words
+     */
+    private function __construct(private array $numbers, private array $words) {}
+
+    /** @throws Refused when a setting is out of bounds or unknown */
+    public static function read(Technique $technique, Node $node): self
+    {
+        $numbers = $words = [];
+        $known = ['name'];
+        foreach ($technique->settings() as $setting) {
+            $known[] = $setting->name;
+            $given = $node->optional($setting->name);
+            if ($setting->choices !== []) {
+                $words[$setting->name] = $given === null ? $setting->choices[0] : $given->choice($setting->choices);
+            } else {
+                $numbers[$setting->name] = $given === null ? $setting->default : $given->number($setting->min, $setting->max);
+            }
+        }
+        $node->only($known);
+
+        return new self($numbers, $words);
+    }
+
+    public static function defaults(Technique $technique): self
+    {
+        return self::read($technique, Node::root([]));
+    }
+
+    public function number(string $name): float
+    {
+        return $this->numbers[$name];
+    }
+
+    public function word(string $name): string
+    {
+        return $this->words[$name];
+    }
+
+    /** The same with every length on the bait multiplied, kept within its bounds. */
+    public function scaled(Technique $technique, float $by): self
+    {
+        $numbers = $this->numbers;
+        foreach ($technique->settings() as $setting) {
+            if ($setting->scales) {
+                $numbers[$setting->name] = round(max($setting->min, min($setting->max, $numbers[$setting->name] * $by)), 2);
+            }
+        }
+
+        return new self($numbers, $this->words);
+    }
+
+    /** @return array<string, float|string> */
+    public function all(): array
+    {
+        return [...$this->numbers, ...$this->words];
+    }
+}

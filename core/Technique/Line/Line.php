@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Technique\Line;
+
+use Hawkbrush\Core\Body\Smooth;
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Technique\Cells;
+use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Technique;
+
+/** A line along the side, drawn with a pen or let through between two tapes; whole or in dashes. */
+final readonly class Line implements Technique
+{
+    public function name(): string
+    {
+        return 'line';
+    }
+
+    public function label(): string
+    {
+        return 'Pen or taped line';
+    }
+
+    public function settings(): array
+    {
+        return [
+            Setting::lengthMm('width_mm', 'Width', 0.3, 12, 1),
+            Setting::number('deg', 'Around', 'deg from the back', 0, 180, 86),
+            Setting::number('from_u', 'From', 'of length', 0, 1, 0.25),
+            Setting::number('to_u', 'To', 'of length', 0, 1, 0.97),
+            Setting::number('dash_mm', 'Dashes every (0: none)', 'mm', 0, 12, 0),
+        ];
+    }
+
+    public function touches(): bool
+    {
+        return true;
+    }
+
+    public function sprayed(): bool
+    {
+        return false;
+    }
+
+    public function mirrored(): bool
+    {
+        return true;
+    }
+
+    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    {
+        $half = $choices->number('width_mm') / 2;
+        $length = $surface->body->lengthMm;
+        $from = $choices->number('from_u') * $length;
+        $to = $choices->number('to_u') * $length;
+        $dash = $choices->number('dash_mm');
+        $soft = max(0.2, $half * 0.3);
+        $middle = [];
+        foreach ($surface->u as $u) {
+            $middle[(int) round($u * $length * 100)] = Cells::yMm($surface, $u, $choices->number('deg'));
+        }
+
+        return Cells::each($surface, $open, static function (float $x, float $y) use ($half, $from, $to, $dash, $soft, $middle): float {
+            $away = abs($y - $middle[(int) round($x * 100)]);
+            if ($away > $half + $soft || $x < $from || $x > $to || ($dash > 0 && fmod($x, $dash) > $dash * 0.55)) {
+                return 0.0;
+            }
+
+            return Smooth::step($half + $soft, $half - $soft, $away);
+        });
+    }
+}

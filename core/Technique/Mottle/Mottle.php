@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Technique\Mottle;
+
+use Hawkbrush\Core\Body\Smooth;
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Technique\Cells;
+use Hawkbrush\Core\Technique\Chance;
+use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Technique;
+
+/** Irregular patches through a torn or cut stencil: smooth noise of one size, opened where it is high. */
+final readonly class Mottle implements Technique
+{
+    public function name(): string
+    {
+        return 'mottle';
+    }
+
+    public function label(): string
+    {
+        return 'Mottle through a stencil';
+    }
+
+    public function settings(): array
+    {
+        return [
+            Setting::lengthMm('size_mm', 'Patch size', 0.8, 20, 4),
+            Setting::number('cover', 'Open part', '', 0.1, 0.9, 0.4),
+            Setting::number('soft', 'Soft edge', '', 0.05, 1, 0.35),
+        ];
+    }
+
+    public function touches(): bool
+    {
+        return true;
+    }
+
+    public function sprayed(): bool
+    {
+        return true;
+    }
+
+    public function mirrored(): bool
+    {
+        return false;
+    }
+
+    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    {
+        $size = $choices->number('size_mm');
+        $chance = new Chance($seed);
+        $lattice = [];
+        $wide = (int) ceil($surface->body->lengthMm / $size) + 3;
+        $reach = max(array_map(static fn (float $arc): float => $arc, $surface->arcMm));
+        $tall = (int) ceil(2 * $reach / $size) + 4;
+        for ($i = 0; $i < $wide * $tall; $i++) {
+            $lattice[] = $chance->between(0, 1);
+        }
+        $cut = 1 - $choices->number('cover');
+        $soft = 0.3 * $choices->number('soft');
+
+        return Cells::each($surface, $open, static function (float $x, float $y) use ($lattice, $wide, $size, $reach, $cut, $soft): float {
+            $gx = $x / $size;
+            $gy = ($y + $reach) / $size;
+            $column = (int) $gx;
+            $row = (int) $gy;
+            $fx = $gx - $column;
+            $fy = $gy - $row;
+            $fx = $fx * $fx * (3 - 2 * $fx);
+            $fy = $fy * $fy * (3 - 2 * $fy);
+            $at = $row * $wide + $column;
+            $upper = $lattice[$at] + ($lattice[$at + 1] - $lattice[$at]) * $fx;
+            $lower = $lattice[$at + $wide] + ($lattice[$at + $wide + 1] - $lattice[$at + $wide]) * $fx;
+
+            return Smooth::step($cut - $soft, $cut + $soft, ($upper + ($lower - $upper) * $fy - 0.5) * 1.6 + 0.5);
+        });
+    }
+}

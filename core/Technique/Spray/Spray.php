@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Technique\Spray;
+
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Technique;
+
+/** Free-hand spray: nothing in the way; aim and width make the fade. */
+final readonly class Spray implements Technique
+{
+    public function name(): string
+    {
+        return 'spray';
+    }
+
+    public function label(): string
+    {
+        return 'Free-hand spray';
+    }
+
+    public function settings(): array
+    {
+        return [];
+    }
+
+    public function touches(): bool
+    {
+        return false;
+    }
+
+    public function sprayed(): bool
+    {
+        return true;
+    }
+
+    public function mirrored(): bool
+    {
+        return true;
+    }
+
+    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    {
+        return $open;
+    }
+}

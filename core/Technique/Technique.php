@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Technique;
+
+use Hawkbrush\Core\Body\Surface;
+
+/** One way of putting paint on: what a painter sets for it, and where it lets paint through. */
+interface Technique
+{
+    /** Its key in documents. */
+    public function name(): string;
+
+    /** Its name as painters say it. */
+    public function label(): string;
+
+    /** @return list<Setting> what can be set, in the order a painter thinks of it */
+    public function settings(): array;
+
+    /** Whether something is pressed on the coat below, which must then be dry right through. */
+    public function touches(): bool;
+
+    /** Whether it comes out of the airbrush, so that what is turned away from it gets less. */
+    public function sprayed(): bool;
+
+    /** Whether both sides come out alike; a random one differs from side to side. */
+    public function mirrored(): bool;
+
+    /**
+     * What of the open spray gets through to each cell of the left half.
+     *
+     * @param array<int, float> $open share of paint, 0 to 1, by cell as in {@see Surface}; cells that get none are not in it
+     *
+     * @return array<int, float> the same with what is in the way taken off
+     */
+    public function through(Surface $surface, Choices $choices, int $seed, array $open): array;
+}
