@@ -1,18 +1,28 @@
 <?php
 
+declare(strict_types=1);
+
+use App\Http\Middleware\OnlyThisPage;
+use App\Http\Middleware\StrictHeaders;
+use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
+        api: __DIR__.'/../routes/api.php',
+        apiPrefix: 'api/v1',
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
-        health: '/up',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        //
+        // One painter on one machine: no sessions and no cookies, so there is nothing a foreign page could ride on;
+        // OnlyThisPage refuses its requests all the same.
+        $middleware->use([StrictHeaders::class, OnlyThisPage::class]);
+        $middleware->group('web', []);
+        $middleware->group('api', []);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        //
+        Problems::register($exceptions);
     })->create();

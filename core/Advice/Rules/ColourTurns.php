@@ -78,18 +78,25 @@ final class ColourTurns implements Rule
         return null;
     }
 
-    /** Which neighbour on the hue circle it moves towards. */
+    /** The colour it moves towards, as painters say it: the next one on the hue circle in the direction of the turn. */
     private function word(float $from, float $turn): string
     {
-        $to = fmod($from + $turn + 720, 360);
-
-        return match (true) {
-            $to < 25 || $to >= 335 => 'pinker',
-            $to < 60 => $turn < 0 ? 'redder' : 'more orange',
-            $to < 95 => 'yellower',
-            $to < 190 => 'greener',
-            $to < 280 => 'bluer',
-            default => 'more violet',
-        };
+        return $turn > 0
+            ? match (true) {
+                $from < 40 => 'more orange',
+                $from < 150 => 'greener',
+                $from < 250 => 'bluer',
+                $from < 315 => 'more violet',
+                default => 'redder',
+            }
+            : match (true) {
+                $from < 30 => 'pinker',
+                $from < 65 => 'redder',
+                $from < 100 => 'more orange',
+                $from < 160 => 'yellower',
+                $from < 250 => 'greener',
+                $from < 315 => 'bluer',
+                default => 'more violet',
+            };
     }
 }

@@ -54,7 +54,7 @@ final readonly class Mesh implements Technique
     {
         $pitch = $choices->number('pitch_mm');
         // Half-width of a strand as a share of the pitch. Common practice, no published source.
-        $strand = $choices->word('age') === 'new' ? 0.17 : 0.10;
+        $strand = $choices->word('age') === 'new' ? 0.14 : 0.08;
         $lean = $choices->word('run') === 'tail' ? 0.10 : -0.10;
         $tall = $pitch * 0.82;
         $window = 0.5 - $strand;
@@ -69,7 +69,7 @@ final readonly class Mesh implements Technique
             $dx = $dx < 0 ? -$dx : $dx;
             $dy = $dy < 0 ? -$dy : $dy;
             // Windows are lozenges with rounded corners, two rows to a pitch.
-            $distance = ($dx + $dy) * 0.62 + 0.38 * ($dx > $dy ? $dx : $dy);
+            $distance = ($dx + $dy) * 0.84 + 0.32 * ($dx > $dy ? $dx : $dy);
 
             return $distance <= $window - $edge ? 1.0 : ($distance >= $window ? 0.0 : ($window - $distance) / $edge);
         });

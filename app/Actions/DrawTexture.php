@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Calculator\Show;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Exchange\RecipeWriter;
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Render\Texture;
+use Illuminate\Support\Facades\Cache;
+
+/** The surface of a bait as colours, kept under all that it depends on: a change of anything is another picture. */
+final class DrawTexture
+{
+    /** Raised when the models change, so that no picture of an older one is shown. */
+    private const MODEL = 1;
+
+    private const KEPT_S = 30 * 24 * 3600;
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Refused when there is no such step
+     */
+    public function of(Recipe $recipe, Look $look, ?string $upto, int $width = 256, int $height = 128): array
+    {
+        if ($upto !== null && $recipe->number($upto) === 0) {
+            throw Refused::at('/upto', 'There is no such step in this version.');
+        }
+        $document = RecipeWriter::write($recipe);
+        unset($document['name'], $document['species'], $document['water'], $document['notes']);
+        $key = 'texture:'.hash('xxh128', serialize([self::MODEL, $document, $look, $upto, $width, $height]));
+
+        /** @var array<string, mixed> */
+        return Cache::remember($key, self::KEPT_S, static fn (): array => Show::texture(
+            Texture::of(Field::of($recipe, Surface::of($recipe->body, $width, $height), Room::ordinary(), $upto), $look),
+        ));
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Conflict;
+use App\Models\Body;
+use App\Models\Edit;
+use App\Models\Version;
+use App\Present\VersionView;
+use Hawkbrush\Core\Exchange\StepWriter;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\Scaling;
+use Hawkbrush\Core\Refused;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Edits a version, and goes back and forth over its edits. A painted version is left as it is: the edit goes into a
+ * new one. An edit made on a revision that has moved on is refused with both sides.
+ */
+final readonly class EditVersion
+{
+    public function __construct(private ReadRecipe $read, private ChangeSteps $steps, private CopyVersion $copy) {}
+
+    /**
+     * @throws Refused when the change cannot be worked with
+     * @throws Conflict when the version has moved on
+     */
+    public function edit(string $versionId, int $revision, Node $change): Version
+    {
+        return DB::transaction(function () use ($versionId, $revision, $change): Version {
+            $version = $this->at($versionId, $revision, $change->raw());
+            if ($version->painted_at !== null) {
+                $this->refuseOlder($version);
+                $version = $this->copy->of($version);
+            }
+            if ($change->field('op')->text() === 'body') {
+                $body = Body::query()->find($change->only(['op', 'body_id'])->field('body_id')->text(40))
+                    ?? throw $change->field('body_id')->refuse('There is no such body in the drawer.');
+                $recipe = Scaling::fit($this->read->of($version), $body->core());
+                $label = 'change the body';
+            } else {
+                $body = $version->body;
+                [$changed, $label] = $this->steps->apply($version->steps, $change);
+                $recipe = $this->read->from($version->pattern, $body, $changed);
+            }
+
+            return $this->save($version, $body, array_map(StepWriter::write(...), $recipe->steps), $label);
+        });
+    }
+
+    /** @throws Refused when there is nothing to undo */
+    public function undo(string $versionId, int $revision): Version
+    {
+        return $this->go($versionId, $revision, -1, 'There is nothing left to undo.');
+    }
+
+    /** @throws Refused when there is nothing to redo */
+    public function redo(string $versionId, int $revision): Version
+    {
+        return $this->go($versionId, $revision, 1, 'There is nothing to redo.');
+    }
+
+    private function go(string $versionId, int $revision, int $by, string $nothing): Version
+    {
+        return DB::transaction(function () use ($versionId, $revision, $by, $nothing): Version {
+            $version = $this->at($versionId, $revision, $by < 0 ? 'undo' : 'redo');
+            if ($version->painted_at !== null) {
+                throw Refused::because('This version was painted and never changes.');
+            }
+            $edit = $version->edits()->where('seq', $version->head + $by)->first() ?? throw Refused::because($nothing);
+            $version->update(['steps' => $edit->steps, 'body_id' => $edit->body_id, 'head' => $edit->seq, 'revision' => $version->revision + 1]);
+
+            return $this->settled($version);
+        });
+    }
+
+    /** @param list<array<string, mixed>> $steps */
+    private function save(Version $version, Body $body, array $steps, string $label): Version
+    {
+        if ($version->edits()->doesntExist()) {
+            Edit::query()->create(['version_id' => $version->id, 'seq' => 0, 'label' => 'start', 'body_id' => $version->body_id, 'steps' => $version->steps]);
+        }
+        $version->edits()->where('seq', '>', $version->head)->delete();
+        Edit::query()->create(['version_id' => $version->id, 'seq' => $version->head + 1, 'label' => $label, 'body_id' => $body->id, 'steps' => $steps]);
+        $version->update(['steps' => $steps, 'body_id' => $body->id, 'head' => $version->head + 1, 'revision' => $version->revision + 1]);
+
+        return $this->settled($version);
+    }
+
+    private function settled(Version $version): Version
+    {
+        $version->paints()->sync($this->read->paintIds($version->steps));
+        $version->pattern->touch();
+
+        return $version->refresh();
+    }
+
+    private function at(string $versionId, int $revision, mixed $yours): Version
+    {
+        $version = Version::query()->with(['pattern', 'body'])->findOrFail($versionId);
+        if ($version->revision !== $revision) {
+            throw new Conflict('This version was changed elsewhere, in another tab perhaps. Yours was not saved; look at both and do it again.', VersionView::of($version, $this->read->of($version)), $yours);
+        }
+
+        return $version;
+    }
+
+    private function refuseOlder(Version $version): void
+    {
+        if (Version::query()->where('pattern_id', $version->pattern_id)->where('number', '>', $version->number)->exists()) {
+            throw Refused::because("Version {$version->number} was painted and never changes, and there is a newer one: edit that.");
+        }
+    }
+}

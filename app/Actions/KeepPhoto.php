@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Photo;
+use App\Models\Run;
+use Hawkbrush\Core\Refused;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\File;
+
+/**
+ * Keeps a photograph. It is drawn anew as JPEG before it is stored: whatever else was in the file (place, programs,
+ * scripts) is left behind.
+ */
+final class KeepPhoto
+{
+    private const LONGEST_SIDE = 1600;
+
+    private const MOST_PIXELS = 60_000_000;
+
+    /** @throws Refused when it is no picture that can be read */
+    public function of(Run $run, UploadedFile $file): Photo
+    {
+        $max = config('hawkbrush.photo_max_bytes');
+        if (! $file->isValid() || $file->getSize() > $max) {
+            throw Refused::at('/photo', 'A photograph may have up to 12 MB.');
+        }
+        $size = @getimagesize($file->getPathname());
+        if ($size === false || ! \in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {
+            throw Refused::at('/photo', 'A photograph is a JPEG, PNG or WebP file; this is none.');
+        }
+        if ($size[0] * $size[1] > self::MOST_PIXELS) {
+            throw Refused::at('/photo', 'This photograph has more than 60 megapixels; make it smaller first.');
+        }
+        $image = @imagecreatefromstring((string) file_get_contents($file->getPathname()));
+        if ($image === false) {
+            throw Refused::at('/photo', 'This photograph is damaged and cannot be read.');
+        }
+        $by = min(1.0, self::LONGEST_SIDE / max($size[0], $size[1]));
+        $small = imagescale($image, max(1, (int) round($size[0] * $by)), max(1, (int) round($size[1] * $by)));
+        if ($small === false) {
+            throw Refused::at('/photo', 'This photograph cannot be made smaller.');
+        }
+        $photo = new Photo(['run_id' => $run->id, 'width' => imagesx($small), 'height' => imagesy($small)]);
+        $photo->id = $photo->newUniqueId();
+        File::ensureDirectoryExists(\dirname(self::path($photo->id)));
+        imagejpeg($small, self::path($photo->id), 88);
+        $photo->save();
+
+        return $photo;
+    }
+
+    public static function path(string $photoId): string
+    {
+        $data = config('hawkbrush.data');
+
+        return (\is_string($data) ? $data : base_path('data/own')).'/photos/'.$photoId.'.jpg';
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Bait;
+use App\Models\Body;
+use App\Models\Run;
+use App\Models\Version;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Exchange\RecipeWriter;
+use Hawkbrush\Core\Exchange\StepWriter;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\Scaling;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Run\Difference;
+use Hawkbrush\Core\Run\Plan;
+use Hawkbrush\Core\Run\Used;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** Plans a run of a version, or one that repeats a proven bait with the figures really used. */
+final readonly class PlanRun
+{
+    public function __construct(private ReadRecipe $read, private CopyVersion $copy) {}
+
+    /**
+     * {version_id or repeat_of (bait id), body_id, baits, air_c, humidity_percent, starts_at}
+     *
+     * @throws Refused
+     */
+    public function plan(Node $form): PlannedRun
+    {
+        $form->only(['version_id', 'repeat_of', 'body_id', 'baits', 'air_c', 'humidity_percent', 'starts_at']);
+        $bait = null;
+        if ($form->has('repeat_of')) {
+            $bait = Bait::query()->with('run.version.pattern')->find($form->field('repeat_of')->text(40)) ?? throw $form->field('repeat_of')->refuse('There is no such bait in the log.');
+            if ($bait->run->finished_at === null) {
+                throw $form->field('repeat_of')->refuse('This bait is not finished yet.');
+            }
+            $version = $bait->run->version;
+            $master = $bait->run->core();
+            $recipe = Used::recipe($master, $bait->run->record());
+        } else {
+            $version = Version::query()->with(['pattern', 'body'])->find($form->field('version_id')->text(40)) ?? throw $form->field('version_id')->refuse('There is no such version.');
+            $master = $recipe = $this->read->of($version);
+        }
+        $body = $version->body()->firstOrFail();
+        if ($form->has('body_id')) {
+            $body = Body::query()->find($form->field('body_id')->text(40)) ?? throw $form->field('body_id')->refuse('There is no such body in the drawer.');
+        }
+        if ($body->id !== $version->body_id) {
+            $recipe = Scaling::fit($recipe, $body->core());
+        }
+        $starts = $form->has('starts_at') ? $this->time($form->field('starts_at')) : Carbon::now();
+        $room = Room::of($form->field('air_c')->number(-20, 60), $form->field('humidity_percent')->number(1, 100));
+
+        return new PlannedRun($version, $body, $bait, Plan::of($recipe, $form->field('baits')->integer(1, Plan::MOST_BAITS), $room), Difference::between($master, $recipe), $starts);
+    }
+
+    /** Keeps the plan as a run; what differs from the version becomes a new version of its own. */
+    public function keep(PlannedRun $planned): Run
+    {
+        return DB::transaction(function () use ($planned): Run {
+            $version = $planned->version;
+            $recipe = $planned->plan->recipe;
+            if ($planned->changes !== [] || $planned->body->id !== $version->body_id) {
+                $version = $this->copy->of($version, array_map(StepWriter::write(...), $recipe->steps), $planned->body, $this->note($planned));
+            }
+            $highest = Run::query()->max('number');
+
+            return Run::query()->create([
+                'number' => (is_numeric($highest) ? (int) $highest : 0) + 1,
+                'version_id' => $version->id,
+                'repeat_of' => $planned->repeats?->id,
+                'bait_count' => $planned->plan->baits,
+                'air_c' => $planned->plan->room->airC,
+                'humidity_percent' => $planned->plan->room->humidityPercent,
+                'recipe' => RecipeWriter::write($recipe),
+                'changes' => array_map(static fn (Difference $d): array => ['step' => $d->stepId, 'number' => $d->number, 'what' => $d->what, 'from' => $d->from, 'to' => $d->to], $planned->changes),
+                'starts_at' => $planned->startsAt,
+            ])->refresh();
+        });
+    }
+
+    private function note(PlannedRun $planned): string
+    {
+        $parts = [];
+        if ($planned->repeats !== null) {
+            $parts[] = 'figures of '.$planned->repeats->label();
+        }
+        if ($planned->body->id !== $planned->version->body_id) {
+            $parts[] = 'fitted to '.$planned->body->name;
+        }
+
+        return implode(', ', $parts);
+    }
+
+    private function time(Node $node): Carbon
+    {
+        $text = $node->text(40);
+        if (preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/', $text) !== 1) {
+            throw $node->refuse('A time is written as 2026-11-25T09:30:00Z.');
+        }
+        try {
+            return Carbon::parse($text)->utc();
+        } catch (\Exception) {
+            throw $node->refuse('There is no such time.');
+        }
+    }
+}

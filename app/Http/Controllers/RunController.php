@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\DrawTexture;
+use App\Actions\KeepPhoto;
+use App\Actions\PlanRun;
+use App\Actions\WorkBench;
+use App\Http\Input;
+use App\Models\Photo;
+use App\Models\Run;
+use App\Present\PlanView;
+use App\Present\RunView;
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Refused;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+final readonly class RunController
+{
+    private const WITH = ['version.pattern', 'version.body', 'master'];
+
+    public function __construct(private PlanRun $plan, private WorkBench $bench) {}
+
+    public function index(): JsonResponse
+    {
+        return new JsonResponse(['runs' => Run::query()->with(self::WITH)->orderByDesc('number')->get()->map(RunView::brief(...))->all()]);
+    }
+
+    /** How a run would go; nothing is kept. */
+    public function plan(Request $request): JsonResponse
+    {
+        $planned = $this->plan->plan(Input::of($request));
+
+        return new JsonResponse([
+            'plan' => PlanView::of($planned->plan, $planned->startsAt),
+            'changes' => PlanView::changes($planned->changes),
+            'pattern' => ['id' => $planned->version->pattern_id, 'name' => $planned->version->pattern->name],
+            'body' => ['id' => $planned->body->id, 'name' => $planned->body->name, 'stock' => $planned->body->stock],
+        ]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        return $this->answer($this->plan->keep($this->plan->plan(Input::of($request)))->id, 201);
+    }
+
+    public function show(string $id): JsonResponse
+    {
+        return $this->answer($id);
+    }
+
+    public function texture(Request $request, string $id, DrawTexture $draw): JsonResponse
+    {
+        $query = Input::query($request)->only(['upto', 'look']);
+        $upto = $query->optional('upto')?->raw();
+
+        return new JsonResponse($draw->of(Run::query()->findOrFail($id)->core(),
+            Look::from($query->optional('look')?->choice(['matte', 'clear']) ?? 'clear'), \is_scalar($upto) && $upto !== '' ? (string) $upto : null));
+    }
+
+    public function start(string $id): JsonResponse
+    {
+        return $this->answer($this->bench->start(Run::query()->with('version.body')->findOrFail($id))->id);
+    }
+
+    public function events(Request $request, string $id): JsonResponse
+    {
+        $run = Run::query()->findOrFail($id);
+        $this->bench->record($run, Input::of($request));
+
+        return new JsonResponse(RunView::record($run->record()));
+    }
+
+    public function photo(Request $request, string $id, KeepPhoto $keep): JsonResponse
+    {
+        $run = Run::query()->findOrFail($id);
+        $file = $request->file('photo');
+        if (! $file instanceof UploadedFile) {
+            throw Refused::at('/photo', 'Send a photograph as the form field “photo”.');
+        }
+        $photo = $keep->of($run, $file);
+
+        return new JsonResponse(['id' => $photo->id, 'width' => $photo->width, 'height' => $photo->height], 201);
+    }
+
+    public function showPhoto(string $id): BinaryFileResponse
+    {
+        return (new BinaryFileResponse(KeepPhoto::path(Photo::query()->findOrFail($id)->id), 200, ['Content-Type' => 'image/jpeg']))
+            ->setPrivate()->setMaxAge(31_536_000);
+    }
+
+    public function finish(string $id): JsonResponse
+    {
+        return $this->answer($this->bench->finish(Run::query()->findOrFail($id))->id);
+    }
+
+    private function answer(string $id, int $status = 200): JsonResponse
+    {
+        return new JsonResponse(RunView::full(Run::query()->with(self::WITH)->findOrFail($id)), $status);
+    }
+}

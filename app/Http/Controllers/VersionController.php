@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\DrawTexture;
+use App\Actions\EditVersion;
+use App\Actions\ReadRecipe;
+use App\Http\Input;
+use App\Models\Version;
+use App\Present\CoreView;
+use App\Present\VersionView;
+use Hawkbrush\Core\Advice\Advisor;
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Calculator\Show;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Render\Core;
+use Hawkbrush\Core\Run\Plan;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final readonly class VersionController
+{
+    public function __construct(private ReadRecipe $read, private DrawTexture $draw, private EditVersion $edit) {}
+
+    public function show(string $id): JsonResponse
+    {
+        $version = $this->find($id);
+
+        return new JsonResponse(VersionView::of($version, $this->read->of($version)));
+    }
+
+    /** {revision, change, show: {upto, look}}: the version after the change and, in the same answer, how it looks now. */
+    public function edit(Request $request, string $id): JsonResponse
+    {
+        $form = Input::of($request)->only(['revision', 'change', 'show']);
+
+        return $this->after($this->edit->edit($id, $this->revision($form), $form->field('change')), $form);
+    }
+
+    public function undo(Request $request, string $id): JsonResponse
+    {
+        $form = Input::of($request)->only(['revision', 'show']);
+
+        return $this->after($this->edit->undo($id, $this->revision($form)), $form);
+    }
+
+    public function redo(Request $request, string $id): JsonResponse
+    {
+        $form = Input::of($request)->only(['revision', 'show']);
+
+        return $this->after($this->edit->redo($id, $this->revision($form)), $form);
+    }
+
+    public function texture(Request $request, string $id): JsonResponse
+    {
+        $query = Input::query($request)->only(['upto', 'look', 'size', 'v']);
+        [$width, $height] = ($query->optional('size')?->choice(['full', 'small']) ?? 'full') === 'full' ? [256, 128] : [128, 64];
+        $response = new JsonResponse($this->draw->of($this->read->of($this->find($id)), $this->look($query), $this->upto($query), $width, $height));
+        $response->setEtag(hash('xxh128', (string) $response->getContent()));
+        $response->isNotModified($request);
+
+        return $response;
+    }
+
+    public function core(Request $request, string $id): JsonResponse
+    {
+        $query = Input::query($request)->only(['u', 'deg', 'upto', 'look']);
+        $recipe = $this->read->of($this->find($id));
+        $core = Core::at($recipe, Surface::of($recipe->body, 128, 64), Room::ordinary(), $this->look($query),
+            $query->field('u')->number(0, 1), $query->field('deg')->number(0, 360), $this->upto($query));
+
+        return new JsonResponse(CoreView::of($core));
+    }
+
+    public function advice(string $id): JsonResponse
+    {
+        $recipe = $this->read->of($this->find($id));
+        $plan = $recipe->coats() === [] ? null : Plan::of($recipe, 1, Room::ordinary());
+
+        return new JsonResponse([
+            'findings' => array_map(Show::finding(...), Advisor::advise($recipe, Room::ordinary())),
+            'hands_on_min' => round($plan?->handsOnMin() ?? 0, 1),
+            'total_min' => round($plan?->totalMin() ?? 0, 1),
+        ]);
+    }
+
+    private function after(Version $version, Node $form): JsonResponse
+    {
+        $recipe = $this->read->of($version);
+        $show = $form->optional('show')?->only(['upto', 'look']);
+        $upto = $show === null ? null : $this->upto($show);
+        // The step that was looked at may be the one that was just removed: then all of it is shown.
+        $texture = $show === null ? null : $this->draw->of($recipe, $this->look($show), $upto !== null && $recipe->number($upto) > 0 ? $upto : null);
+
+        return new JsonResponse(['version' => VersionView::of($version, $recipe), 'texture' => $texture]);
+    }
+
+    private function revision(Node $form): int
+    {
+        return $form->field('revision')->integer(1, 2_000_000_000);
+    }
+
+    private function look(Node $node): Look
+    {
+        return Look::from($node->optional('look')?->choice(['matte', 'clear']) ?? 'clear');
+    }
+
+    private function upto(Node $node): ?string
+    {
+        $upto = $node->optional('upto')?->raw();
+        if (\is_array($upto)) {
+            throw Refused::at('/upto', 'A step id was expected here.');
+        }
+
+        return \is_scalar($upto) && $upto !== '' ? (string) $upto : null;
+    }
+
+    private function find(string $id): Version
+    {
+        return Version::query()->with(['pattern', 'body'])->findOrFail($id);
+    }
+}

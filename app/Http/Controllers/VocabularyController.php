@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Pattern\Clear;
+use Hawkbrush\Core\Pattern\EyeStep;
+use Hawkbrush\Core\Pattern\SetBy;
+use Hawkbrush\Core\Pattern\Weight;
+use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Techniques;
+use Illuminate\Http\JsonResponse;
+
+/** The words a step is made of, so that the pages build their forms from what the core knows. */
+final class VocabularyController
+{
+    public function __invoke(): JsonResponse
+    {
+        return new JsonResponse([
+            'techniques' => array_map(static fn (Technique $t): array => [
+                'name' => $t->name(), 'label' => $t->label(), 'sprayed' => $t->sprayed(), 'touches' => $t->touches(), 'random' => ! $t->mirrored(),
+                'settings' => array_map(static fn (Setting $s): array => [
+                    'name' => $s->name, 'label' => $s->label, 'unit' => $s->unit, 'min' => $s->min, 'max' => $s->max, 'default' => $s->default, 'choices' => $s->choices,
+                ], $t->settings()),
+            ], Techniques::all()),
+            'zones' => Zone::names(),
+            'kinds' => Kind::names(),
+            'weights' => array_map(static fn (Weight $w): array => ['name' => $w->value, 'wet_um' => $w->wetUm()], Weight::cases()),
+            'sets' => SetBy::names(),
+            'clears' => array_map(static fn (Clear $c): array => ['name' => $c->value, 'caution' => $c->caution()], Clear::cases()),
+            'pupils' => EyeStep::PUPILS,
+        ]);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Http\Problems;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A write that carries an Idempotency-Key is carried out once; sent again, it gets the same answer. */
+final class OnceOnly
+{
+    public function handle(Request $request, \Closure $next): Response
+    {
+        $key = $request->headers->get('Idempotency-Key');
+        if ($key === null) {
+            /** @var Response */
+            return $next($request);
+        }
+        if (preg_match('/^[0-9A-Za-z-]{8,80}$/', $key) !== 1) {
+            return Problems::of(400, 'An Idempotency-Key is 8 to 80 letters, digits and -.');
+        }
+        $fingerprint = hash('sha256', $request->method().' '.$request->path().' '.$request->getContent());
+        $answer = DB::table('answers')->where('key', $key)->first();
+        if ($answer !== null) {
+            if ($answer->request !== $fingerprint) {
+                return Problems::of(422, 'This Idempotency-Key was used for another request.', ['errors' => [['pointer' => '', 'detail' => 'Use a new key.']]]);
+            }
+
+            return JsonResponse::fromJsonString((string) $answer->body, (int) $answer->status);
+        }
+        /** @var Response $response */
+        $response = $next($request);
+        if ($response->isSuccessful()) {
+            DB::table('answers')->insertOrIgnore([
+                'key' => $key, 'request' => $fingerprint, 'status' => $response->getStatusCode(), 'body' => (string) $response->getContent(), 'created_at' => now(),
+            ]);
+        }
+
+        return $response;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hawkbrush\Core\Exchange\PaintReader;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\Paint as CorePaint;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * A bottle on the rack.
+ *
+ * @property string $id
+ * @property string $name
+ * @property string $kind
+ * @property string $hex
+ * @property string $family
+ * @property float $solids
+ * @property float $drop_ml
+ * @property float $bottle_ml
+ * @property float $left_ml
+ * @property bool $from_card
+ * @property array<string, list<float>> $optics
+ * @property string $fingerprint
+ * @property int $revision
+ * @property Carbon|null $archived_at
+ */
+final class Paint extends Model
+{
+    use HasUlids;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'solids' => 'float', 'drop_ml' => 'float', 'bottle_ml' => 'float', 'left_ml' => 'float',
+            'from_card' => 'boolean', 'optics' => 'array', 'revision' => 'integer', 'archived_at' => 'datetime',
+        ];
+    }
+
+    /** @return BelongsToMany<Version, $this> */
+    public function versions(): BelongsToMany
+    {
+        return $this->belongsToMany(Version::class);
+    }
+
+    public function core(): CorePaint
+    {
+        return PaintReader::paint($this->id, Node::root([
+            'name' => $this->name, 'kind' => $this->kind, 'hex' => $this->hex, 'solids' => $this->solids,
+            'drop_ml' => $this->drop_ml, 'family' => $this->family, 'from_card' => $this->from_card, ...$this->optics,
+        ]));
+    }
+}

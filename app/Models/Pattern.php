@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasManyThrough;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
+
+/**
+ * A named recipe for one look.
+ *
+ * @property string $id
+ * @property string $name
+ * @property string $species
+ * @property string $water
+ * @property string $notes
+ * @property int $revision
+ * @property Carbon|null $retired_at
+ * @property-read Version $current
+ */
+final class Pattern extends Model
+{
+    use HasUlids;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['revision' => 'integer', 'retired_at' => 'datetime'];
+    }
+
+    /** @return HasMany<Version, $this> */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(Version::class);
+    }
+
+    /** @return HasOne<Version, $this> the version worked on: the one with the highest number */
+    public function current(): HasOne
+    {
+        return $this->hasOne(Version::class)->ofMany('number', 'max');
+    }
+
+    /** @return HasManyThrough<Run, Version, $this> */
+    public function runs(): HasManyThrough
+    {
+        return $this->hasManyThrough(Run::class, Version::class);
+    }
+}

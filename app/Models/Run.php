@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Exchange\RecipeReader;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Run\BenchEvent;
+use Hawkbrush\Core\Run\Record;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * Painting one or more baits to a version.
+ *
+ * @property string $id
+ * @property int $number
+ * @property string $version_id
+ * @property string|null $repeat_of bait whose figures it repeats
+ * @property int $bait_count
+ * @property float $air_c
+ * @property float $humidity_percent
+ * @property array<string, mixed> $recipe
+ * @property list<array<string, mixed>> $changes against the master
+ * @property Carbon $starts_at
+ * @property Carbon|null $started_at
+ * @property Carbon|null $finished_at
+ * @property-read Version $version
+ * @property-read Bait|null $master
+ */
+final class Run extends Model
+{
+    use HasUlids;
+
+    protected $guarded = [];
+
+    private ?Recipe $read = null;
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'number' => 'integer', 'bait_count' => 'integer', 'air_c' => 'float', 'humidity_percent' => 'float', 'recipe' => 'array',
+            'changes' => 'array', 'starts_at' => 'datetime', 'started_at' => 'datetime', 'finished_at' => 'datetime',
+        ];
+    }
+
+    /** @return BelongsTo<Version, $this> */
+    public function version(): BelongsTo
+    {
+        return $this->belongsTo(Version::class);
+    }
+
+    /** @return BelongsTo<Bait, $this> */
+    public function master(): BelongsTo
+    {
+        return $this->belongsTo(Bait::class, 'repeat_of');
+    }
+
+    /** @return HasMany<Bait, $this> */
+    public function baits(): HasMany
+    {
+        return $this->hasMany(Bait::class)->orderBy('position');
+    }
+
+    /** @return HasMany<BenchEventRow, $this> */
+    public function events(): HasMany
+    {
+        return $this->hasMany(BenchEventRow::class)->orderBy('seq');
+    }
+
+    public function core(): Recipe
+    {
+        return $this->read ??= RecipeReader::read(Node::root($this->recipe));
+    }
+
+    public function room(): Room
+    {
+        return Room::of($this->air_c, $this->humidity_percent);
+    }
+
+    public function record(): Record
+    {
+        return Record::of($this->core(), $this->bait_count,
+            $this->events()->get()->map(static fn (BenchEventRow $row): BenchEvent => BenchEvent::read(Node::root($row->event)))->all());
+    }
+}

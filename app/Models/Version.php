@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * One numbered state of a pattern: its body and its steps.
+ *
+ * @property string $id
+ * @property string $pattern_id
+ * @property int $number
+ * @property string $body_id
+ * @property list<array<string, mixed>> $steps as in a recipe document
+ * @property string $note
+ * @property int $revision
+ * @property int $head
+ * @property Carbon|null $painted_at
+ * @property Carbon|null $proven_at
+ * @property-read Pattern $pattern
+ * @property-read Body $body
+ */
+final class Version extends Model
+{
+    use HasUlids;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['number' => 'integer', 'steps' => 'array', 'revision' => 'integer', 'head' => 'integer', 'painted_at' => 'datetime', 'proven_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Pattern, $this> */
+    public function pattern(): BelongsTo
+    {
+        return $this->belongsTo(Pattern::class);
+    }
+
+    /** @return BelongsTo<Body, $this> */
+    public function body(): BelongsTo
+    {
+        return $this->belongsTo(Body::class);
+    }
+
+    /** @return BelongsToMany<Paint, $this> */
+    public function paints(): BelongsToMany
+    {
+        return $this->belongsToMany(Paint::class);
+    }
+
+    /** @return HasMany<Edit, $this> */
+    public function edits(): HasMany
+    {
+        return $this->hasMany(Edit::class);
+    }
+
+    /** @return HasMany<Run, $this> */
+    public function runs(): HasMany
+    {
+        return $this->hasMany(Run::class);
+    }
+}

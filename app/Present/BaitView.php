@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Present;
+
+use App\Models\Bait;
+use Hawkbrush\Core\Pattern\Step;
+use Hawkbrush\Core\Run\Difference;
+use Hawkbrush\Core\Run\Used;
+
+/** A finished bait in the log. */
+final class BaitView
+{
+    /** @return array<string, mixed> */
+    public static function brief(Bait $bait): array
+    {
+        $run = $bait->run;
+
+        return [
+            'id' => $bait->id,
+            'label' => $bait->label(),
+            'position' => $bait->position,
+            'lesson' => $bait->lesson,
+            'run' => ['id' => $run->id, 'number' => $run->number, 'baits' => $run->bait_count],
+            'pattern' => ['id' => $run->version->pattern_id, 'name' => $run->version->pattern->name, 'species' => $run->version->pattern->species],
+            'version' => ['id' => $run->version_id, 'number' => $run->version->number, 'body_id' => $run->version->body_id],
+            'proven' => $run->version->proven_at !== null,
+            'finished_at' => $run->finished_at?->toIso8601ZuluString(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function full(Bait $bait): array
+    {
+        $run = $bait->run;
+        $record = $run->record();
+        $planned = $run->core();
+
+        return self::brief($bait) + [
+            'body_shape' => BodyView::shape($planned->body),
+            'steps' => StepView::all($planned),
+            'differences' => PlanView::changes(Difference::between($planned, Used::recipe($planned, $record))),
+            'missing' => array_map(static fn (Step $s): string => $s->id, $record->missing()),
+            'record' => RunView::record($record),
+        ];
+    }
+}

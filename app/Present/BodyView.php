@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Present;
+
+use App\Models\Body;
+use Hawkbrush\Core\Body\Body as CoreBody;
+use Hawkbrush\Core\Body\Measure;
+use Illuminate\Support\Facades\Cache;
+
+/** A body as the pages show it, with its profile sampled for drawing. */
+final class BodyView
+{
+    private const SAMPLES = 97;
+
+    /** @return array<string, mixed> */
+    public static function of(Body $body): array
+    {
+        /** @var array<string, mixed> */
+        $shape = Cache::rememberForever('body:'.$body->fingerprint, static fn (): array => self::shape($body->core()));
+
+        return ['id' => $body->id, 'name' => $body->name, 'material' => $body->material, 'stock' => $body->stock, ...$shape];
+    }
+
+    /** @return array<string, mixed> */
+    public static function shape(CoreBody $core): array
+    {
+        $top = $bottom = $half = [];
+        for ($i = 0; $i < self::SAMPLES; $i++) {
+            $u = $i / (self::SAMPLES - 1);
+            $top[] = round($core->topAt($u), 3);
+            $bottom[] = round($core->bottomAt($u), 3);
+            $half[] = round($core->halfWidthAt($u), 3);
+        }
+        $marks = $core->marks;
+
+        return [
+            'length_mm' => $core->lengthMm,
+            'exponent' => $core->exponent,
+            'area_mm2' => round(Measure::areaMm2($core), 1),
+            'volume_mm3' => round(Measure::volumeMm3($core), 1),
+            'profile' => ['top_mm' => $top, 'bottom_mm' => $bottom, 'half_width_mm' => $half],
+            'marks' => [
+                'gill_u' => $marks->gillU, 'eye_u' => $marks->eyeU, 'eye_deg' => $marks->eyeDeg, 'eye_socket_mm' => $marks->eyeSocketMm,
+                'bill_length_mm' => $marks->billLengthMm, 'bill_angle_deg' => $marks->billAngleDeg, 'joints_u' => $marks->jointsU, 'hooks_u' => $marks->hooksU,
+            ],
+        ];
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Present;
+
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Render\Core;
+use Hawkbrush\Core\Render\CoreCoat;
+
+/** The film at a point, cut through. */
+final class CoreView
+{
+    /** @return array<string, mixed> */
+    public static function of(Core $core): array
+    {
+        $last = $core->coats === [] ? $core->ground : $core->coats[\count($core->coats) - 1]->after;
+
+        return [
+            'u' => $core->u,
+            'deg' => $core->thetaDeg,
+            'ground' => self::colour($core->ground),
+            'colour' => self::colour($last),
+            'coats' => array_map(static fn (CoreCoat $coat): array => [
+                'step' => $coat->stepId,
+                'number' => $coat->number,
+                'name' => $coat->name,
+                'dry_um' => round($coat->dryUm, 2),
+                'passes' => round($coat->passes, 4),
+                'returns' => round($coat->returns, 4),
+                'delta_e' => round($coat->deltaE, 2),
+                'from_card' => $coat->fromCard,
+                'colour' => self::colour($coat->after),
+            ], $core->coats),
+            'cause' => $core->cause,
+        ];
+    }
+
+    /** @return array{hex: string, l: float, c: float, h: float} */
+    private static function colour(Colour $colour): array
+    {
+        return ['hex' => $colour->hex(), 'l' => round($colour->lab->l, 1), 'c' => round($colour->lab->chroma(), 1), 'h' => round($colour->lab->hue(), 1)];
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Present;
+
+use App\Models\Pattern;
+
+/** A pattern on the shelf. */
+final class PatternView
+{
+    /** @return array<string, mixed> */
+    public static function of(Pattern $pattern): array
+    {
+        $current = $pattern->current;
+
+        return [
+            'id' => $pattern->id,
+            'name' => $pattern->name,
+            'species' => $pattern->species,
+            'water' => $pattern->water,
+            'notes' => $pattern->notes,
+            'revision' => $pattern->revision,
+            'state' => self::state($pattern),
+            'version' => [
+                'id' => $current->id, 'number' => $current->number, 'revision' => $current->revision, 'body_id' => $current->body_id,
+                'steps' => \count($current->steps),
+            ],
+            'last_painted' => self::text($pattern, 'last_painted'),
+            'proven_baits' => self::count($pattern, 'proven_baits'),
+        ];
+    }
+
+    private static function state(Pattern $pattern): string
+    {
+        return match (true) {
+            $pattern->retired_at !== null => 'retired',
+            self::count($pattern, 'proven_versions') > 0 => 'proven',
+            self::text($pattern, 'last_painted') !== null => 'tried',
+            default => 'sketch',
+        };
+    }
+
+    private static function count(Pattern $pattern, string $attribute): int
+    {
+        $value = $pattern->getAttribute($attribute);
+
+        return is_numeric($value) ? (int) $value : 0;
+    }
+
+    private static function text(Pattern $pattern, string $attribute): ?string
+    {
+        $value = $pattern->getAttribute($attribute);
+
+        return \is_string($value) ? str_replace(' ', 'T', $value).'Z' : null;
+    }
+}

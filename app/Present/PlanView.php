@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Present;
+
+use App\Models\Paint;
+use Hawkbrush\Core\Run\Difference;
+use Hawkbrush\Core\Run\Plan;
+use Hawkbrush\Core\Run\PlannedStep;
+use Illuminate\Support\Carbon;
+
+/** A planned run: mixing sheet, what is short, order of work with clock times, cautions. */
+final class PlanView
+{
+    /** @return array<string, mixed> */
+    public static function of(Plan $plan, Carbon $startsAt): array
+    {
+        return [
+            'baits' => $plan->baits,
+            'air_c' => $plan->room->airC,
+            'humidity_percent' => $plan->room->humidityPercent,
+            'dew_point_c' => round($plan->room->dewPointC(), 1),
+            'clear_coat_ok' => $plan->room->clearCoatMayGoOn(),
+            'starts_at' => $startsAt->toIso8601ZuluString(),
+            'ends_at' => self::clock($startsAt, $plan->totalMin()),
+            'hands_on_min' => round($plan->handsOnMin(), 1),
+            'total_min' => round($plan->totalMin(), 1),
+            'steps' => array_map(static fn (PlannedStep $s): array => self::step($s, $startsAt), $plan->steps),
+            'short' => self::short($plan),
+            'cautions' => $plan->cautions,
+        ];
+    }
+
+    /**
+     * @param list<Difference> $changes
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function changes(array $changes): array
+    {
+        return array_map(static fn (Difference $d): array => ['step' => $d->stepId, 'number' => $d->number, 'what' => $d->what, 'from' => $d->from, 'to' => $d->to], $changes);
+    }
+
+    /** @return array<string, mixed> */
+    private static function step(PlannedStep $planned, Carbon $startsAt): array
+    {
+        return [
+            'step' => $planned->step->id,
+            'number' => $planned->number,
+            'mix' => $planned->mix === null ? null : [
+                'paints' => array_map(static fn (array $p): array => ['paint_id' => $p['paintId'], 'name' => $p['name'], 'drops' => $p['drops'], 'ml' => round($p['ml'], 3)], $planned->mix->paints),
+                'reducer_drops' => $planned->mix->reducerDrops,
+                'needed_ml' => round($planned->mix->neededMl, 3),
+                'total_ml' => round($planned->mix->totalMl, 3),
+            ],
+            'hands_on_min' => round($planned->handsOnMin, 1),
+            'wait_min' => round($planned->waitMin, 1),
+            'wait_for' => $planned->waitFor,
+            'set_seconds' => $planned->setSeconds === null ? null : ceil($planned->setSeconds),
+            'done_at' => self::clock($startsAt, $planned->doneAtMin),
+        ];
+    }
+
+    private static function clock(Carbon $startsAt, float $minutes): string
+    {
+        return $startsAt->copy()->addSeconds((int) round($minutes * 60))->toIso8601ZuluString();
+    }
+
+    /** @return list<array{paint_id: string, name: string, needs_ml: float, left_ml: float}> */
+    private static function short(Plan $plan): array
+    {
+        $takes = $plan->takesMl();
+        $short = [];
+        foreach (Paint::query()->findMany(array_keys($takes)) as $paint) {
+            if ($paint->left_ml < $takes[$paint->id]) {
+                $short[] = ['paint_id' => $paint->id, 'name' => $paint->name, 'needs_ml' => round($takes[$paint->id], 2), 'left_ml' => round($paint->left_ml, 2)];
+            }
+        }
+
+        return $short;
+    }
+}

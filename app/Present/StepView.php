@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Present;
+
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Exchange\StepWriter;
+use Hawkbrush\Core\Pattern\PaintStep;
+use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Pattern\Step;
+use Hawkbrush\Core\Render\Coverage;
+use Hawkbrush\Core\Run\How;
+use Hawkbrush\Core\Run\Record;
+
+/** A step as a rung of the Ladder: what stands in the document, and what is computed from it. */
+final class StepView
+{
+    private const COLUMNS = 48;
+
+    private const ROWS = 24;
+
+    /** @return list<array<string, mixed>> */
+    public static function all(Recipe $recipe): array
+    {
+        $surface = Surface::of($recipe->body, self::COLUMNS, self::ROWS * 2);
+
+        return array_map(
+            static fn (Step $step, int $i): array => ['document' => StepWriter::write($step), 'shown' => self::shown($step, $i + 1, $surface)],
+            $recipe->steps,
+            array_keys($recipe->steps),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function shown(Step $step, int $number, Surface $surface): array
+    {
+        $common = ['number' => $number, 'name' => $step->title, 'how' => How::say($step), 'for_all' => Record::doneForAllAtOnce($step)];
+        if (! $step instanceof PaintStep) {
+            return ['name' => $step->title !== '' ? $step->title : ucfirst($step->type())] + $common;
+        }
+
+        return ['name' => $step->title !== '' ? $step->title : $step->colourName()] + $common + [
+            'colour' => $step->colourName(),
+            'technique' => $step->technique->label(),
+            'where' => $step->place->label(),
+            'dry_um' => round($step->dryUm(), 2),
+            'chip' => Chip::of($step->optics(), $step->dryUm()),
+            'cover' => self::cover($step, $surface),
+        ];
+    }
+
+    /** Fifteenths of cover on the left half, one hexadecimal digit a cell, 48 columns by 24 rows from ridge to belly. */
+    private static function cover(PaintStep $step, Surface $surface): string
+    {
+        $cover = Coverage::of($step, $surface)->left;
+        $digits = '';
+        for ($cell = 0; $cell < self::COLUMNS * self::ROWS; $cell++) {
+            $digits .= dechex($cover[$cell] ?? 0);
+        }
+
+        return $digits;
+    }
+}

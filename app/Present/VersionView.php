@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Present;
+
+use App\Models\Version;
+use Hawkbrush\Core\Pattern\Recipe;
+
+/** A version of a pattern as the Pattern sheet shows it. */
+final class VersionView
+{
+    /** @return array<string, mixed> */
+    public static function of(Version $version, Recipe $recipe): array
+    {
+        return [
+            'id' => $version->id,
+            'pattern_id' => $version->pattern_id,
+            'number' => $version->number,
+            'revision' => $version->revision,
+            'note' => $version->note,
+            'painted_at' => $version->painted_at?->toIso8601ZuluString(),
+            'proven_at' => $version->proven_at?->toIso8601ZuluString(),
+            'can_undo' => $version->painted_at === null && $version->head > 0,
+            'can_redo' => $version->painted_at === null && $version->edits()->where('seq', '>', $version->head)->exists(),
+            'body' => BodyView::of($version->body),
+            'steps' => StepView::all($recipe),
+        ];
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Where the painter's data lives: database and photographs. bin/demo and bin/serve each give their own.
+    'data' => env('HAWKBRUSH_DATA', base_path('data/own')),
+    // Names under which the application may be reached; anything else could be a page rebinding its name to loopback.
+    'hosts' => array_filter(explode(',', (string) env('HAWKBRUSH_HOSTS', 'localhost,127.0.0.1,[::1]'))),
+    'photo_max_bytes' => 12 * 1024 * 1024,
+    'import_max_bytes' => 2 * 1024 * 1024,
+];

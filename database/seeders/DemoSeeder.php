@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\PlanRun;
+use App\Actions\SaveBody;
+use App\Actions\SavePaint;
+use App\Actions\SavePattern;
+use App\Actions\WorkBench;
+use App\Models\Bait;
+use App\Models\Body;
+use App\Models\Paint;
+use App\Models\Pattern;
+use App\Models\Run;
+use App\Models\Setting;
+use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\PaintStep;
+use Hawkbrush\Core\Pattern\Step;
+use Hawkbrush\Core\Run\Record;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+
+/** The demo: the rack, drawer and patterns of an invented shop, one pattern proven, one half done at the bench. */
+final class DemoSeeder extends Seeder
+{
+    public function run(SavePaint $paint, SaveBody $body, SavePattern $pattern, PlanRun $plan, WorkBench $bench): void
+    {
+        Setting::query()->create(['id' => 1, 'values' => ['air_c' => 19.5, 'humidity_percent' => 58.0]]);
+        $racked = $forms = $patterns = [];
+        foreach (DemoStores::paints() as $key => [$name, $kind, $hex, $solids, $bottle, $left]) {
+            $racked[$key] = $paint->fromForm(Node::root(['name' => $name, 'kind' => $kind, 'hex' => $hex, 'solids' => $solids, 'bottle_ml' => $bottle, 'left_ml' => $left]));
+        }
+        foreach (DemoStores::bodies() as $key => [$document, $stock]) {
+            $forms[$key] = $body->of(BodyReader::read(Node::root(['ground' => ['hex' => '#e0e0dc']] + $document)), $stock);
+        }
+        foreach (DemoPatterns::all() as $document) {
+            $patterns[$document['species']] = $this->pattern($document, $racked, $forms, $pattern);
+        }
+        $this->proven($patterns['roach'], $plan, $bench);
+        $this->tried($patterns['bleak'], $plan, $bench);
+        $this->halfDone($patterns['zander'], $plan, $bench);
+    }
+
+    /**
+     * @param array{name: string, species: string, water: string, notes: string, body: string, steps: list<array<string, mixed>>} $document
+     * @param array<string, Paint> $racked
+     * @param array<string, Body> $forms
+     */
+    private function pattern(array $document, array $racked, array $forms, SavePattern $save): Pattern
+    {
+        $form = $forms[$document['body']];
+        $document['paints'] = array_map(static fn (Paint $p): array => [
+            'name' => $p->name, 'kind' => $p->kind, 'hex' => $p->hex, 'solids' => $p->solids, 'drop_ml' => $p->drop_ml, 'family' => $p->family, 'from_card' => $p->from_card, ...$p->optics,
+        ], $racked);
+        $document['body'] = ['name' => $form->name, 'material' => $form->material, ...$form->form];
+
+        return $save->fromDocument(Node::root($document));
+    }
+
+    /** Four roach for the club outing, with the figures really used, stamped. */
+    private function proven(Pattern $pattern, PlanRun $plan, WorkBench $bench): void
+    {
+        $run = $this->started($pattern, 4, Carbon::now()->subDays(39)->setTime(17, 10), $plan, $bench);
+        $steps = $run->core()->lit();
+        foreach ($steps as $i => $step) {
+            if ($step->title === 'Blue pearl, soft fade down') {
+                $this->add($run, $bench, $step, null, 'figures', ['psi' => 8, 'strokes' => 5], 10 * $i);
+                $this->add($run, $bench, $step, null, 'note', ['text' => 'Spat at 7 psi; 8 laid it smoothly.'], 10 * $i + 1);
+            }
+            if ($step->title === 'Grey through 3 mm mesh') {
+                $this->add($run, $bench, $step, null, 'figures', ['psi' => 11, 'thinning_percent' => 45], 10 * $i);
+            }
+            $this->done($run, $bench, $step, range(1, 4), 10 * $i + 2);
+        }
+        $bench->finish($run);
+        $run->update(['finished_at' => Carbon::now()->subDays(38)->setTime(9, 30)]);
+        $bait = Bait::query()->with('run.version')->where('run_id', $run->id)->where('position', 2)->firstOrFail();
+        $bait->update(['lesson' => 'The fade stands right at 61 degrees; keep the five strokes.']);
+        $bench->stamp($bait);
+    }
+
+    /** A first pair of bleak; a step was not ticked, so it cannot be stamped yet. */
+    private function tried(Pattern $pattern, PlanRun $plan, WorkBench $bench): void
+    {
+        $run = $this->started($pattern, 2, Carbon::now()->subDays(12)->setTime(19, 0), $plan, $bench);
+        foreach ($run->core()->lit() as $i => $step) {
+            if ($step->title !== 'Lateral line') {
+                $this->done($run, $bench, $step, [1, 2], 12 * $i);
+            }
+        }
+        $bench->finish($run);
+        $run->update(['finished_at' => Carbon::now()->subDays(11)->setTime(20, 15)]);
+    }
+
+    /** Three zander on the clamps: as far as the mesh, the second of three half done. */
+    private function halfDone(Pattern $pattern, PlanRun $plan, WorkBench $bench): void
+    {
+        $run = $this->started($pattern, 3, Carbon::now()->subMinutes(50), $plan, $bench);
+        foreach (\array_slice($run->core()->lit(), 0, 5) as $i => $step) {
+            $this->done($run, $bench, $step, $i < 4 ? [1, 2, 3] : [1], 8 * $i);
+            if ($i === 4) {
+                $this->add($run, $bench, $step, 2, 'side', ['side' => 'left'], 40);
+            }
+        }
+    }
+
+    private function started(Pattern $pattern, int $baits, Carbon $at, PlanRun $plan, WorkBench $bench): Run
+    {
+        $run = $plan->keep($plan->plan(Node::root([
+            'version_id' => $pattern->current->id, 'baits' => $baits, 'air_c' => 19.5, 'humidity_percent' => 58, 'starts_at' => $at->toIso8601ZuluString(),
+        ])));
+        $run = $bench->start($run->load('version.body'));
+        $run->update(['started_at' => $at]);
+
+        return $run;
+    }
+
+    /** @param list<int> $baits */
+    private function done(Run $run, WorkBench $bench, Step $step, array $baits, int $minute): void
+    {
+        foreach (Record::doneForAllAtOnce($step) ? [null] : $baits as $bait) {
+            if ($step instanceof PaintStep) {
+                $this->add($run, $bench, $step, $bait, 'side', ['side' => 'left'], $minute);
+                $this->add($run, $bench, $step, $bait, 'side', ['side' => 'right'], $minute);
+            }
+            $this->add($run, $bench, $step, $bait, 'done', [], $minute);
+        }
+    }
+
+    /** @param array<string, string|int|float> $data */
+    private function add(Run $run, WorkBench $bench, Step $step, ?int $bait, string $type, array $data, int $minute): void
+    {
+        $at = ($run->started_at ?? Carbon::now())->copy()->addMinutes($minute);
+        $bench->record($run, Node::root(['events' => [
+            ['id' => (string) Str::ulid(), 'type' => $type, 'step' => $step->id, 'bait' => $bait, 'at' => $at->toIso8601ZuluString(), 'data' => $data],
+        ]]));
+    }
+}
