@@ -30,11 +30,12 @@ final class Painted
 
     public readonly Surface $surface;
 
-    /** @var array<int, Colour> colour under clear, by object id of its state */
-    private array $colours = [];
+    /** @var \WeakMap<FilmState, Colour> colours under clear worked out so far */
+    private \WeakMap $colours;
 
     public function __construct(public readonly Recipe $recipe, public readonly Room $room)
     {
+        $this->colours = new \WeakMap();
         $this->surface = Surface::of($recipe->body, self::COLUMNS, self::AROUND);
         $field = Field::bare($this->surface);
         $coats = [];
@@ -50,7 +51,7 @@ final class Painted
     /** Colour under clear, as the finished bait will show it. */
     public function colour(FilmState $state): Colour
     {
-        return $this->colours[spl_object_id($state)] ??= Colour::fromReflectance(Spectrum::of(Look::Clear->seen($state->flat())));
+        return $this->colours[$state] ??= Colour::fromReflectance(Spectrum::of(Look::Clear->seen($state->flat())));
     }
 
     public function number(PaintStep $step): int

@@ -71,7 +71,7 @@ final class DemoSeeder extends Seeder
                 $this->add($run, $bench, $step, null, 'figures', ['psi' => 8, 'strokes' => 5], 10 * $i);
                 $this->add($run, $bench, $step, null, 'note', ['text' => 'Spat at 7 psi; 8 laid it smoothly.'], 10 * $i + 1);
             }
-            if ($step->title === 'Grey through 3 mm mesh') {
+            if ($step->title === 'Grey through 3.6 mm mesh') {
                 $this->add($run, $bench, $step, null, 'figures', ['psi' => 11, 'thinning_percent' => 45], 10 * $i);
             }
             $this->done($run, $bench, $step, range(1, 4), 10 * $i + 2);

@@ -40,11 +40,11 @@ final class DemoStores
         $larger = array_map(static fn (array $s): array => [$s[0], round($s[1] * 1.4, 2), round($s[2] * 1.4, 2), round($s[3] * 1.38, 2)], $plover);
 
         return [
-            'plover65' => [self::body('Plover 65', 'plastic', 65, 2.1, $plover, '#e6e7e2', ['gill_u' => 0.245, 'eye_u' => 0.125, 'eye_deg' => 74, 'eye_socket_mm' => 5.5, 'bill_length_mm' => 14, 'bill_angle_deg' => 38, 'hooks_u' => [0.4, 0.985]]), 24],
-            'plover90' => [self::body('Plover 90', 'plastic', 90, 2.1, $larger, '#e6e7e2', ['gill_u' => 0.245, 'eye_u' => 0.125, 'eye_deg' => 74, 'eye_socket_mm' => 8, 'bill_length_mm' => 19, 'bill_angle_deg' => 38, 'hooks_u' => [0.4, 0.985]]), 9],
+            'plover65' => [self::body('Plover 65', 'plastic', 65, 2.1, $plover, '#e6e7e2', ['gill_u' => 0.245, 'eye_u' => 0.125, 'eye_deg' => 74, 'eye_socket_mm' => 5.5, 'bill_length_mm' => 11, 'bill_angle_deg' => 38, 'hooks_u' => [0.4, 0.985]]), 24],
+            'plover90' => [self::body('Plover 90', 'plastic', 90, 2.1, $larger, '#e6e7e2', ['gill_u' => 0.245, 'eye_u' => 0.125, 'eye_deg' => 74, 'eye_socket_mm' => 8, 'bill_length_mm' => 15, 'bill_angle_deg' => 38, 'hooks_u' => [0.4, 0.985]]), 9],
             'linnet110' => [self::body('Linnet 110', 'clear plastic', 110, 2.1,
                 [[0, 1.2, 1.2, 1.0], [0.05, 4.4, 4.2, 3.2], [0.14, 7.4, 7.2, 5.0], [0.28, 9.4, 9.6, 6.2], [0.45, 9.4, 9.8, 6.2], [0.63, 7.9, 8.2, 5.2], [0.8, 5.5, 5.4, 3.6], [0.93, 3.4, 3.2, 2.2], [1, 2.4, 2.2, 1.4]],
-                '#d8dcda', ['gill_u' => 0.2, 'eye_u' => 0.085, 'eye_deg' => 76, 'eye_socket_mm' => 5, 'bill_length_mm' => 12, 'bill_angle_deg' => 48, 'hooks_u' => [0.3, 0.62, 0.985]]), 31],
+                '#d8dcda', ['gill_u' => 0.2, 'eye_u' => 0.085, 'eye_deg' => 76, 'eye_socket_mm' => 5, 'bill_length_mm' => 10, 'bill_angle_deg' => 48, 'hooks_u' => [0.3, 0.62, 0.985]]), 31],
             'heron180' => [self::body('Heron 180', 'resin', 180, 2.5,
                 [[0, 4, 4, 3], [0.04, 11, 10, 7], [0.14, 18, 17, 11], [0.28, 21, 21, 13], [0.42, 20, 20.5, 12.5], [0.52, 18, 18.5, 11.5], [0.66, 14.5, 14.5, 9], [0.82, 9.5, 9.5, 5.5], [0.94, 7.5, 7.2, 3.2], [1, 7.4, 7, 2.2]],
                 '#cfc9bd', ['gill_u' => 0.23, 'eye_u' => 0.1, 'eye_deg' => 68, 'eye_socket_mm' => 10, 'joints_u' => [0.53], 'hooks_u' => [0.3, 0.72]]), 6],

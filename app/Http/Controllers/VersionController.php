@@ -58,9 +58,8 @@ final readonly class VersionController
 
     public function texture(Request $request, string $id): JsonResponse
     {
-        $query = Input::query($request)->only(['upto', 'look', 'size', 'v']);
-        [$width, $height] = ($query->optional('size')?->choice(['full', 'small']) ?? 'full') === 'full' ? [256, 128] : [128, 64];
-        $response = new JsonResponse($this->draw->of($this->read->of($this->find($id)), $this->look($query), $this->upto($query), $width, $height));
+        $query = Input::query($request)->only(['upto', 'look', 'v']);
+        $response = new JsonResponse($this->draw->of($this->read->of($this->find($id)), $this->look($query), $this->upto($query)));
         $response->setEtag(hash('xxh128', (string) $response->getContent()));
         $response->isNotModified($request);
 

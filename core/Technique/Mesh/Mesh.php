@@ -56,9 +56,9 @@ final readonly class Mesh implements Technique
         // Half-width of a strand as a share of the pitch. Common practice, no published source.
         $strand = $choices->word('age') === 'new' ? 0.14 : 0.08;
         $lean = $choices->word('run') === 'tail' ? 0.10 : -0.10;
-        $tall = $pitch * 0.82;
+        $tall = $pitch;
         $window = 0.5 - $strand;
-        $edge = 0.09;
+        $edge = 0.13;
 
         return Cells::each($surface, $open, static function (float $x, float $y) use ($pitch, $tall, $lean, $window, $edge): float {
             $down = $y / $tall;

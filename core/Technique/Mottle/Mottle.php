@@ -54,9 +54,9 @@ final readonly class Mottle implements Technique
         $size = $choices->number('size_mm');
         $chance = new Chance($seed);
         $lattice = [];
-        $wide = (int) ceil($surface->body->lengthMm / $size) + 3;
-        $reach = max(array_map(static fn (float $arc): float => $arc, $surface->arcMm));
-        $tall = (int) ceil(2 * $reach / $size) + 4;
+        $wide = (int) ceil($surface->body->lengthMm / $size) + 5;
+        $reach = max($surface->arcMm);
+        $tall = (int) ceil(2 * $reach / $size) + 5;
         for ($i = 0; $i < $wide * $tall; $i++) {
             $lattice[] = $chance->between(0, 1);
         }
@@ -64,8 +64,9 @@ final readonly class Mottle implements Technique
         $soft = 0.3 * $choices->number('soft');
 
         return Cells::each($surface, $open, static function (float $x, float $y) use ($lattice, $wide, $size, $reach, $cut, $soft): float {
-            $gx = $x / $size;
-            $gy = ($y + $reach) / $size;
+            // Bent a little, so that the lattice below does not show.
+            $gx = max(0.0, $x / $size + 0.45 * sin(($y + $reach) / $size * 1.9) + 0.5);
+            $gy = max(0.0, ($y + $reach) / $size + 0.45 * sin($x / $size * 1.7) + 0.5);
             $column = (int) $gx;
             $row = (int) $gy;
             $fx = $gx - $column;

@@ -1,0 +1,45 @@
+import type { Advice, Fix, Version } from '../api/types';
+import './advice.css';
+
+interface Props {
+  advice: Advice | undefined;
+  version: Version;
+  onStep: (index: number) => void;
+  onFix: (fix: Fix) => void;
+  busy: boolean;
+}
+
+const WORDS = { stop: 'Stop', caution: 'Caution', hint: 'Hint' } as const;
+
+/** What will go wrong or not show, with the change that mends it. */
+export function AdvicePanel({ advice, version, onStep, onFix, busy }: Props) {
+  return (
+    <section aria-label="Advice" className="advice">
+      <h2 className="core-head">
+        Advice <span className="dim">{advice?.findings.length ?? ''}</span>
+      </h2>
+      {advice?.findings.length === 0 && <p className="dim">Nothing to say against it.</p>}
+      <ul>
+        {advice?.findings.map((finding) => {
+          const index = version.steps.findIndex((s) => s.document.id === finding.step);
+          const fix = finding.fix;
+          return (
+            <li key={finding.rule + finding.step} className={`advice-${finding.gravity}`} data-rule={finding.rule}>
+              <button type="button" className="advice-step" onClick={() => onStep(index)}>
+                <span className="advice-word">{WORDS[finding.gravity]}</span> {index + 1} · {finding.headline}
+              </button>
+              <p>
+                {finding.reason}{' '}
+                {fix !== null && (
+                  <button type="button" className="link" disabled={busy} onClick={() => onFix(fix)}>
+                    {fix.label}
+                  </button>
+                )}
+              </p>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,269 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { upload, words, write } from '../api/client';
+import { useRun, useRunTexture, useSettings } from '../api/queries';
+import type { Run, Settings, Step } from '../api/types';
+import './bench.css';
+import { Failed } from '../shell/Lost';
+import { Waiting } from '../shell/Shell';
+import { BaitPicture } from '../stage/BaitPicture';
+import { eyeAfter } from '../stage/eye';
+import { useSize } from '../stage/useSize';
+import { clock } from '../units/units';
+import { BigFigures } from './BigFigures';
+import { Slip } from './Slip';
+import { Timers } from './Timers';
+import { useBench } from './useBench';
+
+/** One step at a time, for two metres away and a knuckle. */
+export function Bench() {
+  const { id = '' } = useParams();
+  const run = useRun(id);
+  const settings = useSettings().data;
+  if (run.isError) return <Failed error={run.error} retry={() => void run.refetch()} />;
+  if (run.data === undefined || settings === undefined) return <Waiting />;
+  if (run.data.started_at === null) {
+    return (
+      <div className="page">
+        <div className="empty">
+          <h2>This run has not been started</h2>
+          <Link className="plain-button" to={`/runs/${id}`}>
+            To its plan
+          </Link>
+        </div>
+      </div>
+    );
+  }
+  return <AtTheBench run={run.data} settings={settings} />;
+}
+
+function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
+  const go = useNavigate();
+  const queries = useQueryClient();
+  const { record, add, trouble, unsent } = useBench(run);
+  const [slip, setSlip] = useState<'figures' | 'note' | null>(null);
+  const photo = useRef<HTMLInputElement>(null);
+  const pictures = useSize<HTMLDivElement>();
+
+  const steps = run.steps.filter((s) => s.document.on);
+  const position = record.position;
+  const step: Step | undefined = steps.find((s) => s.document.id === position?.step) ?? steps.at(-1);
+  const stepId = step?.document.id ?? '';
+  const index = steps.findIndex((s) => s.document.id === stepId);
+  const bait = position?.bait ?? run.bait_count;
+  const forAll = step?.shown.for_all ?? false;
+  const planned = run.plan.steps.find((p) => p.step === stepId);
+  const sides = record.sides[stepId]?.[bait] ?? [];
+  const twoSided = step?.document.type === 'paint' || step?.document.type === 'eye';
+  const texture = useRunTexture(run.id, stepId === '' ? null : stepId).data;
+  const eye = eyeAfter(run.steps, stepId);
+
+  const tick = (side: string) => add({ type: 'side', step: stepId, bait, data: { side, done: !sides.includes(side) } });
+  const timer = useCallback(() => {
+    if (planned === undefined || step === undefined) return;
+    const set = step.document.set;
+    const heat = set?.by === 'heat' ? Math.max(20, planned.set_seconds ?? 60) : 0;
+    const seconds = heat + planned.wait_min * 60;
+    const label = heat > 0 && planned.wait_min > 0 ? 'heat set, then wait' : heat > 0 ? 'heat set' : planned.wait_min > 0 ? 'waiting' : 'a minute';
+    add({ type: 'timer', step: stepId, bait: forAll ? null : bait, data: { seconds: seconds > 0 ? Math.ceil(seconds) : 60, label } });
+  }, [planned, step, add, stepId, forAll, bait]);
+
+  const next = useCallback(() => {
+    if (position === null || step === undefined) return;
+    const bare = twoSided ? ['left', 'right'].filter((side) => !sides.includes(side)) : [];
+    // The big button says that both sides are done: they are ticked with it, so that the record says so too.
+    add(
+      ...bare.map((side) => ({ type: 'side' as const, step: stepId, bait, data: { side, done: true } })),
+      { type: 'done', step: stepId, bait: forAll ? null : bait, data: {} },
+    );
+    const last = forAll || bait === run.bait_count;
+    if (last && (planned?.wait_min ?? 0) > 0) timer();
+  }, [position, step, twoSided, sides, add, stepId, bait, forAll, run.bait_count, planned, timer]);
+
+  const back = useCallback(() => {
+    const done = steps.flatMap((s) => run.baits.filter((b) => (record.done[s.document.id] ?? []).includes(b.position)).map((b) => ({ s, b })));
+    const last = done.at(-1);
+    if (last !== undefined) add({ type: 'reopened', step: last.s.document.id, bait: last.s.shown.for_all ? null : last.b.position, data: {} });
+  }, [steps, run.baits, record.done, add]);
+
+  useEffect(() => {
+    const keys = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      if (slip !== null || event.ctrlKey || event.metaKey || event.altKey || target.matches('input, textarea, select')) return;
+      // Space on a button that has the focus presses that button.
+      if (event.key === ' ' && !target.matches('button, a')) next();
+      else if (event.key.toLowerCase() === 'b') back();
+      else if (event.key.toLowerCase() === 't') timer();
+      else if (event.key.toLowerCase() === 'n') setSlip('note');
+      else if (event.key.toLowerCase() === 'f') setSlip('figures');
+      else if (event.key.toLowerCase() === 'p') photo.current?.click();
+      else if (event.key.toLowerCase() === 'l' && twoSided) tick('left');
+      else if (event.key.toLowerCase() === 'r' && twoSided) tick('right');
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', keys);
+    return () => window.removeEventListener('keydown', keys);
+  });
+
+  const finish = useMutation({
+    mutationFn: () => write<Run>('POST', `/runs/${run.id}/finish`),
+    onSuccess: () => {
+      void queries.invalidateQueries();
+      void go('/log');
+    },
+  });
+  const shoot = useMutation({
+    mutationFn: (file: File) => upload<{ id: string }>(`/runs/${run.id}/photos`, 'photo', file),
+    onSuccess: (kept) => add({ type: 'photo', step: stepId, bait, data: { photo_id: kept.id } }),
+  });
+
+  if (step === undefined) return <p className="page">This run has no steps.</p>;
+  const finished = run.finished_at !== null;
+
+  return (
+    <div className="bench">
+      <section className="bench-now" aria-label="Now">
+        <p className="bench-where">
+          {position === null ? 'All steps done' : `Step ${index + 1} of ${steps.length}`}
+          {position !== null && step.shown.where !== undefined && ` · ${step.shown.where}`}
+          {position !== null && (forAll ? ' · all baits' : ` · bait ${bait} of ${run.bait_count}`)}
+        </p>
+        <h1>{position === null ? (finished ? 'This run is finished' : 'Take them off the clamps') : step.shown.name}</h1>
+        {position === null ? (
+          <>
+            <p className="bench-how">{finished ? 'Its baits are in the log.' : 'Finish the run and its baits go to the log under their numbers.'}</p>
+            {finish.isError && <p role="alert">{words(finish.error)}</p>}
+            <div className="bench-buttons">
+              {finished ? (
+                <Link className="bench-next" to="/log">
+                  To the log
+                </Link>
+              ) : (
+                <button type="button" className="bench-next" disabled={finish.isPending || unsent > 0} onClick={() => finish.mutate()}>
+                  Finish the run
+                </button>
+              )}
+              {!finished && (
+                <button type="button" className="bench-side" onClick={back}>
+                  Back
+                </button>
+              )}
+            </div>
+          </>
+        ) : (
+          <>
+            <BigFigures step={step} planned={planned} used={record.figures[stepId]} settings={settings} />
+            <div className="bench-do">
+              <p>{step.shown.how}</p>
+              {step.document.check !== '' && (
+                <p>
+                  <b>Check:</b> {step.document.check}
+                </p>
+              )}
+            </div>
+            <div className="bench-buttons">
+              {twoSided &&
+                ['left', 'right'].map((side) => (
+                  <button key={side} type="button" className="bench-side" aria-pressed={sides.includes(side)} onClick={() => tick(side)}>
+                    {sides.includes(side) ? '✓ ' : ''}
+                    {side === 'left' ? 'Left side' : 'Right side'}
+                  </button>
+                ))}
+              <button type="button" className="bench-next" onClick={next}>
+                {forAll || bait === run.bait_count ? 'Done, next step' : 'Done, next bait'}
+              </button>
+            </div>
+          </>
+        )}
+        {trouble !== null && (
+          <p className="notice" role="alert">
+            {trouble} {unsent > 0 ? `${unsent} waiting to be sent.` : ''}
+          </p>
+        )}
+        {shoot.isError && (
+          <p className="notice" role="alert">
+            {words(shoot.error)}
+          </p>
+        )}
+        <p className="bench-notes">
+          {record.notes
+            .filter((n) => n.step === stepId)
+            .map((n) => n.text)
+            .join(' · ')}
+        </p>
+      </section>
+      <section className="bench-look" aria-label="After this step" ref={pictures.ref}>
+        <p>After this step</p>
+        <BaitPicture body={run.body_shape} texture={texture} view="left" width={Math.max(120, pictures.width - 48)} height={190} eye={eye} label={`Left flank after ${step.shown.name}`} />
+        <p>From underneath</p>
+        <BaitPicture body={run.body_shape} texture={texture} view="belly" width={Math.max(120, pictures.width - 48)} height={110} eye={eye} label="From underneath" />
+        <Timers run={run} timers={record.timers} onStop={(t) => add({ type: 'timer-stopped', step: t.step, bait: t.bait, data: {} })} />
+      </section>
+      <footer className="bench-foot">
+        <ul>
+          {run.baits.map((b) => (
+            <li key={b.id} className={b.position === bait && !forAll && position !== null ? 'on' : ''}>
+              <b>{b.label}</b>
+              <span>{baitWords(run, record, b.position, stepId, position !== null)}</span>
+            </li>
+          ))}
+        </ul>
+        <div className="bench-acts">
+          <button type="button" onClick={back}>
+            Back <kbd>B</kbd>
+          </button>
+          <button type="button" onClick={timer} disabled={position === null}>
+            Timer <kbd>T</kbd>
+          </button>
+          <button type="button" onClick={() => setSlip('note')}>
+            Note <kbd>N</kbd>
+          </button>
+          <button type="button" onClick={() => photo.current?.click()}>
+            Photo <kbd>P</kbd>
+          </button>
+          <button type="button" onClick={() => setSlip('figures')} disabled={step.document.type !== 'paint'}>
+            Used other figures <kbd>F</kbd>
+          </button>
+          <span className="dim">
+            Run {run.number} · ends about {clock(run.plan.ends_at, run.plan.starts_at)}
+          </span>
+        </div>
+      </footer>
+      <input
+        ref={photo}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        className="visually-hidden"
+        tabIndex={-1}
+        aria-label="Photograph"
+        onChange={(event) => {
+          const file = event.currentTarget.files?.[0];
+          if (file !== undefined) shoot.mutate(file);
+          event.currentTarget.value = '';
+        }}
+      />
+      <Slip
+        kind={slip}
+        step={step}
+        settings={settings}
+        used={record.figures[stepId]}
+        onClose={() => setSlip(null)}
+        onNote={(text) => add({ type: 'note', step: stepId, bait: forAll ? null : bait, data: { text } })}
+        onFigures={(figures) => add({ type: 'figures', step: stepId, bait: null, data: figures })}
+      />
+    </div>
+  );
+}
+
+function baitWords(run: Run, record: Run['record'], bait: number, stepId: string, working: boolean): string {
+  if (!working) return 'done';
+  const timer = record.timers.find((t) => t.bait === bait);
+  if (timer !== undefined) return timer.label;
+  if ((record.done[stepId] ?? []).includes(bait)) return 'this step done';
+  const sides = record.sides[stepId]?.[bait] ?? [];
+  if (sides.length > 0) return `${sides.join(' and ')} done`;
+  return run.steps.find((s) => s.document.id === stepId)?.shown.for_all ? 'on the clamp' : 'ready';
+}

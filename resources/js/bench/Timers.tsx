@@ -1,0 +1,77 @@
+import { useEffect, useRef, useState } from 'react';
+import type { BenchRecord, Run } from '../api/types';
+import { clockLeft } from '../units/units';
+
+type Timer = BenchRecord['timers'][number];
+
+interface Props {
+  run: Run;
+  timers: Timer[];
+  onStop: (timer: Timer) => void;
+}
+
+/** The timers that run, always in sight; they go by the clock, so a reload or a closed lid does not stop them. */
+export function Timers({ run, timers, onStop }: Props) {
+  const [now, setNow] = useState(() => Date.now());
+  const rung = useRef(new Set<string>());
+  useEffect(() => {
+    if (timers.length === 0) return;
+    const tick = setInterval(() => setNow(Date.now()), 250);
+    return () => clearInterval(tick);
+  }, [timers.length]);
+
+  const left = (timer: Timer) => timer.seconds - (now - Date.parse(timer.at)) / 1000;
+  const over = timers.filter((timer) => left(timer) <= 0);
+  useEffect(() => {
+    for (const timer of over) {
+      if (!rung.current.has(timer.id)) {
+        rung.current.add(timer.id);
+        ring();
+      }
+    }
+  });
+
+  return (
+    <div className="timers">
+      <div role="status" className="visually-hidden">
+        {over.map((timer) => `Time is up: ${timer.label}`).join('. ')}
+      </div>
+      {timers.map((timer) => {
+        const name = run.baits.find((b) => b.position === timer.bait)?.label;
+        const seconds = left(timer);
+        return (
+          <div key={timer.id} className={`timer ${seconds <= 0 ? 'up' : ''}`}>
+            <b>{seconds <= 0 ? 'Now' : clockLeft(seconds)}</b>
+            <span>
+              {seconds <= 0 ? 'time is up: ' : `of ${clockLeft(timer.seconds)} `}
+              {timer.label}
+              {name === undefined ? '' : `, ${name}`}
+            </span>
+            <button type="button" onClick={() => onStop(timer)}>
+              {seconds <= 0 ? 'Good' : 'Stop'}
+            </button>
+            <i style={{ width: `${Math.min(100, Math.max(0, 100 - (seconds / timer.seconds) * 100))}%` }} />
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+/** Three short tones. Browsers allow sound only after a touch or a key; at the bench there was one. */
+function ring(): void {
+  try {
+    const audio = new AudioContext();
+    for (let i = 0; i < 3; i++) {
+      const tone = audio.createOscillator();
+      const gain = audio.createGain();
+      tone.frequency.value = 880;
+      gain.gain.value = 0.25;
+      tone.connect(gain).connect(audio.destination);
+      tone.start(audio.currentTime + i * 0.35);
+      tone.stop(audio.currentTime + i * 0.35 + 0.18);
+    }
+  } catch {
+    // No sound device: the screen says it all the same.
+  }
+}

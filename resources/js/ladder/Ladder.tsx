@@ -1,0 +1,153 @@
+import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { horizontalListSortingStrategy, SortableContext } from '@dnd-kit/sortable';
+import { Fragment, type KeyboardEvent, useEffect, useRef } from 'react';
+import type { Advice, Settings, StepDocument, Version } from '../api/types';
+import './ladder.css';
+import { minutes } from '../units/units';
+import { Rung, SetMark } from './Rung';
+import { TYPE_NAMES } from './words';
+
+interface Props {
+  version: Version;
+  settings: Settings;
+  advice: Advice | undefined;
+  chosen: number;
+  busy: boolean;
+  onChoose: (index: number) => void;
+  onOpen: () => void;
+  onMove: (id: string, to: number) => void;
+  onAdd: (type: StepDocument['type']) => void;
+  onDuplicate: (id: string) => void;
+  onSwitch: (id: string, on: boolean) => void;
+  onRemove: (id: string) => void;
+  onUndo: () => void;
+  onRedo: () => void;
+}
+
+const ADDABLE: StepDocument['type'][] = ['paint', 'prep', 'wait', 'inspect', 'eye', 'clear'];
+
+/** The steps in order, left to right, light to dark. Arrow keys walk it, Alt and arrows move a step. */
+export function Ladder(props: Props) {
+  const { version, chosen } = props;
+  const list = useRef<HTMLDivElement>(null);
+  const steps = version.steps;
+  const step = steps[chosen];
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }), useSensor(KeyboardSensor, { keyboardCodes: { start: [], cancel: ['Escape'], end: [] } }));
+
+  useEffect(() => {
+    const rung = list.current?.querySelectorAll<HTMLElement>('.rung')[chosen];
+    rung?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    if (list.current?.contains(document.activeElement)) rung?.focus();
+  }, [chosen]);
+
+  const dropped = ({ active, over }: DragEndEvent) => {
+    if (over !== null && over.id !== active.id) props.onMove(String(active.id), steps.findIndex((s) => s.document.id === over.id));
+  };
+
+  const keys = (event: KeyboardEvent) => {
+    const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+    if (by !== 0) {
+      const to = Math.max(0, Math.min(steps.length - 1, chosen + by));
+      if (event.altKey && step !== undefined && to !== chosen) props.onMove(step.document.id, to);
+      if (!event.altKey || to !== chosen) props.onChoose(to);
+    } else if (event.key === 'Home') props.onChoose(0);
+    else if (event.key === 'End') props.onChoose(steps.length - 1);
+    else if (event.key === 'Enter') props.onOpen();
+    else if (event.key === 'Delete' && step !== undefined) props.onRemove(step.document.id);
+    else if (event.key === 'd' && !event.ctrlKey && !event.metaKey && step !== undefined) props.onDuplicate(step.document.id);
+    else if (event.key === 'o' && step !== undefined) props.onSwitch(step.document.id, !step.document.on);
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+
+  return (
+    <section className="ladder" aria-label="Ladder">
+      <div className="ladder-head">
+        <h2>Ladder</h2>
+        <span className="dim">{summary(props)}</span>
+        <span className="spacer" />
+        {step !== undefined && (
+          <span className="ladder-acts">
+            <button type="button" className="link" onClick={props.onOpen}>
+              Edit step {chosen + 1}
+            </button>
+            <button type="button" className="link" onClick={() => props.onDuplicate(step.document.id)}>
+              Duplicate
+            </button>
+            <button type="button" className="link" onClick={() => props.onSwitch(step.document.id, !step.document.on)}>
+              {step.document.on ? 'Switch off' : 'Switch on'}
+            </button>
+            <button type="button" className="link" onClick={() => props.onRemove(step.document.id)}>
+              Remove
+            </button>
+          </span>
+        )}
+        <button type="button" className="link" onClick={props.onUndo} disabled={!version.can_undo} title="Ctrl Z">
+          Undo
+        </button>
+        <button type="button" className="link" onClick={props.onRedo} disabled={!version.can_redo} title="Ctrl Shift Z">
+          Redo
+        </button>
+        <label className="ladder-add">
+          <span className="visually-hidden">Add a step</span>
+          <select
+            value=""
+            disabled={props.busy}
+            onChange={(event) => {
+              props.onAdd(event.currentTarget.value as StepDocument['type']);
+            }}
+          >
+            <option value="" disabled>
+              Add a step
+            </option>
+            {ADDABLE.map((type) => (
+              <option key={type} value={type}>
+                {TYPE_NAMES[type]}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+      {steps.length === 0 ? (
+        <p className="ladder-empty">
+          Nothing is painted yet. Begin with how the body is prepared, then the base coat: “Add a step”, up right.
+        </p>
+      ) : (
+        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+          <SortableContext items={steps.map((s) => s.document.id)} strategy={horizontalListSortingStrategy}>
+            <div className="rungs" role="listbox" tabIndex={-1} aria-label="Steps, from base to clear" aria-orientation="horizontal" ref={list} onKeyDown={keys}>
+              {steps.map((s, i) => (
+                <Fragment key={s.document.id}>
+                  <Rung
+                    step={s}
+                    body={version.body}
+                    settings={props.settings}
+                    chosen={i === chosen}
+                    faded={i > chosen}
+                    onChoose={() => props.onChoose(i)}
+                    onOpen={() => {
+                      props.onChoose(i);
+                      props.onOpen();
+                    }}
+                  />
+                  {i < steps.length - 1 && <SetMark step={s} />}
+                </Fragment>
+              ))}
+            </div>
+          </SortableContext>
+        </DndContext>
+      )}
+    </section>
+  );
+}
+
+function summary({ version, advice }: Props): string {
+  const lit = version.steps.filter((s) => s.document.on);
+  const colours = new Set(lit.map((s) => s.shown.colour).filter((c) => c !== undefined));
+  const parts = [`${version.steps.length} steps`, `${colours.size} colours`];
+  if (advice !== undefined && advice.total_min > 0) {
+    parts.push(`${minutes(advice.hands_on_min)} hands-on, ${minutes(advice.total_min)} with waits`);
+  }
+  return parts.join(' · ');
+}

@@ -1,0 +1,185 @@
+import { NativeSelect } from '@mantine/core';
+import type { StepDocument, TechniqueSetting } from '../api/types';
+import { length, pressure } from '../units/units';
+import { Figure } from './Figure';
+import type { StepFormProps } from './StepForm';
+
+const OWN = 'own range';
+const AIMS: [string, number | null][] = [
+  ['all round, turned', null],
+  ['straight above', 0],
+  ['above, tilted 30°', 30],
+  ['above, tilted 60°', 60],
+  ['square to the side', 90],
+  ['below, tilted 120°', 120],
+  ['straight below', 180],
+];
+
+/** Paint, how, where, how much, how hard, how set. */
+export function PaintFields({ step, vocabulary, paints, settings, onChange }: StepFormProps) {
+  const d = step.document;
+  const mix = d.mix ?? [];
+  const where = d.where ?? { zone: 'flank' };
+  const technique = vocabulary.techniques.find((t) => t.name === d.technique?.name);
+  const range = (field: string, value: number | null) => value !== null && onChange({ where: { ...where, [field]: value } as StepDocument['where'] });
+  const aims = AIMS.some(([, deg]) => deg === (d.aim_deg ?? null)) ? AIMS : [...AIMS, [`${d.aim_deg}° from above`, d.aim_deg ?? null] as [string, number | null]];
+
+  return (
+    <>
+      <fieldset>
+        <legend>Paint</legend>
+        {mix.map((part, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: the same paint may stand in a mix only by its place
+          <div className="mix-part" key={i}>
+            <NativeSelect
+              label={i === 0 ? 'Paint' : `Paint ${i + 1}`}
+              size="xs"
+              data={paints.filter((p) => !p.archived || p.id === part.paint).map((p) => ({ value: p.id, label: `${p.name} (${p.kind})` }))}
+              value={part.paint}
+              onChange={(event) => onChange({ mix: mix.map((m, k) => (k === i ? { ...m, paint: event.currentTarget.value } : m)) })}
+            />
+            <Figure label="Drops" value={part.drops} min={1} max={200} decimals={0} onSave={(drops) => drops !== null && onChange({ mix: mix.map((m, k) => (k === i ? { ...m, drops } : m)) })} />
+            {mix.length > 1 && (
+              <button type="button" className="link" aria-label={`Take paint ${i + 1} out of the mix`} onClick={() => onChange({ mix: mix.filter((_, k) => k !== i) })}>
+                Out
+              </button>
+            )}
+          </div>
+        ))}
+        {mix.length < 6 && paints[0] !== undefined && (
+          <button type="button" className="link" onClick={() => onChange({ mix: [...mix, { paint: paints[0]?.id ?? '', drops: 1 }] })} style={{ justifySelf: 'start' }}>
+            Mix another in
+          </button>
+        )}
+      </fieldset>
+      <fieldset>
+        <legend>How</legend>
+        <NativeSelect
+          label="Put on"
+          size="xs"
+          data={vocabulary.techniques.map((t) => ({ value: t.name, label: t.label }))}
+          value={technique?.name ?? 'spray'}
+          onChange={(event) => onChange({ technique: { name: event.currentTarget.value } })}
+        />
+        <div className="two">
+          {technique?.settings.map((setting) => (
+            <TechniqueField key={setting.name} setting={setting} settings={settings} technique={d.technique ?? { name: 'spray' }} onChange={onChange} />
+          ))}
+        </div>
+        {technique?.random && <p className="dim">Random by nature: the hand will differ from the picture.</p>}
+      </fieldset>
+      <fieldset>
+        <legend>Where</legend>
+        <NativeSelect
+          label="Place"
+          size="xs"
+          data={[...vocabulary.zones, OWN]}
+          value={where.zone ?? OWN}
+          onChange={(event) => {
+            const zone = event.currentTarget.value;
+            onChange({ where: zone === OWN ? { from_u: 0.2, to_u: 0.9, from_deg: 40, to_deg: 110, soft: 0.4 } : { zone } });
+          }}
+        />
+        {where.zone === undefined && (
+          <>
+            <div className="two">
+              <Figure label="From, share of length" value={where.from_u ?? 0} min={0} max={where.to_u ?? 1} step={0.05} onSave={(v) => range('from_u', v)} />
+              <Figure label="To, share of length" value={where.to_u ?? 1} min={where.from_u ?? 0} max={1} step={0.05} onSave={(v) => range('to_u', v)} />
+            </div>
+            <div className="three">
+              <Figure label="From, deg" value={where.from_deg ?? 0} min={0} max={where.to_deg ?? 180} step={5} onSave={(v) => range('from_deg', v)} />
+              <Figure label="To, deg" value={where.to_deg ?? 180} min={where.from_deg ?? 0} max={180} step={5} onSave={(v) => range('to_deg', v)} />
+              <Figure label="Soft, 0 to 1" value={where.soft ?? 0.3} min={0} max={1} step={0.1} onSave={(v) => range('soft', v)} />
+            </div>
+          </>
+        )}
+        <div className="two">
+          <NativeSelect
+            label="Aim"
+            size="xs"
+            data={aims.map(([label, deg]) => ({ label, value: String(deg) }))}
+            value={String(d.aim_deg ?? null)}
+            onChange={(event) => onChange({ aim_deg: event.currentTarget.value === 'null' ? null : Number(event.currentTarget.value) })}
+          />
+          <Figure
+            label={`Width, ${length.unit(settings)}`}
+            value={d.width_mm == null ? null : length.show(d.width_mm, settings)}
+            min={length.show(0.5, settings)}
+            max={length.show(300, settings)}
+            empty="fanned out"
+            onSave={(v) => onChange({ width_mm: v === null ? null : length.read(v, settings) })}
+          />
+        </div>
+      </fieldset>
+      <fieldset>
+        <legend>How much</legend>
+        <div className="two">
+          <Figure label="Coats" value={d.coats ?? 1} min={1} max={40} decimals={0} onSave={(v) => v !== null && onChange({ coats: v })} />
+          <NativeSelect
+            label="Laid"
+            size="xs"
+            data={vocabulary.weights.map((w) => ({ value: w.name, label: `${w.name}, ${w.wet_um} µm wet` }))}
+            value={d.weight ?? 'medium'}
+            onChange={(event) => onChange({ weight: event.currentTarget.value as StepDocument['weight'] })}
+          />
+        </div>
+        <div className="three">
+          <Figure
+            label={pressure.unit(settings)}
+            value={pressure.show(d.psi ?? 15, settings)}
+            min={pressure.show(0.5, settings)}
+            max={pressure.show(120, settings)}
+            onSave={(v) => v !== null && onChange({ psi: pressure.read(v, settings) })}
+          />
+          <Figure label="Reducer, %" value={d.thinning_percent ?? 0} min={0} max={95} step={5} onSave={(v) => v !== null && onChange({ thinning_percent: v })} />
+          <Figure label="Strokes a side" value={d.strokes ?? 4} min={1} max={200} decimals={0} onSave={(v) => v !== null && onChange({ strokes: v })} />
+        </div>
+        <p className="dim">{step.shown.dry_um} µm dry where it is aimed, all coats together (model).</p>
+      </fieldset>
+      <fieldset>
+        <legend>Set</legend>
+        <div className="two">
+          <NativeSelect
+            label="By"
+            size="xs"
+            data={[
+              { value: 'heat', label: 'heat' },
+              { value: 'air', label: 'air' },
+              { value: 'wet', label: 'not set: wet blend' },
+            ]}
+            value={d.set?.by ?? 'heat'}
+            onChange={(event) => onChange({ set: { by: event.currentTarget.value as 'heat' | 'air' | 'wet', minutes: d.set?.minutes ?? 0 } })}
+          />
+          <Figure label="Wait, min" value={d.set?.minutes ?? 0} min={0} max={10080} step={5} onSave={(v) => v !== null && onChange({ set: { by: d.set?.by ?? 'heat', minutes: v } })} />
+        </div>
+      </fieldset>
+    </>
+  );
+}
+
+function TechniqueField(props: {
+  setting: TechniqueSetting;
+  settings: StepFormProps['settings'];
+  technique: NonNullable<StepDocument['technique']>;
+  onChange: StepFormProps['onChange'];
+}) {
+  const { setting, settings, technique, onChange } = props;
+  const value = technique[setting.name] ?? (setting.choices[0] ?? setting.default);
+  const save = (next: number | string) => onChange({ technique: { ...technique, [setting.name]: next } });
+  if (setting.choices.length > 0) {
+    return <NativeSelect label={setting.label} size="xs" data={setting.choices} value={String(value)} onChange={(event) => save(event.currentTarget.value)} />;
+  }
+  const mm = setting.unit === 'mm';
+  const show = (n: number) => (mm ? length.show(n, settings) : n);
+  const unit = mm ? length.unit(settings) : setting.unit;
+  return (
+    <Figure
+      label={unit === '' ? setting.label : `${setting.label}, ${unit}`}
+      value={show(Number(value))}
+      min={show(setting.min)}
+      max={show(setting.max)}
+      step={setting.max <= 1 ? 0.05 : mm ? 0.1 : 1}
+      onSave={(next) => next !== null && save(mm ? length.read(next, settings) : next)}
+    />
+  );
+}

@@ -1,0 +1,144 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { words, write } from '../api/client';
+import { useBait, useRunTexture, useSettings } from '../api/queries';
+import type { Bait, Settings, Step } from '../api/types';
+import { Failed } from '../shell/Lost';
+import { Waiting } from '../shell/Shell';
+import { BaitPicture } from '../stage/BaitPicture';
+import { eyeAfter } from '../stage/eye';
+import { useSize } from '../stage/useSize';
+import './log.css';
+import { clock, day, pressure } from '../units/units';
+
+/** One finished bait: planned and done side by side, its photographs and lesson, the stamp, and doing it again. */
+export function BaitPage() {
+  const { id = '' } = useParams();
+  const bait = useBait(id);
+  const settings = useSettings().data;
+  if (bait.isError) return <Failed error={bait.error} />;
+  if (bait.data === undefined || settings === undefined) return <Waiting />;
+  return <OpenBait bait={bait.data} settings={settings} />;
+}
+
+function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
+  const queries = useQueryClient();
+  const stage = useSize<HTMLDivElement>();
+  const texture = useRunTexture(bait.run.id, null).data;
+  const [lesson, setLesson] = useState(bait.lesson);
+  const took = (saved: Bait) => {
+    queries.setQueryData(['bait', bait.id], saved);
+    void queries.invalidateQueries({ queryKey: ['baits'] });
+    void queries.invalidateQueries({ queryKey: ['patterns'] });
+  };
+  const stamp = useMutation({ mutationFn: () => write<Bait>('POST', `/baits/${bait.id}/stamp`), onSuccess: took });
+  const learn = useMutation({ mutationFn: () => write<Bait>('PATCH', `/baits/${bait.id}`, { lesson }), onSuccess: took });
+  const photos = bait.record.photos.filter((p) => p.bait === null || p.bait === bait.position);
+
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>{bait.label}</h1>
+        {bait.proven && <span className="seal">Proven</span>}
+        <span className="dim">
+          <Link className="link" to={`/patterns/${bait.pattern.id}`}>
+            {bait.pattern.name}
+          </Link>
+          , version {bait.version.number} · bait {bait.position} of {bait.run.baits}
+          {bait.finished_at === null ? '' : ` · ${day(bait.finished_at)} ${clock(bait.finished_at)}`}
+        </span>
+        <span className="spacer" />
+        {!bait.proven && (
+          <button type="button" className="plain-button quiet" onClick={() => stamp.mutate()} disabled={stamp.isPending}>
+            Stamp it proven
+          </button>
+        )}
+        <Link className="plain-button" to={`/runs/new?repeat=${bait.id}`}>
+          Repeat this bait
+        </Link>
+      </div>
+      {stamp.isError && (
+        <p role="alert" className="notice">
+          {words(stamp.error)}
+        </p>
+      )}
+      <div className="bait-stage on-stage" ref={stage.ref}>
+        <BaitPicture body={bait.body_shape} texture={texture} view="left" width={Math.min(560, stage.width - 32)} height={230} eye={eyeAfter(bait.steps, null)} label={`${bait.label}, as planned`} />
+        {photos.map((photo) => (
+          <figure key={photo.photo_id}>
+            <img src={`/api/v1/photos/${photo.photo_id}`} alt={`${bait.label} after step ${bait.steps.find((s) => s.document.id === photo.step)?.shown.number ?? ''}`} />
+            <figcaption>{clock(photo.at)}</figcaption>
+          </figure>
+        ))}
+      </div>
+      <form
+        className="lesson"
+        onSubmit={(event) => {
+          event.preventDefault();
+          learn.mutate();
+        }}
+      >
+        <label htmlFor="lesson">Lesson</label>
+        <input id="lesson" maxLength={250} value={lesson} placeholder="What to keep, what to change" onChange={(event) => setLesson(event.currentTarget.value)} />
+        <button type="submit" className="plain-button quiet" disabled={lesson === bait.lesson || learn.isPending}>
+          Keep
+        </button>
+      </form>
+      <section aria-label="Planned and done">
+        <h2>Planned and done</h2>
+        <div className="scroll-x">
+          <table className="sheet-table">
+            <thead>
+              <tr>
+                <th>Step</th>
+                <th>Planned</th>
+                <th>Done</th>
+                <th>Noted</th>
+              </tr>
+            </thead>
+            <tbody>
+              {bait.steps
+                .filter((s) => s.document.on)
+                .map((step) => (
+                  <Compared key={step.document.id} step={step} bait={bait} settings={settings} />
+                ))}
+            </tbody>
+          </table>
+        </div>
+      </section>
+    </div>
+  );
+}
+
+function Compared({ step, bait, settings }: { step: Step; bait: Bait; settings: Settings }) {
+  const d = step.document;
+  const done = (bait.record.done[d.id] ?? []).includes(bait.position);
+  const used = bait.record.figures[d.id];
+  const sides = bait.record.sides[d.id]?.[bait.position] ?? [];
+  const figures = (psi?: number, strokes?: number, coats?: number, thinning?: number) =>
+    `${pressure.show(psi ?? 0, settings)} ${pressure.unit(settings)}, ${strokes} strokes, ${coats} ${coats === 1 ? 'coat' : 'coats'}, ${thinning} % reducer`;
+  const paint = d.type === 'paint';
+  const notes = bait.record.notes.filter((n) => n.step === d.id && (n.bait === null || n.bait === bait.position));
+  return (
+    <tr>
+      <td>
+        {step.shown.number} {step.shown.name}
+      </td>
+      <td>{paint ? figures(d.psi, d.strokes, d.coats, d.thinning_percent) : step.shown.how}</td>
+      <td className={used === undefined ? '' : 'differs'}>
+        {!done ? (
+          <b>no record</b>
+        ) : paint ? (
+          <>
+            {used === undefined ? 'as planned' : figures(used.psi ?? d.psi, used.strokes ?? d.strokes, used.coats ?? d.coats, used.thinning_percent ?? d.thinning_percent)}
+            {sides.length === 2 ? ', both sides' : sides.length === 1 ? `, ${sides[0]} side only` : ''}
+          </>
+        ) : (
+          'done'
+        )}
+      </td>
+      <td>{notes.map((n) => n.text).join(' · ')}</td>
+    </tr>
+  );
+}

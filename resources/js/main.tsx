@@ -1,0 +1,81 @@
+import '@fontsource-variable/bricolage-grotesque/wdth.css';
+import '@fontsource-variable/instrument-sans';
+import '@mantine/core/styles/baseline.css';
+import '@mantine/core/styles/default-css-variables.css';
+import '@mantine/core/styles/global.css';
+import '@mantine/core/styles/UnstyledButton.css';
+import '@mantine/core/styles/VisuallyHidden.css';
+import '@mantine/core/styles/Paper.css';
+import '@mantine/core/styles/Popover.css';
+import '@mantine/core/styles/CloseButton.css';
+import '@mantine/core/styles/Group.css';
+import '@mantine/core/styles/Loader.css';
+import '@mantine/core/styles/Overlay.css';
+import '@mantine/core/styles/ModalBase.css';
+import '@mantine/core/styles/Modal.css';
+import '@mantine/core/styles/Input.css';
+import '@mantine/core/styles/InlineInput.css';
+import '@mantine/core/styles/SegmentedControl.css';
+import '@mantine/core/styles/Switch.css';
+import '@mantine/core/styles/NumberInput.css';
+import '@mantine/core/styles/Notification.css';
+import '@mantine/core/styles/ActionIcon.css';
+import '@mantine/notifications/styles.css';
+import './styles.css';
+import { MantineProvider } from '@mantine/core';
+import { Notifications } from '@mantine/notifications';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { Problem } from './api/client';
+import { Lost } from './shell/Lost';
+import { Shell, Waiting } from './shell/Shell';
+import { theme } from './theme';
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      // A refusal stays a refusal; only what did not arrive is tried again.
+      retry: (count, error) => !(error instanceof Problem) && count < 3,
+      refetchOnWindowFocus: true,
+      staleTime: 2000,
+    },
+  },
+});
+
+const router = createBrowserRouter([
+  {
+    Component: Shell,
+    HydrateFallback: Waiting,
+    ErrorBoundary: Lost,
+    children: [
+      { index: true, lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },
+      { path: 'patterns', lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },
+      { path: 'patterns/:id', lazy: async () => ({ Component: (await import('./patterns/PatternSheet')).PatternSheet }) },
+      { path: 'runs', lazy: async () => ({ Component: (await import('./runs/Runs')).Runs }) },
+      { path: 'runs/new', lazy: async () => ({ Component: (await import('./runs/PlanRun')).PlanRun }) },
+      { path: 'runs/:id', lazy: async () => ({ Component: (await import('./runs/RunPage')).RunPage }) },
+      { path: 'bench', lazy: async () => ({ Component: (await import('./bench/BenchDoor')).BenchDoor }) },
+      { path: 'bench/:id', lazy: async () => ({ Component: (await import('./bench/Bench')).Bench }) },
+      { path: 'log', lazy: async () => ({ Component: (await import('./log/Log')).Log }) },
+      { path: 'log/:id', lazy: async () => ({ Component: (await import('./log/BaitPage')).BaitPage }) },
+      { path: 'stores', lazy: async () => ({ Component: (await import('./stores/Stores')).Stores }) },
+      { path: '*', Component: Lost },
+    ],
+  },
+]);
+
+const root = document.getElementById('root');
+if (root !== null) {
+  createRoot(root).render(
+    <StrictMode>
+      <MantineProvider theme={theme} defaultColorScheme="auto">
+        <QueryClientProvider client={queries}>
+          <RouterProvider router={router} />
+          <Notifications position="bottom-left" limit={3} />
+        </QueryClientProvider>
+      </MantineProvider>
+    </StrictMode>,
+  );
+}

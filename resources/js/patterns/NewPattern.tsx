@@ -1,0 +1,91 @@
+import { Modal, NativeSelect, TextInput } from '@mantine/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { Problem, words, write } from '../api/client';
+import type { Body, Sheet } from '../api/types';
+
+interface Props {
+  opened: boolean;
+  onClose: () => void;
+  bodies: Body[];
+}
+
+/** Begin a pattern on a body, or take one in from a file. */
+export function NewPattern({ opened, onClose, bodies }: Props) {
+  const go = useNavigate();
+  const queries = useQueryClient();
+  const [name, setName] = useState('');
+  const [species, setSpecies] = useState('');
+  const [water, setWater] = useState('');
+  const [body, setBody] = useState('');
+  const done = (sheet: Sheet) => {
+    queries.setQueryData(['sheet', sheet.pattern.id], sheet);
+    void queries.invalidateQueries();
+    onClose();
+    void go(`/patterns/${sheet.pattern.id}`);
+  };
+  const create = useMutation({
+    mutationFn: () => write<Sheet>('POST', '/patterns', { name, species, water, body_id: body || bodies[0]?.id }, true),
+    onSuccess: done,
+  });
+  const take = useMutation({
+    mutationFn: async (file: File) => {
+      const text = await file.text();
+      let document: unknown;
+      try {
+        document = JSON.parse(text);
+      } catch {
+        throw new Error(`${file.name} is no pattern file: it is not JSON.`);
+      }
+      return write<Sheet>('POST', '/patterns/import', document, true);
+    },
+    onSuccess: done,
+  });
+
+  return (
+    <Modal opened={opened} onClose={onClose} title="New pattern" centered>
+      <form
+        className="new-pattern"
+        onSubmit={(event) => {
+          event.preventDefault();
+          create.mutate();
+        }}
+      >
+        <TextInput label="Name" required maxLength={120} value={name} onChange={(event) => setName(event.currentTarget.value)} data-autofocus />
+        <TextInput label="Species" maxLength={60} value={species} onChange={(event) => setSpecies(event.currentTarget.value)} />
+        <TextInput label="Water it suits" maxLength={60} value={water} onChange={(event) => setWater(event.currentTarget.value)} />
+        <NativeSelect label="Body" data={bodies.map((b) => ({ value: b.id, label: `${b.name}, ${b.material}, ${b.length_mm} mm` }))} value={body || bodies[0]?.id} onChange={(event) => setBody(event.currentTarget.value)} />
+        {create.isError && <p role="alert">{words(create.error)}</p>}
+        <button type="submit" className="plain-button" disabled={create.isPending}>
+          Begin
+        </button>
+      </form>
+      <div className="new-pattern" style={{ marginTop: 18 }}>
+        <label htmlFor="pattern-file">
+          <b>Or take one in</b> from a file another painter exported:
+        </label>
+        <input
+          id="pattern-file"
+          type="file"
+          accept=".json,application/json"
+          onChange={(event) => {
+            const file = event.currentTarget.files?.[0];
+            if (file !== undefined) take.mutate(file);
+            event.currentTarget.value = '';
+          }}
+        />
+        {take.isError && (
+          <p role="alert" className="notice">
+            Nothing was taken in. {words(take.error)} {where(take.error)}
+          </p>
+        )}
+      </div>
+    </Modal>
+  );
+}
+
+function where(error: unknown): string {
+  const pointer = error instanceof Problem ? error.document?.errors?.[0]?.pointer : undefined;
+  return pointer ? `It stands at ${pointer}.` : '';
+}

@@ -1,0 +1,174 @@
+import { notifications } from '@mantine/notifications';
+import { useCallback, useEffect, useState } from 'react';
+import { useParams } from 'react-router';
+import { useAdvice, useCore, usePaints, useSettings, useSheetQuery, useTexture, useVocabulary } from '../api/queries';
+import type { Look, Settings, Sheet, Step, StepDocument } from '../api/types';
+import './sheet.css';
+import { AdvicePanel } from '../advice/AdvicePanel';
+import { CorePanel } from '../core-sample/CorePanel';
+import { Ladder } from '../ladder/Ladder';
+import { StepForm } from '../ladder/StepForm';
+import { fresh } from '../ladder/words';
+import { Failed } from '../shell/Lost';
+import { Waiting } from '../shell/Shell';
+import { eyeAfter } from '../stage/eye';
+import type { Light } from '../stage/pixels';
+import { type Spot, Stage } from '../stage/Stage';
+import { ClashDialog } from './ClashDialog';
+import { SheetTitle } from './SheetTitle';
+import { useEdits } from './useEdits';
+
+/** The heart: Stage, Ladder, Core and Advice of one pattern on one screen. */
+export function PatternSheet() {
+  const { id = '' } = useParams();
+  const sheet = useSheetQuery(id);
+  const settings = useSettings().data;
+  if (sheet.isError) return <Failed error={sheet.error} retry={() => void sheet.refetch()} />;
+  if (sheet.data === undefined || settings === undefined) return <Waiting />;
+  return <OpenSheet key={id} sheet={sheet.data} settings={settings} />;
+}
+
+function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
+  const { pattern, version } = sheet;
+  const steps = version.steps;
+  const [chosenId, setChosenId] = useState<string | null>(steps.at(-1)?.document.id ?? null);
+  const [look, setLook] = useState<Look>('clear');
+  const [light, setLight] = useState<Light>('flat');
+  const [spot, setSpot] = useState<Spot>({ u: 0.52, deg: 58 });
+  const [open, setOpen] = useState(false);
+
+  const found = steps.findIndex((s) => s.document.id === chosenId);
+  const chosen = found >= 0 ? found : steps.length - 1;
+  const step = steps[chosen];
+  const upto = step?.document.id ?? null;
+  const edits = useEdits(pattern.id, upto, look);
+  const { send } = edits;
+
+  const texture = useTexture(version.id, version.revision, upto, look).data;
+  const core = useCore(version.id, version.revision, spot, upto, look).data;
+  const advice = useAdvice(version.id, version.revision).data;
+  const vocabulary = useVocabulary().data;
+  const paints = usePaints().data;
+
+  const choose = (index: number) => setChosenId(steps[index]?.document.id ?? null);
+  const change = useCallback(
+    (stepId: string, set: Partial<StepDocument>) => void send({ op: 'change', step: stepId, set }),
+    [send],
+  );
+  const add = async (type: StepDocument['type']) => {
+    const after = await send({ op: 'add', step: fresh(type, paints?.find((p) => !p.archived)?.id), after: upto });
+    const added = after?.steps[steps.length === 0 ? 0 : chosen + 1];
+    if (added !== undefined) {
+      setChosenId(added.document.id);
+      setOpen(true);
+    }
+  };
+  const remove = async (stepId: string) => {
+    const index = steps.findIndex((s) => s.document.id === stepId);
+    const name = steps[index]?.shown.name ?? '';
+    const after = await send({ op: 'remove', step: stepId });
+    if (after === undefined) return;
+    setChosenId(after.steps[Math.min(index, after.steps.length - 1)]?.document.id ?? null);
+    notifications.show({
+      id: 'removed',
+      message: (
+        <span>
+          {name} removed.{' '}
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              notifications.hide('removed');
+              void send('undo').then(() => setChosenId(stepId));
+            }}
+          >
+            Undo
+          </button>
+        </span>
+      ),
+      autoClose: 9000,
+    });
+  };
+
+  useEffect(() => {
+    const keys = (event: KeyboardEvent) => {
+      const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea, select');
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || typing) return;
+      event.preventDefault();
+      void send(event.shiftKey ? 'redo' : 'undo');
+    };
+    window.addEventListener('keydown', keys);
+    return () => window.removeEventListener('keydown', keys);
+  }, [send]);
+
+  return (
+    <div className="sheet" data-revision={version.revision} data-busy={edits.busy}>
+      <Stage
+        body={version.body}
+        texture={texture}
+        eye={eyeAfter(steps, upto)}
+        look={look}
+        light={light}
+        onLook={setLook}
+        onLight={setLight}
+        spot={spot}
+        onSpot={setSpot}
+        caption={caption(steps, chosen)}
+        description={`${pattern.name}, ${caption(steps, chosen)}. ${core === undefined ? '' : `At the spot: ${core.colour.hex}.`}`}
+      >
+        <SheetTitle sheet={sheet} onBody={(body_id) => void send({ op: 'body', body_id })} />
+      </Stage>
+      <aside className="sheet-aside" aria-label={open ? 'Step' : 'Film and advice'}>
+        {edits.trouble !== null && (
+          <p className="notice" role="alert">
+            {edits.trouble}
+          </p>
+        )}
+        <div className="sheet-tabs">
+          <button type="button" aria-pressed={!open} onClick={() => setOpen(false)}>
+            Film and advice
+          </button>
+          <button type="button" aria-pressed={open} disabled={step === undefined} onClick={() => setOpen(true)}>
+            Step {step === undefined ? '' : chosen + 1}
+          </button>
+        </div>
+        {open && step !== undefined && vocabulary !== undefined && paints !== undefined ? (
+          <StepForm
+            key={step.document.id}
+            step={step}
+            vocabulary={vocabulary}
+            paints={paints}
+            settings={settings}
+            onChange={(set) => change(step.document.id, set)}
+          />
+        ) : (
+          <>
+            <CorePanel core={core} />
+            <AdvicePanel advice={advice} version={version} onStep={choose} onFix={(fix) => change(fix.step, fix.set)} busy={edits.busy} />
+          </>
+        )}
+      </aside>
+      <Ladder
+        version={version}
+        settings={settings}
+        advice={advice}
+        chosen={chosen}
+        busy={edits.busy}
+        onChoose={choose}
+        onOpen={() => setOpen(true)}
+        onMove={(stepId, to) => void send({ op: 'move', step: stepId, to }).then(() => setChosenId(stepId))}
+        onAdd={(type) => void add(type)}
+        onDuplicate={(stepId) => void send({ op: 'duplicate', step: stepId })}
+        onSwitch={(stepId, on) => change(stepId, { on })}
+        onRemove={(stepId) => void remove(stepId)}
+        onUndo={() => void send('undo')}
+        onRedo={() => void send('redo')}
+      />
+      <ClashDialog clash={edits.clash} onSettle={edits.settle} />
+    </div>
+  );
+}
+
+function caption(steps: Step[], chosen: number): string {
+  return steps.length === 0 ? 'left flank, bare body' : `left flank, after step ${chosen + 1} of ${steps.length}`;
+}

@@ -1,0 +1,110 @@
+import { useIntersection } from '@mantine/hooks';
+import { lazy, Suspense, useState } from 'react';
+import { Link } from 'react-router';
+import { useBodies, usePatterns, useShelfTexture } from '../api/queries';
+import type { Body, Pattern } from '../api/types';
+import { Failed } from '../shell/Lost';
+import { Waiting } from '../shell/Shell';
+import { BaitPicture } from '../stage/BaitPicture';
+import './shelf.css';
+import { day } from '../units/units';
+
+const NewPattern = lazy(async () => ({ default: (await import('./NewPattern')).NewPattern }));
+
+const STATES = ['all', 'sketch', 'tried', 'proven', 'retired'] as const;
+/** All baits on the shelf are drawn to this one scale. */
+const MM_PER_PX = 0.36;
+/** Keeps the line of an eye that is not set yet from changing between pictures. */
+const PLAIN_EYE = { diameterMm: 5, iris: '#d8a040', pupil: 'round' };
+
+/** The shelf: every pattern as its predicted bait, on its own body, to one scale. */
+export function Shelf() {
+  const patterns = usePatterns();
+  const bodies = useBodies().data;
+  const [wanted, setWanted] = useState('');
+  const [state, setState] = useState<(typeof STATES)[number]>('all');
+  const [adding, setAdding] = useState(false);
+  if (patterns.isError) return <Failed error={patterns.error} retry={() => void patterns.refetch()} />;
+  if (patterns.data === undefined || bodies === undefined) return <Waiting />;
+
+  const words = wanted.toLowerCase().split(/\s+/).filter(Boolean);
+  const shown = patterns.data.filter(
+    (p) =>
+      (state === 'all' ? p.state !== 'retired' : p.state === state) &&
+      words.every((word) => `${p.name} ${p.species} ${p.water}`.toLowerCase().includes(word)),
+  );
+
+  return (
+    <div className="page shelf-page">
+      <div className="page-head">
+        <h1>Patterns</h1>
+        <span className="spacer" />
+        <input type="search" className="shelf-search" aria-label="Search by name, species or water" placeholder="Search" value={wanted} onChange={(event) => setWanted(event.currentTarget.value)} />
+        <fieldset className="shelf-states">
+          <legend className="visually-hidden">State</legend>
+          {STATES.map((name) => (
+            <label key={name} className={name === state ? 'on' : ''}>
+              <input type="radio" name="state" checked={name === state} onChange={() => setState(name)} />
+              {name}
+            </label>
+          ))}
+        </fieldset>
+        <button type="button" className="plain-button" onClick={() => setAdding(true)} disabled={bodies.length === 0}>
+          New pattern
+        </button>
+      </div>
+      {patterns.data.length === 0 ? (
+        <div className="empty">
+          <h2>The shelf is empty</h2>
+          <p>Here every pattern lies as the bait it will make. {bodies.length === 0 ? 'First put a body into the drawer.' : 'Pick a body and begin the first one.'}</p>
+          {bodies.length === 0 ? (
+            <Link className="plain-button" to="/stores">
+              To the stores
+            </Link>
+          ) : (
+            <button type="button" className="plain-button" onClick={() => setAdding(true)}>
+              Begin a pattern
+            </button>
+          )}
+        </div>
+      ) : (
+        <ul className="shelf on-stage">
+          {shown.map((pattern) => (
+            <Lying key={pattern.id} pattern={pattern} body={bodies.find((b) => b.id === pattern.version.body_id)} />
+          ))}
+          {shown.length === 0 && <li className="shelf-none">Nothing on the shelf answers to that.</li>}
+        </ul>
+      )}
+      {adding && (
+        <Suspense>
+          <NewPattern opened onClose={() => setAdding(false)} bodies={bodies} />
+        </Suspense>
+      )}
+    </div>
+  );
+}
+
+function Lying({ pattern, body }: { pattern: Pattern; body: Body | undefined }) {
+  const { ref, entry } = useIntersection<HTMLLIElement>({ rootMargin: '300px' });
+  const texture = useShelfTexture(pattern.version.id, pattern.version.revision, entry?.isIntersecting ?? false).data;
+  if (body === undefined) return null;
+  const width = Math.min(window.innerWidth - 60, Math.round(((body.length_mm + (body.marks.bill_length_mm ?? 0)) * 1.07) / MM_PER_PX));
+  const tall = Math.max(...body.profile.top_mm) + Math.max(...body.profile.bottom_mm);
+  const height = Math.round((tall * 1.12 + (body.marks.bill_length_mm ?? 0) * 0.3) / MM_PER_PX) + 14;
+  const eye = pattern.version.steps > 0 ? { ...PLAIN_EYE, diameterMm: body.marks.eye_socket_mm ?? 5 } : null;
+  return (
+    <li ref={ref}>
+      <Link to={`/patterns/${pattern.id}`} className="lying" style={{ minWidth: Math.min(width, 300) }}>
+        <span className="lying-bait" style={{ height: Math.max(height, 126) }}>
+          <BaitPicture body={body} texture={texture} view="left" width={width} height={height} mmPerPx={width < 330 && body.length_mm > 150 ? undefined : MM_PER_PX} label={`${pattern.name}, as predicted`} eye={eye} />
+        </span>
+        <span className="lying-words">
+          <b>{pattern.name}</b> {pattern.state === 'proven' ? <span className="seal">Proven</span> : <i>{pattern.state}</i>}
+          <br />
+          {pattern.species} · {body.name} · {pattern.version.steps} steps
+          {pattern.last_painted === null ? '' : ` · painted ${day(pattern.last_painted)}`}
+        </span>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,92 @@
+import type { Plan, Settings, Step } from '../api/types';
+import { clock, minutes, temperature, volume } from '../units/units';
+
+interface Props {
+  plan: Plan;
+  /** The steps by id, where they are known; else the numbers must do. */
+  names: Step[] | null;
+  settings: Settings;
+}
+
+/** Mixing sheet, what is short, the order of work with clock times, and the cautions that apply. */
+export function PlanSheet({ plan, names, settings }: Props) {
+  const name = (id: string, number: number) => names?.find((s) => s.document.id === id)?.shown.name ?? `Step ${number}`;
+  return (
+    <>
+      <section className="plan-part plan-sum" aria-label="In short">
+        <p>
+          <b>{plan.baits}</b> {plan.baits === 1 ? 'bait' : 'baits'}
+        </p>
+        <p>
+          <b>{minutes(plan.hands_on_min)}</b> hands-on
+        </p>
+        <p>
+          <b>{minutes(plan.total_min)}</b> in all
+        </p>
+        <p>
+          done about <b>{clock(plan.ends_at, plan.starts_at)}</b>
+        </p>
+        <p className="dim">
+          dew point {temperature.show(plan.dew_point_c, settings)} {temperature.unit(settings)}
+        </p>
+      </section>
+      {!plan.clear_coat_ok && <p className="caution plan-part">Too damp for clear: the surface must be at least 3 °C above the dew point. Warm or dry the room first.</p>}
+      {plan.short.length > 0 && (
+        <section className="plan-part caution" aria-label="Short on the rack">
+          <h2>Short on the rack</h2>
+          <ul className="plan-list">
+            {plan.short.map((paint) => (
+              <li key={paint.paint_id}>
+                {paint.name}: needs {volume(paint.needs_ml, settings)}, {volume(paint.left_ml, settings)} left
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <section className="plan-part" aria-label="Order of work">
+        <h2>Order of work and mixing sheet</h2>
+        <div className="scroll-x">
+          <table className="sheet-table plan-table">
+            <thead>
+              <tr>
+                <th className="num">Step</th>
+                <th>Mix, in drops</th>
+                <th className="num">Hands-on</th>
+                <th className="num">Wait</th>
+                <th className="num">Done at</th>
+              </tr>
+            </thead>
+            <tbody>
+              {plan.steps.map((step) => (
+                <tr key={step.step}>
+                  <td className={names === null ? 'num' : ''}>{names === null ? step.number : `${step.number} ${name(step.step, step.number)}`}</td>
+                  <td>{step.mix === null ? '' : mixWords(step.mix)}</td>
+                  <td className="num">{step.hands_on_min > 0 ? minutes(step.hands_on_min) : ''}</td>
+                  <td className="num">{step.wait_min > 0 ? `${minutes(step.wait_min)} ${step.wait_for}` : ''}</td>
+                  <td className="num">{clock(step.done_at, plan.starts_at)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+        <p className="dim">
+          Drops of 1/20 ml, rounded up to whole ones in the recipe’s ratio. Times by hand are common practice; drying is a model’s figure for this room, not a promise: touch a test card.
+        </p>
+      </section>
+      <section className="plan-part" aria-label="Cautions">
+        <h2>Cautions</h2>
+        <ul className="plan-list">
+          {plan.cautions.map((caution) => (
+            <li key={caution}>{caution}</li>
+          ))}
+        </ul>
+      </section>
+    </>
+  );
+}
+
+export function mixWords(mix: NonNullable<Plan['steps'][number]['mix']>): string {
+  const parts = mix.paints.map((p) => `${p.drops} ${p.name}`);
+  if (mix.reducer_drops > 0) parts.push(`${mix.reducer_drops} reducer`);
+  return parts.join(' + ');
+}

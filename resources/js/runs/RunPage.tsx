@@ -1,0 +1,115 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Link, useNavigate, useParams } from 'react-router';
+import { words, write } from '../api/client';
+import { useRun, useSettings } from '../api/queries';
+import type { Run, Settings } from '../api/types';
+import { Failed } from '../shell/Lost';
+import { Waiting } from '../shell/Shell';
+import { length, pressure, temperature } from '../units/units';
+import './runs.css';
+import { Changes } from './Changes';
+import { mixWords, PlanSheet } from './PlanSheet';
+
+/** A run: its plan on the screen, and as a bench card on paper. */
+export function RunPage() {
+  const { id = '' } = useParams();
+  const run = useRun(id);
+  const settings = useSettings().data;
+  const go = useNavigate();
+  const queries = useQueryClient();
+  const start = useMutation({
+    mutationFn: () => write<Run>('POST', `/runs/${id}/start`),
+    onSuccess: () => {
+      void queries.invalidateQueries();
+      void go(`/bench/${id}`);
+    },
+  });
+  if (run.isError) return <Failed error={run.error} />;
+  if (run.data === undefined || settings === undefined) return <Waiting />;
+  const r = run.data;
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>
+          Run {r.number}: {r.pattern.name}
+        </h1>
+        <span className="dim">
+          version {r.version.number} · {r.body} · {r.state}
+          {r.repeat_of === null ? '' : ` · repeats ${r.repeat_of.label}`}
+        </span>
+        <span className="spacer" />
+        <button type="button" className="plain-button quiet no-print" onClick={() => window.print()}>
+          Print the bench card
+        </button>
+        {r.state === 'planned' && (
+          <button type="button" className="plain-button no-print" onClick={() => start.mutate()} disabled={start.isPending}>
+            Start at the bench
+          </button>
+        )}
+        {r.state === 'at the bench' && (
+          <Link className="plain-button no-print" to={`/bench/${r.id}`}>
+            To the bench
+          </Link>
+        )}
+      </div>
+      {start.isError && <p role="alert">{words(start.error)}</p>}
+      <BenchCard run={r} settings={settings} />
+      <Changes changes={r.changes} title={r.repeat_of === null ? 'Fitted to this body' : `Changed against ${r.repeat_of.label}’s plan`} />
+      <PlanSheet plan={r.plan} names={r.steps} settings={settings} />
+    </div>
+  );
+}
+
+/** One line a step, boxes to tick for both sides of every bait. */
+function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
+  return (
+    <section className="bench-card plan-part" aria-label="Bench card">
+      <h2>
+        Bench card · {run.bait_count} × {run.body} · {temperature.show(run.plan.air_c, settings)} {temperature.unit(settings)}, {run.plan.humidity_percent} %
+      </h2>
+      <div className="scroll-x">
+        <table className="sheet-table">
+          <thead>
+            <tr>
+              <th>Step</th>
+              <th>Mix, drops</th>
+              <th className="num">{pressure.unit(settings)}</th>
+              <th className="num">Coats</th>
+              <th className="num">Strokes</th>
+              <th>How, and what to check</th>
+              <th>Baits, left and right</th>
+            </tr>
+          </thead>
+          <tbody>
+            {run.steps
+              .filter((s) => s.document.on)
+              .map(({ document: d, shown }) => {
+                const mix = run.plan.steps.find((p) => p.step === d.id)?.mix;
+                return (
+                  <tr key={d.id}>
+                    <td>
+                      <b>
+                        {shown.number} {shown.name}
+                      </b>
+                      {shown.where === undefined ? '' : `, ${shown.where}`}
+                      {d.width_mm == null ? '' : `, ${length.show(d.width_mm, settings)} ${length.unit(settings)} wide`}
+                    </td>
+                    <td>{mix == null ? '' : mixWords(mix)}</td>
+                    <td className="num">{d.psi === undefined ? '' : pressure.show(d.psi, settings)}</td>
+                    <td className="num">{d.coats === undefined ? '' : `${d.coats} ${d.weight ?? ''}`}</td>
+                    <td className="num">{d.strokes}</td>
+                    <td>
+                      {shown.how} {d.check === '' ? '' : `Check: ${d.check}`}
+                    </td>
+                    <td className="boxes" role="img" aria-label={shown.for_all ? 'one box for all' : `${run.bait_count} pairs of boxes`}>
+                      {(shown.for_all ? '☐' : '☐☐ '.repeat(run.bait_count)).trim()}
+                    </td>
+                  </tr>
+                );
+              })}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,74 @@
+import { Link } from 'react-router';
+import { useRuns } from '../api/queries';
+import { Failed } from '../shell/Lost';
+import { Waiting } from '../shell/Shell';
+import { clock, day } from '../units/units';
+
+/** All runs, the latest first. */
+export function Runs() {
+  const runs = useRuns();
+  if (runs.isError) return <Failed error={runs.error} retry={() => void runs.refetch()} />;
+  if (runs.data === undefined) return <Waiting />;
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>Runs</h1>
+        <span className="spacer" />
+        {runs.data.length > 0 && (
+          <Link className="plain-button" to="/runs/new">
+            Plan a run
+          </Link>
+        )}
+      </div>
+      {runs.data.length === 0 ? (
+        <div className="empty">
+          <h2>Nothing is planned</h2>
+          <p>A run turns a pattern, a body, a number of baits and today’s room into drops, waits and a timed order of work.</p>
+          <Link className="plain-button" to="/runs/new">
+            Plan the first run
+          </Link>
+        </div>
+      ) : (
+        <div className="scroll-x">
+          <table className="sheet-table">
+            <thead>
+              <tr>
+                <th>Run</th>
+                <th>Pattern</th>
+                <th>Body</th>
+                <th className="num">Baits</th>
+                <th>State</th>
+                <th>Starts</th>
+                <th>
+                  <span className="visually-hidden">Go on</span>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {runs.data.map((run) => (
+                <tr key={run.id}>
+                  <td>
+                    <Link className="link" to={`/runs/${run.id}`}>
+                      Run {run.number}
+                    </Link>
+                  </td>
+                  <td>
+                    {run.pattern.name}, version {run.version.number}
+                    {run.repeat_of === null ? '' : `, repeats ${run.repeat_of.label}`}
+                  </td>
+                  <td>{run.body}</td>
+                  <td className="num">{run.bait_count}</td>
+                  <td>{run.state}</td>
+                  <td>
+                    {day(run.started_at ?? run.starts_at)} {clock(run.started_at ?? run.starts_at)}
+                  </td>
+                  <td>{run.state === 'at the bench' && <Link className="link" to={`/bench/${run.id}`}>To the bench</Link>}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </div>
+  );
+}

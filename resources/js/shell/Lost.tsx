@@ -1,0 +1,35 @@
+import { Link, useRouteError } from 'react-router';
+import { words } from '../api/client';
+
+/** Where an address leads nowhere, or a page broke. */
+export function Lost() {
+  const error = useRouteError();
+  return (
+    <div className="page">
+      <div className="empty">
+        <h1>{error === undefined ? 'There is nothing here' : 'This page broke'}</h1>
+        <p>{error === undefined ? 'The address leads nowhere; it may be mistyped.' : `${words(error)} Nothing you saved is lost.`}</p>
+        <Link className="plain-button" to="/patterns">
+          To the patterns
+        </Link>
+      </div>
+    </div>
+  );
+}
+
+/** An error where something should have loaded. */
+export function Failed({ error, retry }: { error: unknown; retry?: () => void }) {
+  return (
+    <div className="page">
+      <div className="empty" role="alert">
+        <h2>This could not be loaded</h2>
+        <p>{words(error)}</p>
+        {retry !== undefined && (
+          <button type="button" className="plain-button" onClick={retry}>
+            Try again
+          </button>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,74 @@
+import { Modal, NativeSelect, NumberInput, useMantineColorScheme } from '@mantine/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { write } from '../api/client';
+import type { Settings } from '../api/types';
+import { temperature } from '../units/units';
+
+interface Props {
+  settings: Settings;
+  opened: boolean;
+  onClose: () => void;
+}
+
+/** The room the shop is in, its units, and day or night; each is saved as it is set. */
+export function RoomForm({ settings, opened, onClose }: Props) {
+  const queries = useQueryClient();
+  const { colorScheme, setColorScheme } = useMantineColorScheme();
+  const save = useMutation({
+    mutationFn: (change: Partial<Settings>) => write<Settings>('PUT', '/settings', change),
+    onSuccess: (saved) => queries.setQueryData(['settings'], saved),
+  });
+  const unit = temperature.unit(settings);
+  const choose = (name: keyof Settings, label: string, options: string[]) => (
+    <NativeSelect
+      label={label}
+      data={options}
+      value={String(settings[name])}
+      onChange={(event) => save.mutate({ [name]: event.currentTarget.value })}
+    />
+  );
+
+  return (
+    <Modal opened={opened} onClose={onClose} title="Room, units and light" size="xs" centered>
+      <div className="settings">
+        <div className="settings-pair">
+          <NumberInput
+            label={`Air, ${unit}`}
+            value={temperature.show(settings.air_c, settings)}
+            onBlur={(event) => {
+              const shown = Number(event.currentTarget.value);
+              if (Number.isFinite(shown)) save.mutate({ air_c: temperature.read(shown, settings) });
+            }}
+            hideControls
+          />
+          <NumberInput
+            label="Humidity, %"
+            value={settings.humidity_percent}
+            min={1}
+            max={100}
+            onBlur={(event) => save.mutate({ humidity_percent: Number(event.currentTarget.value) })}
+            hideControls
+          />
+        </div>
+        <div className="settings-pair">
+          {choose('length', 'Length', ['mm', 'in'])}
+          {choose('pressure', 'Pressure', ['psi', 'bar', 'kPa'])}
+          {choose('volume', 'Volume', ['drops', 'ml'])}
+          {choose('temperature', 'Temperature', ['C', 'F'])}
+        </div>
+        <NativeSelect
+          label="Light of the pages"
+          data={[
+            { value: 'auto', label: 'as the system' },
+            { value: 'light', label: 'day' },
+            { value: 'dark', label: 'night' },
+          ]}
+          value={colorScheme}
+          onChange={(event) => setColorScheme(event.currentTarget.value as 'auto' | 'light' | 'dark')}
+        />
+        {save.isError && <p role="alert">{save.error.message}</p>}
+        {!settings.clear_coat_ok && <p className="caution">Too damp for clear: the surface is within 3 °C of the dew point.</p>}
+      </div>
+    </Modal>
+  );
+}

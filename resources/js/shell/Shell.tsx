@@ -1,0 +1,50 @@
+import { Suspense } from 'react';
+import { NavLink, Outlet } from 'react-router';
+import './shell.css';
+import { RoomAndUnits } from './RoomAndUnits';
+
+const PLACES = [
+  ['/patterns', 'Patterns'],
+  ['/runs', 'Runs'],
+  ['/bench', 'Bench'],
+  ['/log', 'Log'],
+  ['/stores', 'Stores'],
+] as const;
+
+/** The frame around every place. */
+export function Shell() {
+  return (
+    <div className="shell">
+      <a className="skip" href="#main">
+        To the content
+      </a>
+      <header className="shell-head no-print">
+        <NavLink to="/patterns" className="shell-mark" aria-label="Hawkbrush, patterns">
+          <img src="/mark.svg" alt="" width={28} height={28} />
+          <span>Hawkbrush</span>
+        </NavLink>
+        <nav aria-label="Places">
+          {PLACES.map(([to, name]) => (
+            <NavLink key={to} to={to}>
+              {name}
+            </NavLink>
+          ))}
+        </nav>
+        <RoomAndUnits />
+      </header>
+      <main id="main" className="shell-main">
+        <Suspense fallback={<Waiting />}>
+          <Outlet />
+        </Suspense>
+      </main>
+    </div>
+  );
+}
+
+export function Waiting() {
+  return (
+    <p className="page dim" role="status">
+      One moment …
+    </p>
+  );
+}

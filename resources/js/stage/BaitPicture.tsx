@@ -1,0 +1,61 @@
+import { type PointerEvent, useEffect, useRef } from 'react';
+import type { BodyShape, Texture } from '../api/types';
+import { drawFittings, type Eye } from './fittings';
+import { type Frame, frame, type Light, paintBody, placeUnder, skinOf, type View } from './pixels';
+
+interface Props {
+  body: BodyShape;
+  texture: Texture | undefined;
+  view: View;
+  width: number;
+  height: number;
+  label: string;
+  eye?: Eye | null;
+  light?: Light;
+  glossy?: boolean;
+  /** Millimetres to a pixel, where several baits are drawn to one scale; else the bait fills the picture. */
+  mmPerPx?: number;
+  onPick?: (place: { u: number; deg: number }) => void;
+}
+
+const SHARPEST = 2;
+
+/** A bait as the film will look, from one side. */
+export function BaitPicture(props: Props) {
+  const { body, texture, view, width, height, eye = null, light = 'flat', glossy = true, mmPerPx } = props;
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const density = Math.min(SHARPEST, Math.max(1, window.devicePixelRatio));
+
+  useEffect(() => {
+    const context = canvas.current?.getContext('2d');
+    if (!context) return;
+    context.clearRect(0, 0, context.canvas.width, context.canvas.height);
+    if (texture === undefined) return;
+    const f = fitted(body, view, width, height, density, mmPerPx);
+    paintBody(context, body, skinOf(texture), view, f, light, glossy);
+    drawFittings(context, body, view, f, eye);
+  }, [body, texture, view, width, height, eye, light, glossy, mmPerPx, density]);
+
+  const pick = (event: PointerEvent<HTMLCanvasElement>) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    const place = placeUnder(body, view, fitted(body, view, width, height, 1, mmPerPx), event.clientX - box.left, event.clientY - box.top);
+    if (place !== null) props.onPick?.(place);
+  };
+
+  return (
+    <canvas
+      ref={canvas}
+      width={Math.round(width * density)}
+      height={Math.round(height * density)}
+      style={{ width, height, display: 'block', cursor: props.onPick === undefined ? undefined : 'crosshair' }}
+      role="img"
+      aria-label={props.label}
+      data-drawn={texture === undefined ? 'no' : 'yes'}
+      onPointerDown={props.onPick === undefined ? undefined : pick}
+    />
+  );
+}
+
+function fitted(body: BodyShape, view: View, width: number, height: number, density: number, mmPerPx?: number): Frame {
+  return frame(body, view, width * density, height * density, 0.03, mmPerPx === undefined ? undefined : mmPerPx / density);
+}

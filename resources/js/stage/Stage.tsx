@@ -1,0 +1,99 @@
+import type { KeyboardEvent, ReactNode } from 'react';
+import type { BodyShape, Look, Texture } from '../api/types';
+import './stage.css';
+import { BaitPicture } from './BaitPicture';
+import type { Eye } from './fittings';
+import { frame, type Light, pixelOf, type View } from './pixels';
+import { useSize } from './useSize';
+
+export interface Spot {
+  u: number;
+  deg: number;
+}
+
+interface Props {
+  body: BodyShape;
+  texture: Texture | undefined;
+  eye: Eye | null;
+  look: Look;
+  light: Light;
+  onLook: (look: Look) => void;
+  onLight: (light: Light) => void;
+  spot: Spot;
+  onSpot: (spot: Spot) => void;
+  caption: string;
+  description: string;
+  children: ReactNode;
+}
+
+const OTHERS: [View, string][] = [
+  ['right', 'right flank'],
+  ['back', 'back'],
+  ['belly', 'belly'],
+];
+
+/** The bait on neutral ground: the left flank large, the other views beside it. */
+export function Stage(props: Props) {
+  const main = useSize<HTMLDivElement>();
+  const side = useSize<HTMLDivElement>();
+  const { body, texture, eye, look, light, spot } = props;
+  const shared = { body, texture, eye, light, glossy: look === 'clear', onPick: props.onSpot };
+  const sideHeight = Math.min(110, side.width * 0.5);
+
+  const moveSpot = (event: KeyboardEvent) => {
+    const by = { ArrowLeft: [-0.01, 0], ArrowRight: [0.01, 0], ArrowUp: [0, -4], ArrowDown: [0, 4] }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    props.onSpot({
+      u: Math.max(0.005, Math.min(0.995, spot.u + (by[0] ?? 0))),
+      deg: Math.max(0, Math.min(180, (spot.deg > 180 ? 360 - spot.deg : spot.deg) + (by[1] ?? 0))),
+    });
+  };
+
+  return (
+    <section className="stage on-stage" aria-label="Stage">
+      <div className="stage-head">
+        {props.children}
+        <div className="stage-switches">
+          <Switch label="Look" value={look} options={{ matte: 'Matte', clear: 'Under clear' }} onChange={props.onLook} />
+          <Switch label="Light" value={light} options={{ flat: 'Flat light', glint: 'Glint' }} onChange={props.onLight} />
+        </div>
+      </div>
+      <div className="stage-views">
+        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: the arrow keys move the spot that the Core cuts through */}
+        <div className="stage-main" ref={main.ref} role="application" aria-label="Spot on the left flank: arrow keys move it" tabIndex={0} onKeyDown={moveSpot}>
+          <BaitPicture {...shared} view="left" width={main.width} height={main.height} label={`Left flank. ${props.description}`} />
+          <Pin body={body} width={main.width} height={main.height} spot={spot} />
+        </div>
+        <div className="stage-side" ref={side.ref}>
+          {OTHERS.map(([view, name]) => (
+            <figure key={view}>
+              <BaitPicture {...shared} view={view} width={side.width} height={sideHeight} label={`${name}, as predicted`} />
+              <figcaption>{name}</figcaption>
+            </figure>
+          ))}
+        </div>
+      </div>
+      <p className="stage-caption">{props.caption}</p>
+    </section>
+  );
+}
+
+function Pin({ body, width, height, spot }: { body: BodyShape; width: number; height: number; spot: Spot }) {
+  const at = pixelOf(body, 'left', frame(body, 'left', width, height), spot.u, spot.deg);
+  return at === null ? null : <i className="stage-pin" style={{ left: at.x, top: at.y }} />;
+}
+
+function Switch<T extends string>(props: { label: string; value: T; options: Record<T, string>; onChange: (value: T) => void }) {
+  return (
+    <fieldset className="stage-switch">
+      <legend className="visually-hidden">{props.label}</legend>
+      {(Object.keys(props.options) as T[]).map((option) => (
+        <label key={option} className={option === props.value ? 'on' : ''}>
+          <input type="radio" checked={option === props.value} onChange={() => props.onChange(option)} />
+          {props.options[option]}
+        </label>
+      ))}
+    </fieldset>
+  );
+}

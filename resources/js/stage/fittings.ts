@@ -1,0 +1,110 @@
+import type { BodyShape } from '../api/types';
+import { type Frame, pixelOf, sampleAt, type View } from './pixels';
+
+/** An eye as set in a step; null: the bare socket is shown. */
+export interface Eye {
+  diameterMm: number;
+  iris: string;
+  pupil: string;
+}
+
+const WIRE = '#2b2b29';
+
+/** What is on a bait besides paint: bill, line tie, hook hangers, joints, eyes. */
+export function drawFittings(context: CanvasRenderingContext2D, body: BodyShape, view: View, f: Frame, eye: Eye | null): void {
+  const flank = view === 'left' || view === 'right';
+  const towardsTail = f.mirrored ? -1 : 1;
+  const ring = Math.max(1.6, 0.011 * body.length_mm * f.scale);
+  context.lineWidth = Math.max(1, ring * 0.42);
+  for (const u of body.marks.joints_u) joint(context, body, view, f, u);
+  if (flank) {
+    if (body.marks.bill_length_mm !== null) bill(context, body, f, towardsTail);
+    context.strokeStyle = WIRE;
+    circle(context, f.noseX - towardsTail * ring, f.axisY, ring);
+    for (const u of body.marks.hooks_u) {
+      const x = f.noseX + towardsTail * u * body.length_mm * f.scale;
+      const tail = u > 0.95;
+      const y = tail ? f.axisY : f.axisY + sampleAt(body.profile.bottom_mm, u) * f.scale + ring * 0.6;
+      circle(context, tail ? x + towardsTail * ring : x, y, ring);
+    }
+  }
+  for (const deg of [body.marks.eye_deg, 360 - body.marks.eye_deg]) {
+    const at = pixelOf(body, view, f, body.marks.eye_u, deg);
+    if (at !== null && flank) drawEye(context, at.x, at.y, eye, body.marks.eye_socket_mm, f.scale);
+  }
+}
+
+function circle(context: CanvasRenderingContext2D, x: number, y: number, r: number): void {
+  context.beginPath();
+  context.arc(x, y, r, 0, Math.PI * 2);
+  context.stroke();
+}
+
+function bill(context: CanvasRenderingContext2D, body: BodyShape, f: Frame, towardsTail: number): void {
+  const length = (body.marks.bill_length_mm ?? 0) * f.scale;
+  context.save();
+  context.translate(f.noseX + towardsTail * 0.05 * body.length_mm * f.scale, f.axisY + sampleAt(body.profile.bottom_mm, 0.04) * 0.55 * f.scale);
+  context.scale(towardsTail, 1);
+  context.rotate((-body.marks.bill_angle_deg * Math.PI) / 180);
+  context.fillStyle = 'rgba(235,238,240,.32)';
+  context.strokeStyle = 'rgba(255,255,255,.6)';
+  context.lineWidth = Math.max(0.8, f.scale * 0.12);
+  context.beginPath();
+  context.roundRect(-length, -length * 0.05, length * 1.15, length * 0.17, length * 0.08);
+  context.fill();
+  context.stroke();
+  context.restore();
+}
+
+function joint(context: CanvasRenderingContext2D, body: BodyShape, view: View, f: Frame, u: number): void {
+  const flank = view === 'left' || view === 'right';
+  const x = f.noseX + (f.mirrored ? -1 : 1) * u * body.length_mm * f.scale;
+  const up = sampleAt(flank ? body.profile.top_mm : body.profile.half_width_mm, u) * f.scale;
+  const down = sampleAt(flank ? body.profile.bottom_mm : body.profile.half_width_mm, u) * f.scale;
+  const gap = Math.max(1.2, body.length_mm * f.scale * 0.004);
+  const open = gap * 2.4 * (f.mirrored ? -1 : 1);
+  // A two-piece bait: the rear half turns on a pin, so the cut opens towards back and belly.
+  context.fillStyle = '#161615';
+  context.beginPath();
+  context.moveTo(x - open, f.axisY - up);
+  context.lineTo(x + open * 0.2, f.axisY);
+  context.lineTo(x - open, f.axisY + down);
+  context.lineTo(x + open, f.axisY + down);
+  context.lineTo(x + open * 0.2 + gap * (f.mirrored ? -1 : 1), f.axisY);
+  context.lineTo(x + open, f.axisY - up);
+  context.closePath();
+  context.fill();
+}
+
+function drawEye(context: CanvasRenderingContext2D, x: number, y: number, eye: Eye | null, socketMm: number | null, scale: number): void {
+  const disc = (r: number, fill: string | CanvasGradient) => {
+    context.fillStyle = fill;
+    context.beginPath();
+    context.arc(x, y, r, 0, Math.PI * 2);
+    context.fill();
+  };
+  if (eye === null) {
+    if (socketMm !== null) {
+      disc((socketMm / 2) * scale, 'rgba(0,0,0,.22)');
+      context.strokeStyle = 'rgba(0,0,0,.35)';
+      circle(context, x, y, (socketMm / 2) * scale);
+    }
+    return;
+  }
+  const r = (eye.diameterMm / 2) * scale;
+  disc(r * 1.1, '#151614');
+  const iris = context.createRadialGradient(x, y, r * 0.3, x, y, r);
+  iris.addColorStop(0, '#f4e6bd');
+  iris.addColorStop(0.45, eye.iris);
+  iris.addColorStop(1, '#3a2410');
+  disc(r, iris);
+  context.fillStyle = '#0b0b0a';
+  context.beginPath();
+  if (eye.pupil === 'round') context.arc(x, y, r * 0.46, 0, Math.PI * 2);
+  else context.ellipse(x, y, r * 0.2, r * 0.7, eye.pupil === 'slit slanted' ? 0.5 : 0, 0, Math.PI * 2);
+  context.fill();
+  context.fillStyle = 'rgba(255,255,255,.85)';
+  context.beginPath();
+  context.arc(x - r * 0.28, y - r * 0.34, r * 0.16, 0, Math.PI * 2);
+  context.fill();
+}

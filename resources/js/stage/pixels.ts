@@ -1,0 +1,227 @@
+import type { BodyShape, Texture } from '../api/types';
+
+export type View = 'left' | 'right' | 'back' | 'belly';
+export type Light = 'flat' | 'glint';
+
+/** A texture unpacked for drawing: linear RGB of flat light and glint by colour, and the colour of each cell. */
+export interface Skin {
+  width: number;
+  height: number;
+  flat: Float32Array;
+  glint: Float32Array;
+  cells: Uint16Array;
+}
+
+const LINEAR = Float32Array.from({ length: 256 }, (_, i) => {
+  const c = i / 255;
+  return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
+});
+const ENCODED = Uint8ClampedArray.from({ length: 4096 }, (_, i) => {
+  const c = i / 4095;
+  return 255 * (c <= 0.0031308 ? 12.92 * c : 1.055 * c ** (1 / 2.4) - 0.055);
+});
+
+const skins = new WeakMap<Texture, Skin>();
+
+export function skinOf(texture: Texture): Skin {
+  const known = skins.get(texture);
+  if (known !== undefined) return known;
+  const bytes = Uint8Array.from(atob(texture.cells), (c) => c.charCodeAt(0));
+  const skin = {
+    width: texture.width,
+    height: texture.height,
+    flat: linear(texture.palette),
+    glint: linear(texture.glint),
+    cells: new Uint16Array(bytes.buffer),
+  };
+  skins.set(texture, skin);
+  return skin;
+}
+
+function linear(palette: string[]): Float32Array {
+  const out = new Float32Array(palette.length * 3);
+  palette.forEach((hex, i) => {
+    const rgb = Number.parseInt(hex.slice(1), 16);
+    out[i * 3] = LINEAR[rgb >> 16] ?? 0;
+    out[i * 3 + 1] = LINEAR[(rgb >> 8) & 255] ?? 0;
+    out[i * 3 + 2] = LINEAR[rgb & 255] ?? 0;
+  });
+  return out;
+}
+
+/** Where the body lies in a picture: scale and place of the nose, in pixels. */
+export interface Frame {
+  scale: number;
+  noseX: number;
+  axisY: number;
+  mirrored: boolean;
+}
+
+export function extentMm(body: BodyShape, view: View): { up: number; down: number } {
+  const { top_mm, bottom_mm, half_width_mm } = body.profile;
+  if (view === 'left' || view === 'right') return { up: Math.max(...top_mm), down: Math.max(...bottom_mm) };
+  const half = Math.max(...half_width_mm);
+  return { up: half, down: half };
+}
+
+/** Fits the body into a picture with a margin of shares of its length; the bill reaches out over the nose. */
+export function frame(body: BodyShape, view: View, width: number, height: number, margin = 0.03, mmPerPx?: number): Frame {
+  const bill = body.marks.bill_length_mm ?? 0;
+  const out = bill * 0.72;
+  const { up, down } = extentMm(body, view);
+  const fit = Math.min(
+    width / ((body.length_mm + out) * (1 + margin * 2)),
+    height / ((up + down) * 1.08 + bill * (view === 'left' || view === 'right' ? 0.3 : 0)),
+  );
+  const scale = mmPerPx === undefined ? fit : 1 / mmPerPx;
+  const mirrored = view === 'right';
+  const used = (body.length_mm + out) * scale;
+  const left = (width - used) / 2;
+  const noseX = mirrored ? width - left - out * scale : left + out * scale;
+  return { scale, noseX, axisY: height / 2 + ((up - down) / 2) * scale, mirrored };
+}
+
+/** Linear interpolation in a sampled profile. */
+export function sampleAt(samples: number[], u: number): number {
+  const at = Math.max(0, Math.min(1, u)) * (samples.length - 1);
+  const i = Math.min(samples.length - 2, Math.floor(at));
+  const a = samples[i] ?? 0;
+  return a + ((samples[i + 1] ?? a) - a) * (at - i);
+}
+
+/** The place on the surface under a pixel, or null beside the body. */
+export function placeUnder(body: BodyShape, view: View, f: Frame, x: number, y: number): { u: number; deg: number } | null {
+  const u = ((f.mirrored ? f.noseX - x : x - f.noseX) / f.scale) / body.length_mm;
+  if (u < 0 || u > 1) return null;
+  const up = (f.axisY - y) / f.scale;
+  if (view === 'left' || view === 'right') {
+    const reach = sampleAt(up >= 0 ? body.profile.top_mm : body.profile.bottom_mm, u);
+    const share = Math.abs(up) / reach;
+    if (share > 1) return null;
+    const turn = (Math.acos(share ** (body.exponent / 2)) * 180) / Math.PI;
+    const deg = up >= 0 ? turn : 180 - turn;
+    return { u, deg: view === 'left' ? deg : 360 - deg };
+  }
+  const share = Math.abs(up) / sampleAt(body.profile.half_width_mm, u);
+  if (share > 1) return null;
+  const turn = (Math.asin(share ** (body.exponent / 2)) * 180) / Math.PI;
+  // From above, the left flank lies below the ridge in the picture (nose to the left); from below, above it.
+  const left = view === 'back' ? up < 0 : up > 0;
+  const deg = view === 'back' ? turn : 180 - turn;
+  return { u, deg: left ? deg : (360 - deg) % 360 };
+}
+
+/** And back: the pixel of a place, or null when it lies on the other side. */
+export function pixelOf(body: BodyShape, view: View, f: Frame, u: number, deg: number): { x: number; y: number } | null {
+  const x = f.noseX + (f.mirrored ? -1 : 1) * u * body.length_mm * f.scale;
+  const folded = deg > 180 ? 360 - deg : deg;
+  const rad = (folded * Math.PI) / 180;
+  const power = 2 / body.exponent;
+  if (view === 'left' || view === 'right') {
+    if ((deg <= 180) !== (view === 'left')) return null;
+    const c = Math.cos(rad);
+    const z = Math.sign(c) * Math.abs(c) ** power * sampleAt(c >= 0 ? body.profile.top_mm : body.profile.bottom_mm, u);
+    return { x, y: f.axisY - z * f.scale };
+  }
+  if (folded < 90 !== (view === 'back')) return null;
+  const side = Math.abs(Math.sin(rad)) ** power * sampleAt(body.profile.half_width_mm, u);
+  const below = (view === 'back') === deg <= 180;
+  return { x, y: f.axisY + (below ? side : -side) * f.scale };
+}
+
+/** Draws the painted body pixel by pixel from its skin, shaded by its form. */
+export function paintBody(
+  context: CanvasRenderingContext2D,
+  body: BodyShape,
+  skin: Skin,
+  view: View,
+  f: Frame,
+  light: Light,
+  glossy: boolean,
+): void {
+  const { width, height } = context.canvas;
+  const image = context.createImageData(width, height);
+  const data = image.data;
+  const flank = view === 'left' || view === 'right';
+  const n = body.exponent;
+  const upper = flank ? body.profile.top_mm : body.profile.half_width_mm;
+  const lower = flank ? body.profile.bottom_mm : body.profile.half_width_mm;
+  const du = 0.5 / body.length_mm / f.scale;
+  const row = skin.height;
+  for (let px = 0; px < width; px++) {
+    const u = (f.mirrored ? f.noseX - px - 0.5 : px + 0.5 - f.noseX) / f.scale / body.length_mm;
+    if (u <= 0 || u >= 1) continue;
+    const reachUp = sampleAt(upper, u) * f.scale;
+    const reachDown = sampleAt(lower, u) * f.scale;
+    const span = 2 * du * body.length_mm * f.scale + 4 * du * body.length_mm * f.scale;
+    const slopeUp = ((sampleAt(upper, u + 3 * du) - sampleAt(upper, u - 3 * du)) * f.scale) / span;
+    const slopeDown = ((sampleAt(lower, u + 3 * du) - sampleAt(lower, u - 3 * du)) * f.scale) / span;
+    const from = Math.max(0, Math.floor(f.axisY - reachUp - 1));
+    const to = Math.min(height - 1, Math.ceil(f.axisY + reachDown + 1));
+    const cu = u * skin.width - 0.5;
+    const c0 = Math.max(0, Math.min(skin.width - 1, Math.floor(cu)));
+    const c1 = Math.min(skin.width - 1, c0 + 1);
+    const fu = Math.max(0, Math.min(1, cu - c0));
+    for (let py = from; py <= to; py++) {
+      const up = f.axisY - py - 0.5;
+      const reach = up >= 0 ? reachUp : reachDown;
+      const edge = reach - Math.abs(up) + 0.5;
+      if (edge <= 0 || reach <= 0) continue;
+      const share = Math.min(1, Math.abs(up) / reach);
+      const bent = share ** (n / 2);
+      // Outward normal: v up or sideways in the picture, w towards the eye, along the length from the slope.
+      const v = Math.sign(up) * share ** (n - 1);
+      const w = Math.max(0, 1 - share ** n) ** ((n - 1) / n);
+      const along = -(up >= 0 ? slopeUp : slopeDown) * share;
+      const size = Math.sqrt(v * v + w * w + along * along) || 1;
+      const nx = ((f.mirrored ? -along : along) * 1) / size;
+      const ny = v / size;
+      const nz = w / size;
+
+      let deg: number;
+      if (flank) {
+        const turn = (Math.acos(bent) * 180) / Math.PI;
+        deg = up >= 0 ? turn : 180 - turn;
+        if (view === 'right') deg = 360 - deg;
+      } else {
+        const turn = (Math.asin(bent) * 180) / Math.PI;
+        const left = view === 'back' ? up < 0 : up > 0;
+        deg = view === 'back' ? turn : 180 - turn;
+        if (!left) deg = 360 - deg;
+      }
+      const rv = (deg / 360) * row - 0.5;
+      const r0 = Math.floor(rv);
+      const fv = rv - r0;
+      const ra = ((r0 + row) % row) * skin.width;
+      const rb = ((r0 + 1 + row) % row) * skin.width;
+      const a = (skin.cells[ra + c0] ?? 0) * 3;
+      const b = (skin.cells[ra + c1] ?? 0) * 3;
+      const c = (skin.cells[rb + c0] ?? 0) * 3;
+      const d = (skin.cells[rb + c1] ?? 0) * 3;
+      const wa = (1 - fu) * (1 - fv);
+      const wb = fu * (1 - fv);
+      const wc = (1 - fu) * fv;
+      const wd = fu * fv;
+
+      // Soft light from above in front, and what the bench throws back from below.
+      const lit = Math.max(0, -0.3 * nx + 0.5 * ny + 0.81 * nz);
+      const shade = 0.36 + 0.6 * lit + 0.08 * nz;
+      const half = Math.max(0, -0.16 * nx + 0.36 * ny + 0.92 * nz);
+      const lobe = light === 'glint' ? half ** 7 : 0;
+      const gloss = glossy ? 0.34 * half ** 70 + 0.05 * (1 - nz) ** 4 : 0;
+      const o = (py * width + px) * 4;
+      for (let k = 0; k < 3; k++) {
+        let value =
+          wa * (skin.flat[a + k] ?? 0) + wb * (skin.flat[b + k] ?? 0) + wc * (skin.flat[c + k] ?? 0) + wd * (skin.flat[d + k] ?? 0);
+        if (lobe > 0.01) {
+          const shine =
+            wa * (skin.glint[a + k] ?? 0) + wb * (skin.glint[b + k] ?? 0) + wc * (skin.glint[c + k] ?? 0) + wd * (skin.glint[d + k] ?? 0);
+          value += (shine - value) * lobe;
+        }
+        data[o + k] = ENCODED[Math.min(4095, ((value * shade + gloss) * 4095) | 0)] ?? 255;
+      }
+      data[o + 3] = Math.min(1, edge) * 255;
+    }
+  }
+  context.putImageData(image, 0, 0);
+}

@@ -1,0 +1,27 @@
+import { createTheme, type MantineColorsTuple } from '@mantine/core';
+
+/** The one accent: where you are, what can be done; never a paint. */
+const rust: MantineColorsTuple = [
+  '#fbeee6',
+  '#f3dccf',
+  '#f0c3a8',
+  '#f09a67',
+  '#d9723c',
+  '#bb5425',
+  '#a1431a',
+  '#8a3814',
+  '#742e10',
+  '#5c240b',
+];
+
+export const theme = createTheme({
+  primaryColor: 'rust',
+  primaryShade: { light: 6, dark: 3 },
+  colors: { rust },
+  autoContrast: true,
+  fontFamily: "'Instrument Sans Variable', sans-serif",
+  headings: { fontFamily: "'Bricolage Grotesque Variable', sans-serif" },
+  defaultRadius: 3,
+  respectReducedMotion: true,
+  cursorType: 'pointer',
+});
