@@ -10,6 +10,7 @@ use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Pattern\Step;
 use Hawkbrush\Core\Render\Coverage;
+use Hawkbrush\Core\Run\Cautions;
 use Hawkbrush\Core\Run\How;
 use Hawkbrush\Core\Run\Record;
 
@@ -35,7 +36,7 @@ final class StepView
     /** @return array<string, mixed> */
     private static function shown(Step $step, int $number, Surface $surface): array
     {
-        $common = ['number' => $number, 'name' => $step->title, 'how' => How::say($step), 'for_all' => Record::doneForAllAtOnce($step)];
+        $common = ['number' => $number, 'name' => $step->title, 'how' => How::say($step), 'for_all' => Record::doneForAllAtOnce($step), 'cautions' => Cautions::ofStep($step)];
         if (! $step instanceof PaintStep) {
             return ['name' => $step->title !== '' ? $step->title : ucfirst($step->type())] + $common;
         }

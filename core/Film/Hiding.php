@@ -16,8 +16,8 @@ final class Hiding
     /** Reflectance of the white half of a test card (from memory of the standard: Y about 80). */
     private const WHITE_CHART = 0.8;
 
-    /** Thicker than any painter would lay. */
-    private const THICKEST_UM = 2000.0;
+    /** Fifteen heavy coats: more of one paint nobody lays. Common practice, no published source. */
+    private const THICKEST_UM = 150.0;
 
     public static function contrastRatio(Optics $optics, float $dryUm): float
     {

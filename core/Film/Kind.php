@@ -36,8 +36,8 @@ enum Kind: string
             self::Metallic => [0.22, 0.3],
             self::Pearl => [0.022, 1.0],
             self::Fluorescent => [0.030, 1.5],
-            self::Transparent => [0.0015, 4.0],
-            self::Ink => [0.0008, 4.0],
+            self::Transparent => [0.0006, 4.0],
+            self::Ink => [0.0004, 4.0],
         };
     }
 

@@ -177,6 +177,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
             </div>
           </>
         )}
+        {position !== null && step.shown.cautions.length > 0 && <p className="caution bench-caution">{step.shown.cautions.join(' ')} The product’s own sheet goes first.</p>}
         {trouble !== null && (
           <p className="notice" role="alert">
             {trouble} {unsent > 0 ? `${unsent} waiting to be sent.` : ''}

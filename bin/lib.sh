@@ -1,0 +1,120 @@
+# Shared by the commands beside this file: finds what is missing, installs it, builds. Sourced, not run.
+
+hb_root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+cd "$hb_root" || exit 1
+
+hb_say() { printf '\033[1m%s\033[0m\n' "$*"; }
+hb_fail() { printf '%s\n' "$*" >&2; exit 1; }
+
+# Debian packages by what they give: name of the check, package.
+hb_missing_packages() {
+    local missing=() extension
+    command -v php >/dev/null || missing+=(php8.2-cli)
+    command -v composer >/dev/null || missing+=(composer)
+    command -v node >/dev/null || missing+=(nodejs)
+    command -v npm >/dev/null || missing+=(npm)
+    if command -v php >/dev/null; then
+        local loaded
+        loaded=$(php -m)
+        for extension in mbstring:php8.2-mbstring pdo_sqlite:php8.2-sqlite3 gd:php8.2-gd dom:php8.2-xml curl:php8.2-curl zip:php8.2-zip; do
+            grep -qix "${extension%%:*}" <<<"$loaded" || missing+=("${extension##*:}")
+        done
+    fi
+    command -v unzip >/dev/null || missing+=(unzip)
+    if [ "${1:-}" = with-browser ]; then
+        [ -x "${CHROMIUM:-/usr/bin/chromium}" ] || missing+=(chromium)
+    fi
+    printf '%s\n' "${missing[@]}"
+}
+
+hb_install_packages() {
+    local missing
+    mapfile -t missing < <(hb_missing_packages "${1:-}" | sed '/^$/d')
+    [ ${#missing[@]} -eq 0 ] && return 0
+    if [ "$(id -u)" -ne 0 ]; then
+        hb_fail "Missing on this machine: ${missing[*]}
+Type this once, then run the command again:
+
+    sudo apt-get update && sudo apt-get install -y --no-install-recommends ${missing[*]}
+"
+    fi
+    hb_say "Installing ${missing[*]}"
+    export DEBIAN_FRONTEND=noninteractive
+    apt-get update -qq >/dev/null || hb_fail "apt-get update failed: is Debian's package server reachable?"
+    apt-get install -y -qq --no-install-recommends "${missing[@]}" >/dev/null || hb_fail "apt-get install failed for: ${missing[*]}"
+}
+
+# A stamp file holds the checksum of what an installation was made from; with the same one there is nothing to do.
+hb_stamp_is() { [ -f "$1" ] && [ "$(cat "$1")" = "$2" ]; }
+
+hb_install_php() {
+    local sum
+    sum=$(sha256sum composer.json | cut -d' ' -f1)
+    hb_stamp_is vendor/.hawkbrush "$sum" && return 0
+    hb_say "Installing PHP packages"
+    COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet || hb_fail "composer install failed."
+    printf '%s' "$sum" >vendor/.hawkbrush
+}
+
+hb_install_node() {
+    local sum
+    sum=$(cat package.json package-lock.json | sha256sum | cut -d' ' -f1)
+    hb_stamp_is node_modules/.hawkbrush "$sum" && return 0
+    hb_say "Installing npm packages"
+    npm ci --no-fund --no-audit --loglevel=error || hb_fail "npm ci failed."
+    printf '%s' "$sum" >node_modules/.hawkbrush
+}
+
+hb_build_pages() {
+    local sum
+    sum=$(find resources/js contract vite.config.ts package-lock.json -type f ! -name schema.d.ts -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+    hb_stamp_is public/build/.hawkbrush "$sum" && return 0
+    hb_say "Building the pages"
+    npm run --silent build >storage/logs/build.log 2>&1 || { tail -40 storage/logs/build.log >&2; hb_fail "The build failed; all of it stands in storage/logs/build.log."; }
+    printf '%s' "$sum" >public/build/.hawkbrush
+}
+
+hb_prepare() {
+    hb_install_packages "${1:-}"
+    hb_install_php
+    hb_install_node
+    hb_build_pages
+}
+
+# Makes the database of a data folder if it is not there, and brings it up to date.
+hb_migrate() {
+    mkdir -p "$HAWKBRUSH_DATA"
+    [ -f "$HAWKBRUSH_DATA/hawkbrush.sqlite" ] || : >"$HAWKBRUSH_DATA/hawkbrush.sqlite"
+    php artisan migrate --force --quiet || hb_fail "The database in $HAWKBRUSH_DATA could not be brought up to date; nothing in it was deleted."
+}
+
+hb_free_port() {
+    php -r '
+        for ($port = (int) $argv[1]; $port < (int) $argv[1] + 200; $port++) {
+            $socket = @stream_socket_server("tcp://127.0.0.1:$port");
+            if ($socket !== false) { echo $port; exit(0); }
+        }
+        exit(1);' "$1"
+}
+
+# Serves on loopback until it is stopped. $1: port wanted.
+hb_serve() {
+    local wanted=$1 port
+    port=$(hb_free_port "$wanted") || hb_fail "No free port from $wanted on."
+    [ "$port" = "$wanted" ] || hb_say "Port $wanted is taken; using $port."
+    export PHP_CLI_SERVER_WORKERS=${HAWKBRUSH_WORKERS:-4}
+    set -m
+    (cd public && exec php -d opcache.enable=1 -d variables_order=EGPCS -d upload_max_filesize=13M -d post_max_size=14M -d expose_php=0 -d memory_limit=512M \
+        -S "127.0.0.1:$port" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php) >>storage/logs/server.log 2>&1 &
+    hb_server=$!
+    set +m
+    # The server starts workers of its own: the whole group is ended.
+    trap 'trap - EXIT INT TERM; kill -TERM -- -$hb_server 2>/dev/null; wait "$hb_server" 2>/dev/null; exit 0' EXIT INT TERM
+    for _ in $(seq 100); do
+        (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null && break
+        kill -0 "$hb_server" 2>/dev/null || hb_fail "The server did not start; see storage/logs/server.log."
+        sleep 0.05
+    done
+    hb_say "Hawkbrush is at http://127.0.0.1:$port   (Ctrl-C ends it)"
+    wait "$hb_server"
+}

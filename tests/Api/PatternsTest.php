@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Body;
+use App\Models\Paint;
+use App\Models\Pattern;
+use App\Models\Version;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Tests\ApiCase;
+
+/** @param array<string, mixed> $version */
+function hexes(ApiCase $case, array $version): array
+{
+    return $case->ask("/versions/{$version['id']}/texture")->assertOk()->json('palette');
+}
+
+it('begins empty, with somewhere to begin', function (): void {
+    $this->ask('/patterns')->assertOk()->assertJsonPath('patterns', []);
+    $this->ask('/vocabulary')->assertOk()->assertJsonPath('zones.0', 'whole');
+});
+
+it('makes a pattern step by step, numbered and shown', function (): void {
+    ['version' => $version] = $this->pattern();
+    expect(array_column(array_column($version['steps'], 'shown'), 'number'))->toBe([1, 2, 3])
+        ->and($version['steps'][1]['shown']['dry_um'])->toBe(29.4)
+        ->and($version['steps'][1]['shown']['cover'])->toMatch('/^f+$/')
+        ->and($version['steps'][1]['shown']['chip']['black'])->not->toBe('#000000');
+    $this->ask('/patterns')->assertJsonPath('patterns.0.state', 'sketch')->assertJsonPath('patterns.0.version.steps', 3);
+});
+
+it('changes, moves, doubles, switches off and removes a step', function (): void {
+    ['version' => $v] = $this->pattern();
+    [$prep, $base, $back] = array_column(array_column($v['steps'], 'document'), 'id');
+    $v = $this->edit($v, ['op' => 'change', 'step' => $base, 'set' => ['psi' => 36.5, 'title' => 'White']])->assertOk()->json('version');
+    expect($v['steps'][1]['document']['psi'])->toBe(36.5)->and($v['steps'][1]['shown']['name'])->toBe('White');
+    $v = $this->edit($v, ['op' => 'move', 'step' => $back, 'to' => 0])->assertOk()->json('version');
+    expect(array_column(array_column($v['steps'], 'document'), 'id'))->toBe([$back, $prep, $base]);
+    $v = $this->edit($v, ['op' => 'duplicate', 'step' => $prep])->assertOk()->json('version');
+    expect($v['steps'])->toHaveCount(4)->and($v['steps'][2]['document']['title'])->toBe('Wipe')->and($v['steps'][2]['document']['id'])->not->toBe($prep);
+    $v = $this->edit($v, ['op' => 'change', 'step' => $base, 'set' => ['on' => false]])->assertOk()->json('version');
+    $v = $this->edit($v, ['op' => 'remove', 'step' => $back])->assertOk()->json('version');
+    expect($v['steps'])->toHaveCount(3)->and(hexes($this, $v))->toHaveCount(1);
+});
+
+it('undoes and redoes, and forgets what was undone when something else is done', function (): void {
+    ['version' => $v] = $this->pattern();
+    $id = $v['steps'][1]['document']['id'];
+    $v = $this->edit($v, ['op' => 'change', 'step' => $id, 'set' => ['psi' => 30]])->json('version');
+    $v = $this->edit($v, ['op' => 'change', 'step' => $id, 'set' => ['psi' => 40]])->json('version');
+    $go = fn (string $way, array $at) => $this->send('POST', "/versions/{$at['id']}/{$way}", ['revision' => $at['revision']]);
+    $v = $go('undo', $v)->assertOk()->json('version');
+    expect($v['steps'][1]['document']['psi'])->toEqual(30)->and($v['can_redo'])->toBeTrue();
+    $v = $go('redo', $v)->assertOk()->json('version');
+    expect($v['steps'][1]['document']['psi'])->toEqual(40)->and($v['can_redo'])->toBeFalse();
+    $v = $go('undo', $v)->json('version');
+    $v = $this->edit($v, ['op' => 'change', 'step' => $id, 'set' => ['psi' => 22]])->json('version');
+    $go('redo', $v)->assertStatus(422)->assertJsonPath('detail', 'There is nothing to redo.');
+    for ($i = 0; $v['can_undo']; $i++) {
+        $v = $go('undo', $v)->assertOk()->json('version');
+    }
+    expect($v['steps'])->toBe([])->and($i)->toBe(5);
+});
+
+it('shows both sides of a stale edit and loses neither', function (): void {
+    ['version' => $v] = $this->pattern();
+    $id = $v['steps'][1]['document']['id'];
+    $this->edit($v, ['op' => 'change', 'step' => $id, 'set' => ['psi' => 30]])->assertOk();
+    $this->edit($v, ['op' => 'change', 'step' => $id, 'set' => ['psi' => 50]])->assertStatus(409)
+        ->assertJsonPath('current.steps.1.document.psi', 30)
+        ->assertJsonPath('yours.set.psi', 50);
+    expect(Version::query()->find($v['id'])?->steps[1]['psi'])->toEqual(30);
+});
+
+it('refuses a bad edit with what and where, and changes nothing', function (callable $change, string $pointer): void {
+    ['version' => $v] = $this->pattern();
+    $this->edit($v, $change($v))->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
+    expect(Version::query()->find($v['id'])?->revision)->toBe($v['revision']);
+})->with([
+    [fn (array $v): array => ['op' => 'explode'], '/change/op'],
+    [fn (array $v): array => ['op' => 'remove', 'step' => 'nobody'], '/change/step'],
+    [fn (array $v): array => ['op' => 'move', 'step' => $v['steps'][0]['document']['id'], 'to' => 9], '/change/to'],
+    [fn (array $v): array => ['op' => 'change', 'step' => $v['steps'][1]['document']['id'], 'set' => ['psi' => -1]], '/steps/1/psi'],
+    [fn (array $v): array => ['op' => 'change', 'step' => $v['steps'][1]['document']['id'], 'set' => ['id' => 'other']], '/change/set/id'],
+    [fn (array $v): array => ['op' => 'add', 'step' => ['type' => 'paint', 'mix' => [['paint' => 'none']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'back']]], '/steps/3/mix/0/paint'],
+    [fn (array $v): array => ['op' => 'body', 'body_id' => 'none'], '/change/body_id'],
+]);
+
+it('carries the pattern to another body in one edit', function (): void {
+    ['version' => $v] = $this->pattern();
+    $large = $this->body('Test 120', 120);
+    $v = $this->edit($v, ['op' => 'body', 'body_id' => $large->id])->assertOk()->json('version');
+    expect($v['body']['name'])->toBe('Test 120')->and($v['steps'][2]['document']['width_mm'])->toBeGreaterThan(36);
+});
+
+it('answers an edit with how it looks now', function (): void {
+    ['version' => $v] = $this->pattern();
+    $base = $v['steps'][1]['document']['id'];
+    $answer = $this->send('POST', "/versions/{$v['id']}/edits", ['revision' => $v['revision'], 'change' => ['op' => 'change', 'step' => $base, 'set' => ['coats' => 1]], 'show' => ['upto' => $base, 'look' => 'matte']]);
+    expect($answer->json('texture'))->toBe($this->ask("/versions/{$v['id']}/texture?upto={$base}&look=matte")->json());
+});
+
+it('cuts the film through and advises', function (): void {
+    ['version' => $v] = $this->pattern();
+    $core = $this->ask("/versions/{$v['id']}/core?u=0.5&deg=3")->assertOk()->json();
+    expect(array_column($core['coats'], 'name'))->toBe(['White', 'Moss'])->and($core['coats'][0]['dry_um'])->toBe(29.4);
+    expect($this->ask("/versions/{$v['id']}/advice")->assertOk()->json('hands_on_min'))->toBeGreaterThan(3);
+    $this->ask("/versions/{$v['id']}/core?u=3&deg=3")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/u');
+    $this->ask("/versions/{$v['id']}/texture?look=varnish")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/look');
+    $this->ask("/versions/{$v['id']}/texture?upto=nobody")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/upto');
+    $this->ask('/versions/none/texture')->assertNotFound();
+});
+
+it('never changes a painted version: an edit goes into a new one', function (): void {
+    ['pattern' => $p, 'version' => $v] = $this->pattern();
+    $this->startedRun($v);
+    $step = $v['steps'][1]['document']['id'];
+    $new = $this->edit($v, ['op' => 'change', 'step' => $step, 'set' => ['psi' => 44]])->assertOk()->json('version');
+    expect($new['number'])->toBe(2)->and($new['id'])->not->toBe($v['id'])
+        ->and(Version::query()->find($v['id'])?->steps[1]['psi'])->toEqual(15);
+    $this->ask("/patterns/{$p['id']}")->assertJsonPath('version.number', 2);
+    $this->edit($v, ['op' => 'remove', 'step' => $step])->assertStatus(422);
+    expect(fn () => DB::table('versions')->where('id', $v['id'])->update(['steps' => '[]']))->toThrow(QueryException::class, 'never changes');
+    $this->ask("/patterns/{$p['id']}/versions")->assertJsonCount(2, 'versions');
+});
+
+it('renames and retires, and refuses a stale hand', function (): void {
+    ['pattern' => $p] = $this->pattern();
+    $this->send('PATCH', "/patterns/{$p['id']}", ['revision' => $p['revision'], 'name' => 'Gudgeon, sand', 'retired' => true])->assertOk()
+        ->assertJsonPath('pattern.name', 'Gudgeon, sand')->assertJsonPath('pattern.state', 'retired');
+    $this->send('PATCH', "/patterns/{$p['id']}", ['revision' => $p['revision'], 'name' => 'Mine'])->assertStatus(409)->assertJsonPath('yours.name', 'Mine');
+    $this->send('PATCH', '/patterns/none', ['revision' => 1])->assertNotFound();
+});
+
+it('exports a pattern and shows the same bait elsewhere', function (): void {
+    ['pattern' => $p, 'version' => $v] = $this->pattern();
+    $before = $this->ask("/versions/{$v['id']}/texture")->json();
+    $document = $this->ask("/patterns/{$p['id']}/export")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="gudgeon-gravel.hawkbrush.json"')->getContent();
+    DB::table('paint_version')->delete();
+    foreach (['edits', 'versions', 'patterns', 'paints', 'bodies'] as $table) {
+        DB::table($table)->delete();
+    }
+    $there = $this->send('POST', '/patterns/import', json_decode($document, true))->assertCreated()->json();
+    $after = $this->ask("/versions/{$there['version']['id']}/texture")->json();
+    // The same to the last bit, and so to far less than 0.01 DeltaE00.
+    expect($after)->toBe($before)->and(Paint::query()->count())->toBe(2)->and(Body::query()->count())->toBe(1);
+    $this->send('POST', '/patterns/import', json_decode($document, true))->assertCreated();
+    expect(Paint::query()->count())->toBe(2)->and(Body::query()->count())->toBe(1)->and(Pattern::query()->count())->toBe(2);
+});
+
+it('refuses a wrong or hostile file with what and where, and changes nothing', function (callable $break, string $pointer): void {
+    ['pattern' => $p] = $this->pattern();
+    $document = $this->ask("/patterns/{$p['id']}/export")->json();
+    $before = [Pattern::query()->count(), Paint::query()->count(), Body::query()->count()];
+    $found = $this->send('POST', '/patterns/import', $break($document))->assertStatus(422)->json('errors.0.pointer');
+    expect($found)->toMatch($pointer)->and([Pattern::query()->count(), Paint::query()->count(), Body::query()->count()])->toBe($before);
+})->with([
+    'another format' => [fn (array $d): array => ['format' => 'x'] + $d, '#^/format$#'],
+    'no steps' => [fn (array $d): array => array_diff_key($d, ['steps' => 1]), '#^$#'],
+    'a curve with a text' => [function (array $d): array {
+        $d['paints'][array_key_first($d['paints'])]['k'][3] = 'DROP TABLE';
+
+        return $d;
+    }, '#^/paints/[0-9a-z]+/k/3$#'],
+    'a step with a script' => [function (array $d): array {
+        $d['steps'][1]['onload'] = '<script>alert(1)</script>';
+
+        return $d;
+    }, '#^/steps/1/onload$#'],
+    'coats without end' => [function (array $d): array {
+        $d['steps'][1]['coats'] = 1_000_000;
+
+        return $d;
+    }, '#^/steps/1/coats$#'],
+    'crossing stations' => [function (array $d): array {
+        $d['body']['stations'][2][0] = 0.1;
+
+        return $d;
+    }, '#^/body/stations/2/0$#'],
+]);
+
+it('turns away what is too large, no JSON, or deeper than any recipe', function (): void {
+    $post = fn (string $content, string $type = 'application/json') => $this->call('POST', '/api/v1/patterns/import', [], [], [], ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json', 'HTTP_X_HAWKBRUSH' => '1'], $content);
+    $post(str_repeat(' ', 2 * 1024 * 1024 + 1))->assertStatus(413);
+    $post('{"format":')->assertStatus(422);
+    $post(str_repeat('{"a":', 100).'1'.str_repeat('}', 100))->assertStatus(422);
+    $post('<recipe/>', 'text/xml')->assertStatus(415);
+    $post('[]')->assertStatus(422);
+    expect(Pattern::query()->count())->toBe(0);
+});

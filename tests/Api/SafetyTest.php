@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+it('takes changes from its own pages only', function (array $headers): void {
+    $this->json('PUT', '/api/v1/settings', ['pressure' => 'bar'], $headers)->assertForbidden();
+    $this->ask('/settings')->assertJsonPath('pressure', 'psi');
+})->with([
+    'without the header' => [[]],
+    'from another origin' => [['X-Hawkbrush' => '1', 'Origin' => 'http://elsewhere.example']],
+    'across sites' => [['X-Hawkbrush' => '1', 'Sec-Fetch-Site' => 'cross-site']],
+]);
+
+it('answers under its own names only', function (): void {
+    $this->get('http://rebound.example/api/v1/settings')->assertForbidden();
+});
+
+it('serves its pages under a policy without inline script', function (): void {
+    $policy = (string) $this->get('/patterns')->assertOk()->headers->get('Content-Security-Policy');
+    expect($policy)->toContain("script-src 'self';")->toContain("frame-ancestors 'none'")->toContain("object-src 'none'")
+        ->and($this->get('/patterns')->getContent())->not->toMatch('/<script(?![^>]*src=)[^>]*>/');
+});
+
+it('answers the unknown with a problem document', function (): void {
+    $this->getJson('/api/v1/nothing')->assertNotFound()->assertHeader('Content-Type', 'application/problem+json');
+    $this->json('DELETE', '/api/v1/patterns', [], ['X-Hawkbrush' => '1'])->assertStatus(405);
+    $this->send('POST', '/runs/none/start')->assertNotFound();
+    $this->ask('/runs/none')->assertNotFound();
+    $this->ask('/baits/none')->assertNotFound();
+    $this->ask('/patterns/none/export')->assertNotFound();
+});
+
+it('never breaks on what a client can send', function (string $method, string $path, mixed $body): void {
+    $response = $this->call($method, '/api/v1'.$path, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_X_HAWKBRUSH' => '1'], is_string($body) ? $body : (string) json_encode($body));
+    expect($response->getStatusCode())->toBeGreaterThanOrEqual(400)->toBeLessThan(500);
+})->with([
+    ['POST', '/patterns', 'null'], ['POST', '/patterns', '[]'], ['POST', '/patterns', '"text"'], ['POST', '/patterns', ['name' => ['x'], 'body_id' => 1]],
+    ['POST', '/paints', ['name' => str_repeat('x', 9999), 'kind' => 'opaque', 'hex' => '#ffffff']], ['POST', '/paints', ['name' => "a\u{0}b", 'kind' => 'opaque', 'hex' => '#ffffff']],
+    ['POST', '/bodies', ['name' => 'x', 'length_mm' => 1e308, 'stations' => []]], ['POST', '/bodies', ['name' => 'x', 'length_mm' => 50, 'stations' => 'many']],
+    ['POST', '/runs', ['version_id' => [], 'baits' => 1, 'air_c' => 1, 'humidity_percent' => 1]], ['POST', '/runs/plan', []],
+    ['PUT', '/settings', ['air_c' => 'NaN']], ['PUT', '/settings', '{"air_c": 1e999}'], ['POST', '/patterns/import', ['format' => ['hawkbrush.recipe/1']]],
+]);

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+// Arrows point one way; see docs/decisions.
+
+arch('everything is strict')->expect(['Hawkbrush\Core', 'App', 'Database\Seeders', 'Tests'])->toUseStrictTypes();
+
+arch('the core knows no framework and no clock')
+    ->expect('Hawkbrush\Core')
+    ->not->toUse(['Illuminate', 'App', 'Symfony', 'Carbon', 'file_get_contents', 'file_put_contents', 'fopen', 'time', 'date', 'microtime', 'rand', 'mt_rand', 'getenv', 'config', 'env']);
+
+arch('classes of the core are final or abstract')->expect('Hawkbrush\Core')->classes()->toBeFinal()->ignoring('Hawkbrush\Core\Pattern\Step');
+
+arch('colour stands alone')->expect('Hawkbrush\Core\Colour')->toOnlyUse(['Hawkbrush\Core\Colour', 'Hawkbrush\Core\Refused']);
+
+arch('film stands on colour')->expect('Hawkbrush\Core\Film')->toOnlyUse(['Hawkbrush\Core\Film', 'Hawkbrush\Core\Colour', 'Hawkbrush\Core\Refused']);
+
+arch('body knows no paint')->expect('Hawkbrush\Core\Body')->toOnlyUse(['Hawkbrush\Core\Body', 'Hawkbrush\Core\Colour', 'Hawkbrush\Core\Refused']);
+
+arch('a technique knows the body only')->expect('Hawkbrush\Core\Technique')
+    ->toOnlyUse(['Hawkbrush\Core\Technique', 'Hawkbrush\Core\Body', 'Hawkbrush\Core\Node', 'Hawkbrush\Core\Refused', 'Random\Randomizer', 'Random\Engine\Xoshiro256StarStar']);
+
+arch('no technique is known by name outside its list')
+    ->expect(['Hawkbrush\Core\Technique\Mesh', 'Hawkbrush\Core\Technique\Bars', 'Hawkbrush\Core\Technique\Splatter', 'Hawkbrush\Core\Technique\Mottle'])
+    ->toOnlyBeUsedIn('Hawkbrush\Core\Technique');
+
+arch('drawing knows nothing of runs and advice')->expect('Hawkbrush\Core\Render')->not->toUse(['Hawkbrush\Core\Run', 'Hawkbrush\Core\Advice', 'Hawkbrush\Core\Exchange']);
+
+arch('controllers leave the database to actions and models')->expect('App\Http\Controllers')->not->toUse(['Illuminate\Support\Facades\DB']);
+
+arch('nothing is left lying about')->expect(['dd', 'dump', 'var_dump', 'ray', 'eval', 'exec', 'shell_exec'])->not->toBeUsed();

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Calculator\Examples;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Exchange\RecipeReader;
+use Hawkbrush\Core\Exchange\RecipeWriter;
+use Hawkbrush\Core\Film\Film;
+use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\PaintStep;
+use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Render\Core;
+use Hawkbrush\Core\Render\Coverage;
+use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Render\Texture;
+
+/** @param callable(array<string, mixed>): array<string, mixed>|null $change */
+function exampleRecipe(?callable $change = null): Recipe
+{
+    $document = Examples::recipe();
+
+    return RecipeReader::read(Node::root($change === null ? $document : $change($document)));
+}
+
+function exampleField(Recipe $recipe, ?string $upto = null): Field
+{
+    return Field::of($recipe, Surface::of($recipe->body, 64, 32), Room::ordinary(), $upto);
+}
+
+it('gives every cell the film it would have alone', function (): void {
+    $recipe = exampleRecipe();
+    $field = exampleField($recipe);
+    $coats = $recipe->coats();
+    $covers = array_map(static fn (PaintStep $s): Coverage => Coverage::of($s, $field->surface), $coats);
+    foreach (range(0, 64 * 16 - 1, 37) as $cell) {
+        $alone = FilmState::ground($recipe->body->ground->values);
+        foreach ($coats as $i => $step) {
+            $q = $covers[$i]->left[$cell] ?? 0;
+            if ($q > 0) {
+                $alone = $alone->under(Film::of($step->optics(), $step->dryUm() * $q / 15));
+            }
+        }
+        foreach ($field->states[$field->left[$cell]]->r as $band => $r) {
+            expect($r)->toEqualWithDelta($alone->r[$band], 5e-4);
+        }
+    }
+});
+
+it('builds up step by step to the same field', function (): void {
+    $recipe = exampleRecipe();
+    $stepwise = Field::bare(Surface::of($recipe->body, 64, 32));
+    foreach ($recipe->coats() as $step) {
+        $stepwise = $stepwise->with($step, Room::ordinary());
+    }
+    expect(Texture::of($stepwise, Look::Clear))->toEqual(Texture::of(exampleField($recipe), Look::Clear));
+});
+
+it('stops after the step that was asked for, and passes over what is switched off', function (): void {
+    $all = exampleRecipe();
+    $off = exampleRecipe(static function (array $d): array {
+        $d['steps'][1]['on'] = false;
+
+        return $d;
+    });
+    expect(Texture::of(exampleField($all, 'base'), Look::Clear))->toEqual(Texture::of(exampleField($off), Look::Clear))
+        ->and(Texture::of(exampleField($all), Look::Clear))->not->toEqual(Texture::of(exampleField($off), Look::Clear));
+});
+
+it('mirrors the sides row by row, ridge to ridge', function (): void {
+    $texture = Texture::of(exampleField(exampleRecipe()), Look::Matte);
+    $rows = str_split($texture->cells, $texture->width * 2);
+    expect($rows)->toHaveCount($texture->height);
+    foreach (range(0, $texture->height / 2 - 1) as $row) {
+        expect($rows[$row])->toBe($rows[$texture->height - 1 - $row]);
+    }
+});
+
+it('numbers its cells within its palette', function (): void {
+    $texture = Texture::of(exampleField(exampleRecipe()), Look::Clear);
+    expect(max(unpack('v*', $texture->cells)))->toBeLessThan(count($texture->palette))
+        ->and(count($texture->glint))->toBe(count($texture->palette));
+});
+
+it('shines differently where there is pearl, and only there', function (): void {
+    $pearl = exampleRecipe(static function (array $d): array {
+        $d['paints']['moss']['kind'] = 'pearl';
+
+        return $d;
+    });
+    $plain = Texture::of(exampleField(exampleRecipe()), Look::Clear);
+    $shiny = Texture::of(exampleField($pearl), Look::Clear);
+    expect($plain->glint)->toBe($plain->palette)->and($shiny->glint)->not->toBe($shiny->palette);
+});
+
+it('runs a wet coat into the next', function (): void {
+    $wet = static fn (string $by): callable => static function (array $d) use ($by): array {
+        $d['steps'][0]['set'] = ['by' => $by];
+
+        return $d;
+    };
+    expect(Texture::of(exampleField(exampleRecipe($wet('wet'))), Look::Clear)->palette)->not->toBe(Texture::of(exampleField(exampleRecipe($wet('heat'))), Look::Clear)->palette);
+});
+
+it('draws an empty recipe as the bare body, and paints without solids as nothing', function (): void {
+    $empty = exampleRecipe(static fn (array $d): array => ['steps' => []] + $d);
+    $thin = exampleRecipe(static function (array $d): array {
+        $d['paints']['moss']['solids'] = 0;
+
+        return $d;
+    });
+    expect(Texture::of(exampleField($empty), Look::Clear)->palette)->toHaveCount(1)
+        ->and(Texture::of(exampleField($thin), Look::Clear))->toEqual(Texture::of(exampleField($thin, 'base'), Look::Clear));
+});
+
+it('is the same bait after it was written out and read in again', function (): void {
+    $recipe = exampleRecipe();
+    $again = RecipeReader::read(Node::fromJson((string) json_encode(RecipeWriter::write($recipe))));
+    expect(Texture::of(exampleField($again), Look::Clear))->toEqual(Texture::of(exampleField($recipe), Look::Clear));
+});
+
+it('cuts the film through at a point, and says why it looks so', function (): void {
+    $recipe = exampleRecipe(static function (array $d): array {
+        $d['steps'][1]['technique'] = ['name' => 'spray'];
+
+        return $d;
+    });
+    $core = Core::at($recipe, Surface::of($recipe->body, 64, 32), Room::ordinary(), Look::Clear, 0.5, 10);
+    expect($core->coats)->toHaveCount(2)
+        ->and($core->coats[0]->dryUm)->toEqualWithDelta(2 * 28 * 0.35, 1e-9)
+        ->and($core->coats[0]->passes + $core->coats[0]->returns)->toBeLessThanOrEqual(1.0)
+        ->and($core->cause)->toContain('Moss');
+    $belly = Core::at($recipe, Surface::of($recipe->body, 64, 32), Room::ordinary(), Look::Clear, 0.5, 175);
+    expect($belly->coats)->toHaveCount(1)->and($belly->cause)->toContain('Only white lies here');
+    $bare = Core::at(exampleRecipe(static fn (array $d): array => ['steps' => []] + $d), Surface::of($recipe->body, 64, 32), Room::ordinary(), Look::Clear, 0.5, 90);
+    expect($bare->cause)->toContain('bare body');
+});

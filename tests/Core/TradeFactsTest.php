@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+// What painters hold to be true must come out of the film by itself. Each fact: common practice, no published source.
+
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Colour\Lab;
+use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Evaporation;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Film\Film;
+use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Hiding;
+use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\WetBlend;
+use Hawkbrush\Core\Pattern\Weight;
+
+function bottle(string $hex, Kind $kind): Optics
+{
+    return Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), $kind);
+}
+
+function white(): FilmState
+{
+    return FilmState::ground(array_fill(0, 31, 0.9));
+}
+
+function black(): FilmState
+{
+    return FilmState::ground(array_fill(0, 31, 0.02));
+}
+
+function look(FilmState $state, Look $look = Look::Clear): Lab
+{
+    return Colour::fromReflectance(Spectrum::of($look->seen($state->flat())))->lab;
+}
+
+it('makes orange of transparent red over yellow', function (Look $look): void {
+    $yellow = white()->under(Film::of(bottle('#f5d000', Kind::Transparent), 8));
+    expect(look($yellow->under(Film::of(bottle('#c8102e', Kind::Transparent), 5)), $look)->hue())->toBeBetween(40, 70);
+})->with([Look::None, Look::Clear]);
+
+it('makes a drab brown of red over green', function (): void {
+    $green = white()->under(Film::of(bottle('#1f7a3a', Kind::Opaque), 30));
+    $brown = look($green->under(Film::of(bottle('#c8102e', Kind::Transparent), 5)));
+    expect($brown->chroma())->toBeLessThan(30)->and($brown->hue())->toBeBetween(60, 100);
+});
+
+it('turns thin orange over black greenish and dull', function (Look $look): void {
+    $orange = bottle('#e06a10', Kind::SemiOpaque);
+    $bright = look(white()->under(Film::of($orange, 6)), $look);
+    $dull = look(black()->under(Film::of($orange, 6)), $look);
+    expect($dull->hue() - $bright->hue())->toBeGreaterThan(8)->and($dull->chroma())->toBeLessThan($bright->chroma() * 2 / 3);
+})->with([Look::Matte, Look::Clear]);
+
+it('never gets yellow over green bright', function (): void {
+    $yellow = Film::of(bottle('#f0c018', Kind::Opaque), 10);
+    $green = white()->under(Film::of(bottle('#1e4a2a', Kind::Opaque), 40));
+    $over = look($green->under($yellow));
+    $bright = look(white()->under($yellow));
+    expect($bright->chroma() - $over->chroma())->toBeGreaterThan(8)->and($over->hue())->toBeGreaterThan($bright->hue());
+});
+
+it('shows nothing of a transparent over black', function (string $hex): void {
+    $film = Film::of(bottle($hex, Kind::Transparent), 5);
+    expect(DeltaE2000::between(look(black(), Look::Matte), look(black()->under($film), Look::Matte)))->toBeLessThan(4);
+})->with(['red' => '#c8102e', 'green' => '#1f7a3a', 'blue' => '#1040a0', 'yellow' => '#f5d000']);
+
+it('hides black under two or three coats of white', function (string $hex): void {
+    $coats = ceil(Hiding::thicknessUm(bottle($hex, Kind::Opaque)) / Kind::Opaque->ordinaryCoatUm());
+    expect($coats)->toBeBetween(2, 3);
+})->with(['#ffffff', '#f4f4f0', '#f0f1ec']);
+
+it('turns red pink in wet white', function (): void {
+    $white = bottle('#f4f4f0', Kind::Opaque);
+    $red = bottle('#c8102e', Kind::Transparent);
+    $set = look(white()->under(Film::of($white, 10))->under(Film::of($red, 5)));
+    $wet = look(WetBlend::lay(white(), $white, 10, $red, 5, 0.8));
+    expect($wet->l)->toBeGreaterThan($set->l)->and($wet->chroma())->toBeLessThan($set->chroma());
+});
+
+it('turns gold over blue olive', function (): void {
+    $blue = white()->under(Film::of(bottle('#33618e', Kind::Opaque), 20));
+    $gold = bottle('#d8a520', Kind::SemiOpaque);
+    $alone = look(white()->under(Film::of($gold, 7)));
+    $olive = look($blue->under(Film::of($gold, 7)));
+    expect($olive->hue())->toBeGreaterThan($alone->hue() + 15)->and($olive->hue())->toBeBetween(95, 190)->and($olive->l)->toBeLessThan($alone->l);
+});
+
+it('deepens gold with transparent sepia', function (): void {
+    $gold = white()->under(Film::of(bottle('#d8a520', Kind::Opaque), 30));
+    $deeper = $gold->under(Film::of(bottle('#6a4524', Kind::Transparent), 4));
+    expect(look($deeper)->l)->toBeLessThan(look($gold)->l - 8)->and(look($deeper)->hue())->toBeLessThan(look($gold)->hue());
+});
+
+it('brings colours up under clear', function (): void {
+    $red = white()->under(Film::of(bottle('#b3202c', Kind::Transparent), 6));
+    expect(look($red, Look::Clear)->chroma())->toBeGreaterThan(look($red, Look::Matte)->chroma() + 5)
+        ->and(look($red, Look::Clear)->l)->toBeLessThan(look($red, Look::Matte)->l);
+});
+
+it('dries a light white coat in some minutes, and under a dryer in less than one', function (): void {
+    $wet = Weight::Light->wetUm();
+    expect(Evaporation::touchDryS($wet, 0.65, Room::ordinary(), Air::still()))->toBeBetween(60, 600)
+        ->and(Evaporation::touchDryS($wet, 0.65, Room::ordinary(), Air::hairDryer()))->toBeLessThan(60);
+});
+
+it('wants about twenty minutes on top before a mesh', function (): void {
+    $touch = Evaporation::touchDryS(9, 0.65, Room::ordinary(), Air::hairDryer());
+    expect(Evaporation::maskSafeS(9, 0.65, Room::ordinary(), Air::hairDryer()) - $touch)->toEqualWithDelta(1200, 1);
+});
