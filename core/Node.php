@@ -189,7 +189,7 @@ final readonly class Node
      */
     public function numbers(int $count, float $min, float $max): array
     {
-        return array_map(static fn (self $item): float => $item->number($min, $max), $this->items($count, $count));
+        return array_map(static fn(self $item): float => $item->number($min, $max), $this->items($count, $count));
     }
 
     public function raw(): mixed

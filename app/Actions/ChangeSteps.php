@@ -41,7 +41,7 @@ final class ChangeSteps
                     $steps[$at][$field] = $value->raw();
                 }
 
-                return [array_values($steps), "change step {$number}"];
+                return [$steps, "change step {$number}"];
             case 'move':
                 $change->only(['op', 'step', 'to']);
                 $to = $change->field('to')->integer(0, \count($steps) - 1);

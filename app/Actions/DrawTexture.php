@@ -38,7 +38,7 @@ final class DrawTexture
         $key = 'texture:'.hash('xxh128', serialize([self::MODEL, $document, $look, $upto, $width, $height]));
 
         /** @var array<string, mixed> */
-        return Cache::remember($key, self::KEPT_S, static fn (): array => Show::texture(
+        return Cache::remember($key, self::KEPT_S, static fn(): array => Show::texture(
             Texture::of(Field::of($recipe, Surface::of($recipe->body, $width, $height), Room::ordinary(), $upto), $look),
         ));
     }

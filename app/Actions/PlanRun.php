@@ -78,7 +78,7 @@ final readonly class PlanRun
                 'air_c' => $planned->plan->room->airC,
                 'humidity_percent' => $planned->plan->room->humidityPercent,
                 'recipe' => RecipeWriter::write($recipe),
-                'changes' => array_map(static fn (Difference $d): array => ['step' => $d->stepId, 'number' => $d->number, 'what' => $d->what, 'from' => $d->from, 'to' => $d->to], $planned->changes),
+                'changes' => array_map(static fn(Difference $d): array => ['step' => $d->stepId, 'number' => $d->number, 'what' => $d->what, 'from' => $d->from, 'to' => $d->to], $planned->changes),
                 'starts_at' => $planned->startsAt,
             ])->refresh();
         });

@@ -24,7 +24,7 @@ final readonly class SavePattern
         $form->only(['name', 'species', 'water', 'body_id']);
         $body = Body::query()->find($form->field('body_id')->text(40)) ?? throw $form->field('body_id')->refuse('There is no such body in the drawer.');
 
-        return DB::transaction(fn (): Pattern => $this->put(
+        return DB::transaction(fn(): Pattern => $this->put(
             $form->field('name')->text(120), $form->optional('species')?->text(60, true) ?? '', $form->optional('water')?->text(60, true) ?? '', '', $body, [],
         ));
     }
@@ -47,7 +47,7 @@ final readonly class SavePattern
             }
             $steps = array_map(static function (array $step) use ($ids): array {
                 if (isset($step['mix']) && \is_array($step['mix'])) {
-                    $step['mix'] = array_map(static fn (mixed $part): mixed => \is_array($part) && \is_string($part['paint'] ?? null)
+                    $step['mix'] = array_map(static fn(mixed $part): mixed => \is_array($part) && \is_string($part['paint'] ?? null)
                         ? ['paint' => $ids[$part['paint']]] + $part : $part, $step['mix']);
                 }
 

@@ -113,7 +113,7 @@ final class WorkBench
         }
         $missing = $run->record()->missing();
         if ($missing !== []) {
-            $names = array_map(static fn (Step $s): string => 'step '.$run->core()->number($s->id).($s->title === '' ? '' : " ({$s->title})"), $missing);
+            $names = array_map(static fn(Step $s): string => 'step '.$run->core()->number($s->id).($s->title === '' ? '' : " ({$s->title})"), $missing);
             throw Refused::because('Not proven yet: no record of '.implode(', ', $names).'.');
         }
         $run->version->update(['proven_at' => $run->version->proven_at ?? now()]);

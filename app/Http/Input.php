@@ -29,7 +29,7 @@ final class Input
     public static function query(Request $request): Node
     {
         return Node::root(array_map(
-            static fn (mixed $value): mixed => \is_string($value) && is_numeric($value) ? $value + 0 : $value,
+            static fn(mixed $value): mixed => \is_string($value) && is_numeric($value) ? $value + 0 : $value,
             $request->query->all(),
         ));
     }

@@ -15,8 +15,7 @@ final class RecipeSchema
     /** @throws Refused with the place and the reason of the first fault */
     public function check(string $json): void
     {
-        $schema = json_decode((string) file_get_contents(base_path('contract/recipe.schema.json')), false, 64, JSON_THROW_ON_ERROR);
-        $result = (new Validator())->validate(json_decode($json, false, 64), $schema);
+        $result = (new Validator())->validate(json_decode($json, false, 64), (string) file_get_contents(base_path('contract/recipe.schema.json')));
         $error = $result->error();
         if ($error === null) {
             return;
@@ -25,16 +24,22 @@ final class RecipeSchema
             $error = $this->deepest($error);
         }
         throw Refused::at(
-            implode('', array_map(static fn (string|int $part): string => '/'.str_replace(['~', '/'], ['~0', '~1'], (string) $part), $error->data()->fullPath())),
+            implode('', array_map(static fn(string|int $part): string => '/'.str_replace(['~', '/'], ['~0', '~1'], (string) $part), $error->data()->fullPath())),
             (new ErrorFormatter())->formatErrorMessage($error).'.',
         );
     }
 
     private function deepest(ValidationError $error): ValidationError
     {
-        $errors = $error->subErrors();
-        usort($errors, static fn (ValidationError $a, ValidationError $b): int => \count($b->data()->fullPath()) <=> \count($a->data()->fullPath()));
+        $deepest = $error;
+        $depth = -1;
+        foreach ($error->subErrors() as $sub) {
+            if ($sub instanceof ValidationError && \count($sub->data()->fullPath()) > $depth) {
+                $depth = \count($sub->data()->fullPath());
+                $deepest = $sub;
+            }
+        }
 
-        return $errors[0];
+        return $deepest;
     }
 }

@@ -88,6 +88,6 @@ final class Run extends Model
     public function record(): Record
     {
         return Record::of($this->core(), $this->bait_count,
-            $this->events()->get()->map(static fn (BenchEventRow $row): BenchEvent => BenchEvent::read(Node::root($row->event)))->all());
+            $this->events()->get()->map(static fn(BenchEventRow $row): BenchEvent => BenchEvent::read(Node::root($row->event)))->all());
     }
 }

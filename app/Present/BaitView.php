@@ -41,7 +41,7 @@ final class BaitView
             'body_shape' => BodyView::shape($planned->body),
             'steps' => StepView::all($planned),
             'differences' => PlanView::changes(Difference::between($planned, Used::recipe($planned, $record))),
-            'missing' => array_map(static fn (Step $s): string => $s->id, $record->missing()),
+            'missing' => array_map(static fn(Step $s): string => $s->id, $record->missing()),
             'record' => RunView::record($record),
         ];
     }

@@ -18,7 +18,7 @@ final class BodyView
     public static function of(Body $body): array
     {
         /** @var array<string, mixed> */
-        $shape = Cache::rememberForever('body:'.$body->fingerprint, static fn (): array => self::shape($body->core()));
+        $shape = Cache::rememberForever('body:'.$body->fingerprint, static fn(): array => self::shape($body->core()));
 
         return ['id' => $body->id, 'name' => $body->name, 'material' => $body->material, 'stock' => $body->stock, ...$shape];
     }

@@ -21,7 +21,7 @@ final class CoreView
             'deg' => $core->thetaDeg,
             'ground' => self::colour($core->ground),
             'colour' => self::colour($last),
-            'coats' => array_map(static fn (CoreCoat $coat): array => [
+            'coats' => array_map(static fn(CoreCoat $coat): array => [
                 'step' => $coat->stepId,
                 'number' => $coat->number,
                 'name' => $coat->name,

@@ -26,7 +26,7 @@ final class PlanView
             'ends_at' => self::clock($startsAt, $plan->totalMin()),
             'hands_on_min' => round($plan->handsOnMin(), 1),
             'total_min' => round($plan->totalMin(), 1),
-            'steps' => array_map(static fn (PlannedStep $s): array => self::step($s, $startsAt), $plan->steps),
+            'steps' => array_map(static fn(PlannedStep $s): array => self::step($s, $startsAt), $plan->steps),
             'short' => self::short($plan),
             'cautions' => $plan->cautions,
         ];
@@ -39,7 +39,7 @@ final class PlanView
      */
     public static function changes(array $changes): array
     {
-        return array_map(static fn (Difference $d): array => ['step' => $d->stepId, 'number' => $d->number, 'what' => $d->what, 'from' => $d->from, 'to' => $d->to], $changes);
+        return array_map(static fn(Difference $d): array => ['step' => $d->stepId, 'number' => $d->number, 'what' => $d->what, 'from' => $d->from, 'to' => $d->to], $changes);
     }
 
     /** @return array<string, mixed> */
@@ -49,7 +49,7 @@ final class PlanView
             'step' => $planned->step->id,
             'number' => $planned->number,
             'mix' => $planned->mix === null ? null : [
-                'paints' => array_map(static fn (array $p): array => ['paint_id' => $p['paintId'], 'name' => $p['name'], 'drops' => $p['drops'], 'ml' => round($p['ml'], 3)], $planned->mix->paints),
+                'paints' => array_map(static fn(array $p): array => ['paint_id' => $p['paintId'], 'name' => $p['name'], 'drops' => $p['drops'], 'ml' => round($p['ml'], 3)], $planned->mix->paints),
                 'reducer_drops' => $planned->mix->reducerDrops,
                 'needed_ml' => round($planned->mix->neededMl, 3),
                 'total_ml' => round($planned->mix->totalMl, 3),

@@ -27,7 +27,7 @@ final class StepView
         $surface = Surface::of($recipe->body, self::COLUMNS, self::ROWS * 2);
 
         return array_map(
-            static fn (Step $step, int $i): array => ['document' => StepWriter::write($step), 'shown' => self::shown($step, $i + 1, $surface)],
+            static fn(Step $step, int $i): array => ['document' => StepWriter::write($step), 'shown' => self::shown($step, $i + 1, $surface)],
             $recipe->steps,
             array_keys($recipe->steps),
         );

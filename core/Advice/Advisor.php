@@ -34,7 +34,7 @@ final class Advisor
             array_push($findings, ...$rule->look($painted));
         }
         $order = [Gravity::Stop->value => 0, Gravity::Caution->value => 1, Gravity::Hint->value => 2];
-        usort($findings, static fn (Finding $a, Finding $b): int => [$order[$a->gravity->value], $recipe->number($a->stepId)] <=> [$order[$b->gravity->value], $recipe->number($b->stepId)]);
+        usort($findings, static fn(Finding $a, Finding $b): int => [$order[$a->gravity->value], $recipe->number($a->stepId)] <=> [$order[$b->gravity->value], $recipe->number($b->stepId)]);
 
         return $findings;
     }

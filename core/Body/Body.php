@@ -51,15 +51,15 @@ final readonly class Body
         if ($stations[0]->u > 1e-9 || $stations[$last]->u < 1 - 1e-9) {
             throw Refused::at($stations[0]->u > 1e-9 ? '/stations/0/0' : "/stations/{$last}/0", 'The first station is the nose (0), the last the tail (1).');
         }
-        $thickest = max(array_map(static fn (Station $s): float => min($s->topMm + $s->bottomMm, $s->halfWidthMm), $stations));
-        if ($thickest <= 0) {
+        $thick = array_filter($stations, static fn(Station $s): bool => min($s->topMm + $s->bottomMm, $s->halfWidthMm) > 0);
+        if ($thick === []) {
             throw Refused::at('/stations', 'This body has no thickness anywhere.');
         }
 
         return new self($name, $material, $lengthMm, $exponent, $stations, $ground, $marks, [
-            'top' => self::slopes($stations, static fn (Station $s): float => $s->topMm),
-            'bottom' => self::slopes($stations, static fn (Station $s): float => $s->bottomMm),
-            'half' => self::slopes($stations, static fn (Station $s): float => $s->halfWidthMm),
+            'top' => self::slopes($stations, static fn(Station $s): float => $s->topMm),
+            'bottom' => self::slopes($stations, static fn(Station $s): float => $s->bottomMm),
+            'half' => self::slopes($stations, static fn(Station $s): float => $s->halfWidthMm),
         ]);
     }
 
@@ -121,8 +121,8 @@ final readonly class Body
      */
     private static function slopes(array $stations, callable $measure): array
     {
-        $u = array_map(static fn (Station $s): float => $s->u, $stations);
-        $y = array_map(static fn (Station $s): float => $measure($s) ** 2, $stations);
+        $u = array_map(static fn(Station $s): float => $s->u, $stations);
+        $y = array_map(static fn(Station $s): float => $measure($s) ** 2, $stations);
         $last = \count($u) - 1;
         $secant = [];
         for ($i = 0; $i < $last; $i++) {
@@ -131,13 +131,13 @@ final readonly class Body
         if ($last === 1) {
             return [$secant[0], $secant[0]];
         }
-        $slopes = [];
+        $inner = [];
         for ($i = 1; $i < $last; $i++) {
             $before = $u[$i] - $u[$i - 1];
             $after = $u[$i + 1] - $u[$i];
-            $slopes[$i] = ($secant[$i - 1] * $after + $secant[$i] * $before) / ($before + $after);
+            $inner[] = ($secant[$i - 1] * $after + $secant[$i] * $before) / ($before + $after);
         }
 
-        return [2 * $secant[0] - $slopes[1], ...array_values($slopes), 2 * $secant[$last - 1] - $slopes[$last - 1]];
+        return [2 * $secant[0] - $inner[0], ...$inner, 2 * $secant[\count($secant) - 1] - $inner[\count($inner) - 1]];
     }
 }

@@ -18,7 +18,7 @@ final class Measure
     /** Total area in mm2. */
     public static function areaMm2(Body $body): float
     {
-        return self::weighted($body, static fn (float $u, float $theta): float => 1.0);
+        return self::weighted($body, static fn(float $u, float $theta): float => 1.0);
     }
 
     /**

@@ -92,7 +92,7 @@ final readonly class Surface
             $theta[] = ($j + 0.5) * 180 / $rows;
         }
 
-        return new self($body, $columns, $rows, $us, $theta, $normalY, $normalZ, $arc, $area, $flank);
+        return new self($body, $columns, $rows, $us, $theta, array_values($normalY), array_values($normalZ), array_values($arc), array_values($area), $flank);
     }
 
     /** The cell nearest to a place; theta is folded onto the left half. */

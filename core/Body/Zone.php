@@ -26,7 +26,7 @@ enum Zone: string
     /** @return list<string> */
     public static function names(): array
     {
-        return array_map(static fn (self $zone): string => $zone->value, self::cases());
+        return array_map(static fn(self $zone): string => $zone->value, self::cases());
     }
 
     /**

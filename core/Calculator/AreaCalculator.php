@@ -36,7 +36,7 @@ final class AreaCalculator implements Calculator
         $zones = [];
         foreach (Zone::cases() as $zone) {
             if ($zone !== Zone::Whole) {
-                $zones[$zone->value] = Measure::weighted($body, static fn (float $u, float $theta): float => $zone->weight($body->marks, $u, $theta));
+                $zones[$zone->value] = Measure::weighted($body, static fn(float $u, float $theta): float => $zone->weight($body->marks, $u, $theta));
             }
         }
 

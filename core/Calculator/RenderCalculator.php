@@ -66,7 +66,7 @@ final class RenderCalculator implements Calculator
     /** A recipe document that carries the options beside its own fields. */
     private function bare(Node $in): Node
     {
-        $fields = array_map(static fn (Node $node): mixed => $node->raw(), $in->fields());
+        $fields = array_map(static fn(Node $node): mixed => $node->raw(), $in->fields());
 
         return Node::root(array_diff_key($fields, array_flip(array_diff(self::REST, ['body']))));
     }

@@ -26,16 +26,24 @@ final class Observer
     /** @return array{list<float>, list<float>, list<float>} weights of X, Y and Z by band */
     public static function weights(): array
     {
-        return self::$weights ??= array_map(
-            static function (array $bar, float $white): array {
-                $weighted = array_map(static fn (float|int $b, float|int $light): float => $b * $light, $bar, self::D65);
-                $sum = array_sum($weighted);
+        return self::$weights ??= [
+            self::weighted(self::X_BAR, Xyz::WHITE[0]),
+            self::weighted(self::Y_BAR, Xyz::WHITE[1]),
+            self::weighted(self::Z_BAR, Xyz::WHITE[2]),
+        ];
+    }
 
-                return array_map(static fn (float $w): float => $w * $white / $sum, $weighted);
-            },
-            [self::X_BAR, self::Y_BAR, self::Z_BAR],
-            Xyz::WHITE,
-        );
+    /**
+     * @param list<float|int> $bar
+     *
+     * @return list<float>
+     */
+    private static function weighted(array $bar, float $white): array
+    {
+        $weighted = array_map(static fn(float|int $b, float|int $light): float => (float) ($b * $light), $bar, self::D65);
+        $sum = array_sum($weighted);
+
+        return array_map(static fn(float $w): float => $w * $white / $sum, $weighted);
     }
 
     /**

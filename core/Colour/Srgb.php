@@ -17,7 +17,7 @@ final readonly class Srgb
         if (preg_match('/^#[0-9a-fA-F]{6}$/', $hex) !== 1) {
             throw Refused::because("“{$hex}” is no colour; write it as #rrggbb.");
         }
-        [$r, $g, $b] = array_map(static fn (string $c): float => hexdec($c) / 255, str_split(substr($hex, 1), 2));
+        [$r, $g, $b] = array_map(static fn(string $c): float => hexdec($c) / 255, str_split(substr($hex, 1), 2));
 
         return new self($r, $g, $b);
     }
@@ -59,7 +59,7 @@ final readonly class Srgb
     /** #rrggbb, clipped to what the screen can show. */
     public function hex(): string
     {
-        $byte = static fn (float $c): int => (int) round(max(0.0, min(1.0, $c)) * 255);
+        $byte = static fn(float $c): int => (int) round(max(0.0, min(1.0, $c)) * 255);
 
         return \sprintf('#%02x%02x%02x', $byte($this->r), $byte($this->g), $byte($this->b));
     }

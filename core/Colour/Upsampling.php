@@ -145,9 +145,7 @@ final class Upsampling
      */
     private static function solve3(array $m, array $v): array
     {
-        $det = static fn (array $p, array $q, array $r): float => $p[0] * ($q[1] * $r[2] - $q[2] * $r[1])
-            - $p[1] * ($q[0] * $r[2] - $q[2] * $r[0]) + $p[2] * ($q[0] * $r[1] - $q[1] * $r[0]);
-        $whole = $det($m[0], $m[1], $m[2]);
+        $whole = self::determinant($m);
         if (abs($whole) < 1e-300) {
             return [0.0, 0.0, 0.0];
         }
@@ -157,9 +155,17 @@ final class Upsampling
             foreach ([0, 1, 2] as $row) {
                 $replaced[$row][$k] = $v[$row];
             }
-            $solution[] = $det($replaced[0], $replaced[1], $replaced[2]) / $whole;
+            $solution[] = self::determinant($replaced) / $whole;
         }
 
         return [$solution[0], $solution[1], $solution[2]];
+    }
+
+    /** @param array<int, array<int, float>> $m three by three */
+    private static function determinant(array $m): float
+    {
+        [$p, $q, $r] = [$m[0], $m[1], $m[2]];
+
+        return $p[0] * ($q[1] * $r[2] - $q[2] * $r[1]) - $p[1] * ($q[0] * $r[2] - $q[2] * $r[0]) + $p[2] * ($q[0] * $r[1] - $q[1] * $r[0]);
     }
 }

@@ -47,8 +47,8 @@ final class BodyReader
     private static function marks(Node $node): Marks
     {
         $node->only(['gill_u', 'eye_u', 'eye_deg', 'eye_socket_mm', 'bill_length_mm', 'bill_angle_deg', 'joints_u', 'hooks_u']);
-        $places = static fn (string $field): array => array_map(
-            static fn (Node $u): float => $u->number(0, 1),
+        $places = static fn(string $field): array => array_map(
+            static fn(Node $u): float => $u->number(0, 1),
             $node->optional($field)?->items(0, 12) ?? [],
         );
         $plain = new Marks();

@@ -21,7 +21,7 @@ final class BodyWriter
             'material' => $body->material,
             'length_mm' => $body->lengthMm,
             'exponent' => $body->exponent,
-            'stations' => array_map(static fn (Station $s): array => [$s->u, $s->topMm, $s->bottomMm, $s->halfWidthMm], $body->stations),
+            'stations' => array_map(static fn(Station $s): array => [$s->u, $s->topMm, $s->bottomMm, $s->halfWidthMm], $body->stations),
             'ground' => ['reflectance' => ['start' => Spectrum::START_NM, 'step' => Spectrum::STEP_NM, 'values' => $body->ground->values]],
             'marks' => [
                 'gill_u' => $marks->gillU,

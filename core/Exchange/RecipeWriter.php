@@ -47,6 +47,6 @@ final class RecipeWriter
             'drop_ml' => $paint->dropMl,
             'family' => $paint->family,
             'from_card' => $paint->fromCard,
-        ], static fn (mixed $value): bool => $value !== null);
+        ], static fn(mixed $value): bool => $value !== null);
     }
 }

@@ -32,7 +32,7 @@ final class StepWriter
     private static function paint(PaintStep $step): array
     {
         return [
-            'mix' => array_map(static fn (array $part): array => ['paint' => $part[0]->id, 'drops' => $part[1]], $step->mix),
+            'mix' => array_map(static fn(array $part): array => ['paint' => $part[0]->id, 'drops' => $part[1]], $step->mix),
             'technique' => ['name' => $step->technique->name(), ...$step->choices->all()],
             'where' => self::place($step->place),
             'aim_deg' => $step->aimDeg,

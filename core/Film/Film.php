@@ -52,6 +52,6 @@ final readonly class Film
      */
     private static function scaled(array $curve, float $by): array
     {
-        return array_map(static fn (float $value): float => $value * $by, $curve);
+        return array_map(static fn(float $value): float => $value * $by, $curve);
     }
 }

@@ -23,6 +23,6 @@ final class Glint
     {
         $cover = 1 - exp(-self::COVER_PER_UM * $dryUm);
 
-        return array_map(static fn (float $value): float => $value * $cover, $full);
+        return array_map(static fn(float $value): float => $value * $cover, $full);
     }
 }

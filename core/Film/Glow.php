@@ -25,7 +25,7 @@ final class Glow
     {
         $brightest = max([1e-6, ...$body->values]);
 
-        return $body->map(static fn (float $r): float => self::CEILING * ($r / $brightest) ** 3);
+        return $body->map(static fn(float $r): float => self::CEILING * ($r / $brightest) ** 3);
     }
 
     /** Share of the ceiling that a film of this thickness reaches, 0 to 1. */

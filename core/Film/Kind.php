@@ -18,7 +18,7 @@ enum Kind: string
     /** @return list<string> */
     public static function names(): array
     {
-        return array_map(static fn (self $kind): string => $kind->value, self::cases());
+        return array_map(static fn(self $kind): string => $kind->value, self::cases());
     }
 
     /**

@@ -20,7 +20,7 @@ final class Mixing
      */
     public static function of(array $parts): Optics
     {
-        $total = array_sum(array_map(static fn (array $part): float => max(0.0, $part[1]), $parts));
+        $total = array_sum(array_map(static fn(array $part): float => max(0.0, $part[1]), $parts));
         if ($total <= 0) {
             throw Refused::because('A mix needs at least one paint with solids in it.');
         }
@@ -29,10 +29,10 @@ final class Mixing
         }
 
         return Optics::of(
-            self::blend($parts, $total, static fn (Optics $o): Spectrum => $o->k) ?? Spectrum::flat(0),
-            self::blend($parts, $total, static fn (Optics $o): Spectrum => $o->s) ?? Spectrum::flat(0),
-            self::blend($parts, $total, static fn (Optics $o): ?Spectrum => $o->glint),
-            self::blend($parts, $total, static fn (Optics $o): ?Spectrum => $o->glow),
+            self::blend($parts, $total, static fn(Optics $o): Spectrum => $o->k) ?? Spectrum::flat(0),
+            self::blend($parts, $total, static fn(Optics $o): Spectrum => $o->s) ?? Spectrum::flat(0),
+            self::blend($parts, $total, static fn(Optics $o): ?Spectrum => $o->glint),
+            self::blend($parts, $total, static fn(Optics $o): ?Spectrum => $o->glow),
         );
     }
 
@@ -50,7 +50,7 @@ final class Mixing
             }
             $share = $volume / $total;
             $sum = ($sum ?? Spectrum::flat(0))->map(
-                static fn (float $value, int $nm): float => $value + $share * $one->values[intdiv($nm - Spectrum::START_NM, Spectrum::STEP_NM)],
+                static fn(float $value, int $nm): float => $value + $share * $one->values[intdiv($nm - Spectrum::START_NM, Spectrum::STEP_NM)],
             );
         }
 

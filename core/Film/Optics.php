@@ -51,17 +51,17 @@ final readonly class Optics
     public static function fromSwatch(Spectrum $body, Kind $kind): self
     {
         [$coloured, $exponent] = $kind->scattering();
-        $whiteness = min($body->values);
+        $whiteness = min([1.0, ...$body->values]);
         $s550 = $coloured + $kind->whiteScattering() * $whiteness;
-        $s = $body->map(static fn (float $r, int $nm): float => $s550 * (550 / $nm) ** $exponent);
+        $s = $body->map(static fn(float $r, int $nm): float => $s550 * (550 / $nm) ** $exponent);
         $film = $kind->swatchFilmUm();
-        $bounded = $body->map(static fn (float $r): float => min(self::WHITEST, max($film === null ? self::BLACKEST : self::DEEPEST_TRANSPARENT, $r)));
+        $bounded = $body->map(static fn(float $r): float => min(self::WHITEST, max($film === null ? self::BLACKEST : self::DEEPEST_TRANSPARENT, $r)));
         $k = $film === null
             // Infinite film: K/S = (1 - R)^2 / 2R (Kubelka and Munk 1931).
-            ? $bounded->map(static fn (float $r, int $nm): float => $s550 * (550 / $nm) ** $exponent * (1 - $r) ** 2 / (2 * $r))
+            ? $bounded->map(static fn(float $r, int $nm): float => $s550 * (550 / $nm) ** $exponent * (1 - $r) ** 2 / (2 * $r))
             // A film that hardly scatters over white: R = T^2 = exp(-2KX).
-            : $bounded->map(static fn (float $r): float => -log($r) / (2 * $film));
-        $glint = $kind->glint() > 0 ? $bounded->map(static fn (float $r): float => $kind->glint() * $r) : null;
+            : $bounded->map(static fn(float $r): float => -log($r) / (2 * $film));
+        $glint = $kind->glint() > 0 ? $bounded->map(static fn(float $r): float => $kind->glint() * $r) : null;
 
         return new self($k, $s, $glint, $kind->glows() ? Glow::ofSwatch($bounded) : null);
     }

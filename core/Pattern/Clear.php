@@ -16,7 +16,7 @@ enum Clear: string
     /** @return list<string> */
     public static function names(): array
     {
-        return array_map(static fn (self $c): string => $c->value, self::cases());
+        return array_map(static fn(self $c): string => $c->value, self::cases());
     }
 
     /** Minutes in which it can be worked at 21 C; null: until lit, or no limit that matters. */

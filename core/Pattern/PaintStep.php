@@ -13,9 +13,6 @@ use Hawkbrush\Core\Technique\Technique;
 /** Paint going on: what, how, where, and how it is set. */
 final readonly class PaintStep extends Step
 {
-
-
-
     /**
      * @param non-empty-list<array{Paint, int}> $mix paints with their drops
      * @param float|null $aimDeg where the brush is aimed, degrees from straight above towards the flank; null: turned under the brush all round
@@ -86,12 +83,12 @@ final readonly class PaintStep extends Step
             return null;
         }
 
-        return Mixing::of(array_map(static fn (array $part): array => [$part[0]->optics, $part[1] * $part[0]->dropMl * $part[0]->solids], $this->mix));
+        return Mixing::of(array_map(static fn(array $part): array => [$part[0]->optics, $part[1] * $part[0]->dropMl * $part[0]->solids], $this->mix));
     }
 
     /** @return string the paints' names, as one says them */
     public function colourName(): string
     {
-        return implode(' + ', array_map(static fn (array $part): string => $part[0]->name, $this->mix));
+        return implode(' + ', array_map(static fn(array $part): string => $part[0]->name, $this->mix));
     }
 }

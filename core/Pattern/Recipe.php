@@ -22,19 +22,19 @@ final readonly class Recipe
     /** @return list<Step> the steps that are switched on, by their position in the recipe */
     public function lit(): array
     {
-        return array_values(array_filter($this->steps, static fn (Step $step): bool => $step->on));
+        return array_values(array_filter($this->steps, static fn(Step $step): bool => $step->on));
     }
 
     /** @return list<PaintStep> */
     public function coats(): array
     {
-        return array_values(array_filter($this->lit(), static fn (Step $step): bool => $step instanceof PaintStep));
+        return array_values(array_filter($this->lit(), static fn(Step $step): bool => $step instanceof PaintStep));
     }
 
     /** @return list<PaintStep> every paint step, switched off ones too */
     public function coatsOnOrOff(): array
     {
-        return array_values(array_filter($this->steps, static fn (Step $step): bool => $step instanceof PaintStep));
+        return array_values(array_filter($this->steps, static fn(Step $step): bool => $step instanceof PaintStep));
     }
 
     /** Number of a step on the ladder, counted from 1; 0 when it is not there. */

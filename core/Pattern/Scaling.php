@@ -23,7 +23,7 @@ final class Scaling
         $by = self::factor($recipe->body, $to);
 
         return new Recipe($recipe->name, $recipe->species, $recipe->water, $recipe->notes, $to,
-            array_map(static fn (Step $step): Step => match (true) {
+            array_map(static fn(Step $step): Step => match (true) {
                 $step instanceof PaintStep => self::paint($step, $by),
                 $step instanceof EyeStep => self::eye($step, $by, $to),
                 default => $step,

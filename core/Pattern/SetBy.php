@@ -14,6 +14,6 @@ enum SetBy: string
     /** @return list<string> */
     public static function names(): array
     {
-        return array_map(static fn (self $s): string => $s->value, self::cases());
+        return array_map(static fn(self $s): string => $s->value, self::cases());
     }
 }

@@ -15,7 +15,7 @@ enum Weight: string
     /** @return list<string> */
     public static function names(): array
     {
-        return array_map(static fn (self $w): string => $w->value, self::cases());
+        return array_map(static fn(self $w): string => $w->value, self::cases());
     }
 
     /** Wet film of one coat where the brush is aimed. Common practice, no published source. */

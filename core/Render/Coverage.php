@@ -50,7 +50,7 @@ final readonly class Coverage
     private static function open(PaintStep $step, Surface $surface): array
     {
         $marks = $surface->body->marks;
-        $along = array_map(static fn (float $u): float => $step->place->along($marks, $u), $surface->u);
+        $along = array_map(static fn(float $u): float => $step->place->along($marks, $u), $surface->u);
         $aimed = $step->aimDeg !== null && $step->technique->sprayed();
         $sin = $aimed ? sin(deg2rad((float) $step->aimDeg)) * self::SWEEP : 0.0;
         $cos = $aimed ? cos(deg2rad((float) $step->aimDeg)) * self::SWEEP : 0.0;

@@ -55,7 +55,7 @@ final readonly class Texture
             $field->surface->rows * 2,
             $palette,
             $glint,
-            $left.implode('', array_reverse(str_split($right, $columns * 2))),
+            $left.implode('', array_reverse(str_split($right, max(1, $columns * 2)))),
         );
     }
 

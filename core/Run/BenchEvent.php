@@ -51,7 +51,7 @@ final readonly class BenchEvent
                 'strokes' => $data->optional('strokes')?->integer(1, 200),
                 'coats' => $data->optional('coats')?->integer(1, 40),
                 'thinning_percent' => $data->optional('thinning_percent')?->number(0, 95),
-            ], static fn (float|int|null $v): bool => $v !== null),
+            ], static fn(float|int|null $v): bool => $v !== null),
             'note' => ['text' => $data->field('text')->text(1000)],
             'timer' => ['seconds' => $data->field('seconds')->number(1, 604800), 'label' => $data->optional('label')?->text(60) ?? ''],
             'photo' => ['photo_id' => $data->field('photo_id')->text(40)],

@@ -63,6 +63,6 @@ final class Cautions
             '/cut|knife|scrap|tape/' => 'Blades: cut away from the hand that holds the bait.',
         ];
 
-        return array_values(array_filter($cautions, static fn (string $pattern): bool => preg_match($pattern, $task) === 1, ARRAY_FILTER_USE_KEY));
+        return array_values(array_filter($cautions, static fn(string $pattern): bool => preg_match($pattern, $task) === 1, ARRAY_FILTER_USE_KEY));
     }
 }

@@ -11,7 +11,7 @@ use Hawkbrush\Core\Pattern\Recipe;
 final readonly class Difference
 {
     private const WORDS = [
-        'diameter_mm' => 'eye, mm', 'width_mm' => 'width, mm', 'psi' => 'psi', 'strokes' => 'strokes a side', 'coats' => 'coats',
+        'diameter_mm' => 'eye, mm', 'technique.diameter_mm' => 'spot, mm', 'width_mm' => 'width, mm', 'psi' => 'psi', 'strokes' => 'strokes a side', 'coats' => 'coats',
         'thinning_percent' => 'reducer, %', 'pitch_mm' => 'scale length, mm', 'drop_mm' => 'drop size, mm', 'size_mm' => 'patch size, mm',
         'weight' => 'weight', 'minutes' => 'minutes', 'aim_deg' => 'aim, deg', 'by' => 'set by', 'on' => 'on', 'clear' => 'clear',
     ];
@@ -37,7 +37,7 @@ final readonly class Difference
                 $was = $before[$step->id][$field] ?? '';
                 if ($was !== $value) {
                     $name = substr((string) strrchr('.'.$field, '.'), 1);
-                    $differences[] = new self($step->id, $i + 1, self::WORDS[$name] ?? strtr($name, '_', ' '), $was, $value);
+                    $differences[] = new self($step->id, $i + 1, self::WORDS[$field] ?? self::WORDS[$name] ?? strtr($name, '_', ' '), $was, $value);
                 }
             }
         }

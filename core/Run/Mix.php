@@ -17,9 +17,9 @@ final readonly class Mix
     /** The smallest whole number of the recipe's own ratio that makes at least this much; never less than one of it. */
     public static function enough(PaintStep $step, float $neededMl): self
     {
-        $divisor = array_reduce($step->mix, static fn (int $g, array $part): int => self::gcd($g, $part[1]), 0);
-        $ratio = array_map(static fn (array $part): array => [$part[0], intdiv($part[1], max(1, $divisor))], $step->mix);
-        $onceMl = array_sum(array_map(static fn (array $part): float => $part[1] * $part[0]->dropMl, $ratio));
+        $divisor = array_reduce($step->mix, static fn(int $g, array $part): int => self::gcd($g, $part[1]), 0);
+        $ratio = array_map(static fn(array $part): array => [$part[0], intdiv($part[1], max(1, $divisor))], $step->mix);
+        $onceMl = array_sum(array_map(static fn(array $part): float => $part[1] * $part[0]->dropMl, $ratio));
         $undiluted = $neededMl * (1 - $step->thinning);
         $times = max(1, (int) ceil($undiluted / max(1e-9, $onceMl) - 1e-9));
         $paints = [];

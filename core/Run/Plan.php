@@ -75,7 +75,7 @@ final readonly class Plan
 
     public function handsOnMin(): float
     {
-        return array_sum(array_map(static fn (PlannedStep $s): float => $s->handsOnMin, $this->steps));
+        return array_sum(array_map(static fn(PlannedStep $s): float => $s->handsOnMin, $this->steps));
     }
 
     public function totalMin(): float

@@ -37,43 +37,45 @@ final readonly class Record
     /** @param iterable<BenchEvent> $events */
     public static function of(Recipe $recipe, int $baits, iterable $events): self
     {
-        $done = $sides = $figures = $notes = $timers = $photos = [];
+        /** @var array<string, array<int, true>> $done */
+        $done = [];
+        /** @var array<string, array<int, array<string, bool>>> $sides */
+        $sides = [];
+        $figures = $notes = $timers = $photos = [];
         foreach ($events as $event) {
+            $step = $event->stepId;
             $reach = $event->bait === null ? range(1, $baits) : [$event->bait];
+            $told = ['step' => $step, 'bait' => $event->bait, 'at' => $event->at];
             switch ($event->type) {
                 case 'done':
                     foreach ($reach as $bait) {
-                        $done[$event->stepId][$bait] = true;
+                        $done[$step][$bait] = true;
                     }
                     break;
                 case 'reopened':
                     foreach ($reach as $bait) {
-                        unset($done[$event->stepId][$bait], $sides[$event->stepId][$bait]);
+                        unset($done[$step][$bait], $sides[$step][$bait]);
                     }
                     break;
                 case 'side':
                     foreach ($reach as $bait) {
-                        $sides[$event->stepId][$bait][(string) $event->data['side']] = (bool) $event->data['done'];
+                        $sides[$step][$bait][(string) $event->data['side']] = (bool) $event->data['done'];
                     }
                     break;
                 case 'figures':
-                    foreach ($event->data as $name => $value) {
-                        if (\is_int($value) || \is_float($value)) {
-                            $figures[$event->stepId][$name] = $value;
-                        }
-                    }
+                    $figures[$step] = [...$figures[$step] ?? [], ...array_filter($event->data, static fn(mixed $v): bool => \is_int($v) || \is_float($v))];
                     break;
                 case 'note':
-                    $notes[] = ['step' => $event->stepId, 'bait' => $event->bait, 'text' => (string) $event->data['text'], 'at' => $event->at];
+                    $notes[] = $told + ['text' => (string) $event->data['text']];
                     break;
                 case 'timer':
-                    $timers[$event->id] = ['id' => $event->id, 'step' => $event->stepId, 'bait' => $event->bait, 'seconds' => (float) $event->data['seconds'], 'label' => (string) $event->data['label'], 'at' => $event->at];
+                    $timers[$event->id] = $told + ['id' => $event->id, 'seconds' => (float) $event->data['seconds'], 'label' => (string) $event->data['label']];
                     break;
                 case 'timer-stopped':
-                    $timers = array_filter($timers, static fn (array $t): bool => $t['step'] !== $event->stepId || $t['bait'] !== $event->bait);
+                    $timers = array_filter($timers, static fn(array $t): bool => $t['step'] !== $step || $t['bait'] !== $event->bait);
                     break;
                 case 'photo':
-                    $photos[] = ['step' => $event->stepId, 'bait' => $event->bait, 'photo_id' => (string) $event->data['photo_id'], 'at' => $event->at];
+                    $photos[] = $told + ['photo_id' => (string) $event->data['photo_id']];
                     break;
             }
         }
@@ -102,7 +104,7 @@ final readonly class Record
     /** @return list<Step> the steps for which not every bait has a record */
     public function missing(): array
     {
-        return array_values(array_filter($this->recipe->lit(), fn (Step $step): bool => \count($this->done[$step->id] ?? []) < $this->baits));
+        return array_values(array_filter($this->recipe->lit(), fn(Step $step): bool => \count($this->done[$step->id] ?? []) < $this->baits));
     }
 
     public static function doneForAllAtOnce(Step $step): bool

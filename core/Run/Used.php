@@ -14,7 +14,7 @@ final class Used
     public static function recipe(Recipe $recipe, Record $record): Recipe
     {
         return new Recipe($recipe->name, $recipe->species, $recipe->water, $recipe->notes, $recipe->body,
-            array_map(static fn (Step $step): Step => $step instanceof PaintStep && isset($record->figures[$step->id])
+            array_map(static fn(Step $step): Step => $step instanceof PaintStep && isset($record->figures[$step->id])
                 ? self::step($step, $record->figures[$step->id]) : $step, $recipe->steps));
     }
 

@@ -25,7 +25,7 @@ final class Techniques
     /** @return list<string> */
     public static function names(): array
     {
-        return array_map(static fn (Technique $t): string => $t->name(), self::all());
+        return array_map(static fn(Technique $t): string => $t->name(), self::all());
     }
 
     public static function named(string $name): ?Technique

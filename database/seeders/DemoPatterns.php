@@ -133,7 +133,7 @@ final class DemoPatterns
     {
         return [
             'name' => $name, 'species' => $species, 'water' => $water, 'notes' => $notes, 'body' => $body,
-            'steps' => array_map(static fn (array $step, int $i): array => ['id' => 's'.($i + 1)] + $step, $steps, array_keys($steps)),
+            'steps' => array_map(static fn(array $step, int $i): array => ['id' => 's'.($i + 1)] + $step, $steps, array_keys($steps)),
         ];
     }
 
@@ -151,7 +151,7 @@ final class DemoPatterns
 
         return [
             'type' => 'paint',
-            'mix' => array_map(static fn (string $key): array => ['paint' => $key, 'drops' => 1], explode('+', $paint)),
+            'mix' => array_map(static fn(string $key): array => ['paint' => $key, 'drops' => 1], explode('+', $paint)),
             'technique' => ['name' => $technique] + (\is_array($settings) ? $settings : []),
             'where' => \is_string($where) ? ['zone' => $where] : $where,
         ] + $more + ['set' => ['by' => 'heat', 'minutes' => 0]];

@@ -53,7 +53,7 @@ final class DemoSeeder extends Seeder
     private function pattern(array $document, array $racked, array $forms, SavePattern $save): Pattern
     {
         $form = $forms[$document['body']];
-        $document['paints'] = array_map(static fn (Paint $p): array => [
+        $document['paints'] = array_map(static fn(Paint $p): array => [
             'name' => $p->name, 'kind' => $p->kind, 'hex' => $p->hex, 'solids' => $p->solids, 'drop_ml' => $p->drop_ml, 'family' => $p->family, 'from_card' => $p->from_card, ...$p->optics,
         ], $racked);
         $document['body'] = ['name' => $form->name, 'material' => $form->material, ...$form->form];

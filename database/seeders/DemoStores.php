@@ -37,7 +37,7 @@ final class DemoStores
     public static function bodies(): array
     {
         $plover = [[0, 1.6, 1.6, 1.4], [0.04, 5.4, 5.0, 3.6], [0.12, 9.6, 8.8, 6.2], [0.24, 13.0, 12.0, 8.2], [0.38, 14.2, 13.2, 8.7], [0.54, 12.8, 12.2, 7.9], [0.72, 8.8, 8.6, 5.6], [0.88, 4.4, 4.2, 3.0], [1, 1.4, 1.4, 1.2]];
-        $larger = array_map(static fn (array $s): array => [$s[0], round($s[1] * 1.4, 2), round($s[2] * 1.4, 2), round($s[3] * 1.38, 2)], $plover);
+        $larger = array_map(static fn(array $s): array => [$s[0], round($s[1] * 1.4, 2), round($s[2] * 1.4, 2), round($s[3] * 1.38, 2)], $plover);
 
         return [
             'plover65' => [self::body('Plover 65', 'plastic', 65, 2.1, $plover, '#e6e7e2', ['gill_u' => 0.245, 'eye_u' => 0.125, 'eye_deg' => 74, 'eye_socket_mm' => 5.5, 'bill_length_mm' => 11, 'bill_angle_deg' => 38, 'hooks_u' => [0.4, 0.985]]), 24],

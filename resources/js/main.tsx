@@ -52,7 +52,10 @@ const router = createBrowserRouter([
     children: [
       { index: true, lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },
       { path: 'patterns', lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },
-      { path: 'patterns/:id', lazy: async () => ({ Component: (await import('./patterns/PatternSheet')).PatternSheet }) },
+      {
+        path: 'patterns/:id',
+        lazy: async () => ({ Component: (await import('./patterns/PatternSheet')).PatternSheet }),
+      },
       { path: 'runs', lazy: async () => ({ Component: (await import('./runs/Runs')).Runs }) },
       { path: 'runs/new', lazy: async () => ({ Component: (await import('./runs/PlanRun')).PlanRun }) },
       { path: 'runs/:id', lazy: async () => ({ Component: (await import('./runs/RunPage')).RunPage }) },

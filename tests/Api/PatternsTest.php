@@ -49,7 +49,7 @@ it('undoes and redoes, and forgets what was undone when something else is done',
     $id = $v['steps'][1]['document']['id'];
     $v = $this->edit($v, ['op' => 'change', 'step' => $id, 'set' => ['psi' => 30]])->json('version');
     $v = $this->edit($v, ['op' => 'change', 'step' => $id, 'set' => ['psi' => 40]])->json('version');
-    $go = fn (string $way, array $at) => $this->send('POST', "/versions/{$at['id']}/{$way}", ['revision' => $at['revision']]);
+    $go = fn(string $way, array $at) => $this->send('POST', "/versions/{$at['id']}/{$way}", ['revision' => $at['revision']]);
     $v = $go('undo', $v)->assertOk()->json('version');
     expect($v['steps'][1]['document']['psi'])->toEqual(30)->and($v['can_redo'])->toBeTrue();
     $v = $go('redo', $v)->assertOk()->json('version');
@@ -78,13 +78,13 @@ it('refuses a bad edit with what and where, and changes nothing', function (call
     $this->edit($v, $change($v))->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
     expect(Version::query()->find($v['id'])?->revision)->toBe($v['revision']);
 })->with([
-    [fn (array $v): array => ['op' => 'explode'], '/change/op'],
-    [fn (array $v): array => ['op' => 'remove', 'step' => 'nobody'], '/change/step'],
-    [fn (array $v): array => ['op' => 'move', 'step' => $v['steps'][0]['document']['id'], 'to' => 9], '/change/to'],
-    [fn (array $v): array => ['op' => 'change', 'step' => $v['steps'][1]['document']['id'], 'set' => ['psi' => -1]], '/steps/1/psi'],
-    [fn (array $v): array => ['op' => 'change', 'step' => $v['steps'][1]['document']['id'], 'set' => ['id' => 'other']], '/change/set/id'],
-    [fn (array $v): array => ['op' => 'add', 'step' => ['type' => 'paint', 'mix' => [['paint' => 'none']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'back']]], '/steps/3/mix/0/paint'],
-    [fn (array $v): array => ['op' => 'body', 'body_id' => 'none'], '/change/body_id'],
+    [fn(array $v): array => ['op' => 'explode'], '/change/op'],
+    [fn(array $v): array => ['op' => 'remove', 'step' => 'nobody'], '/change/step'],
+    [fn(array $v): array => ['op' => 'move', 'step' => $v['steps'][0]['document']['id'], 'to' => 9], '/change/to'],
+    [fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][1]['document']['id'], 'set' => ['psi' => -1]], '/steps/1/psi'],
+    [fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][1]['document']['id'], 'set' => ['id' => 'other']], '/change/set/id'],
+    [fn(array $v): array => ['op' => 'add', 'step' => ['type' => 'paint', 'mix' => [['paint' => 'none']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'back']]], '/steps/3/mix/0/paint'],
+    [fn(array $v): array => ['op' => 'body', 'body_id' => 'none'], '/change/body_id'],
 ]);
 
 it('carries the pattern to another body in one edit', function (): void {
@@ -121,7 +121,7 @@ it('never changes a painted version: an edit goes into a new one', function (): 
         ->and(Version::query()->find($v['id'])?->steps[1]['psi'])->toEqual(15);
     $this->ask("/patterns/{$p['id']}")->assertJsonPath('version.number', 2);
     $this->edit($v, ['op' => 'remove', 'step' => $step])->assertStatus(422);
-    expect(fn () => DB::table('versions')->where('id', $v['id'])->update(['steps' => '[]']))->toThrow(QueryException::class, 'never changes');
+    expect(fn() => DB::table('versions')->where('id', $v['id'])->update(['steps' => '[]']))->toThrow(QueryException::class, 'never changes');
     $this->ask("/patterns/{$p['id']}/versions")->assertJsonCount(2, 'versions');
 });
 
@@ -156,8 +156,8 @@ it('refuses a wrong or hostile file with what and where, and changes nothing', f
     $found = $this->send('POST', '/patterns/import', $break($document))->assertStatus(422)->json('errors.0.pointer');
     expect($found)->toMatch($pointer)->and([Pattern::query()->count(), Paint::query()->count(), Body::query()->count()])->toBe($before);
 })->with([
-    'another format' => [fn (array $d): array => ['format' => 'x'] + $d, '#^/format$#'],
-    'no steps' => [fn (array $d): array => array_diff_key($d, ['steps' => 1]), '#^$#'],
+    'another format' => [fn(array $d): array => ['format' => 'x'] + $d, '#^/format$#'],
+    'no steps' => [fn(array $d): array => array_diff_key($d, ['steps' => 1]), '#^$#'],
     'a curve with a text' => [function (array $d): array {
         $d['paints'][array_key_first($d['paints'])]['k'][3] = 'DROP TABLE';
 
@@ -181,7 +181,7 @@ it('refuses a wrong or hostile file with what and where, and changes nothing', f
 ]);
 
 it('turns away what is too large, no JSON, or deeper than any recipe', function (): void {
-    $post = fn (string $content, string $type = 'application/json') => $this->call('POST', '/api/v1/patterns/import', [], [], [], ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json', 'HTTP_X_HAWKBRUSH' => '1'], $content);
+    $post = fn(string $content, string $type = 'application/json') => $this->call('POST', '/api/v1/patterns/import', [], [], [], ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json', 'HTTP_X_HAWKBRUSH' => '1'], $content);
     $post(str_repeat(' ', 2 * 1024 * 1024 + 1))->assertStatus(413);
     $post('{"format":')->assertStatus(422);
     $post(str_repeat('{"a":', 100).'1'.str_repeat('}', 100))->assertStatus(422);

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Actions\KeepPhoto;
-use App\Models\Body;
 use App\Models\BenchEventRow;
+use App\Models\Body;
 use App\Models\Paint;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
@@ -83,8 +83,8 @@ it('only ever adds to what happened', function (): void {
     ['version' => $v] = $this->pattern();
     $run = $this->startedRun($v);
     $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('done', $v['steps'][0]['document']['id'])]])->assertOk();
-    expect(fn () => DB::table('bench_events')->delete())->toThrow(QueryException::class, 'only added')
-        ->and(fn () => DB::table('bench_events')->update(['event' => '{}']))->toThrow(QueryException::class, 'only added');
+    expect(fn() => DB::table('bench_events')->delete())->toThrow(QueryException::class, 'only added')
+        ->and(fn() => DB::table('bench_events')->update(['event' => '{}']))->toThrow(QueryException::class, 'only added');
 });
 
 it('ends in numbered baits, takes the paint from the rack and closes the record', function (): void {
@@ -121,7 +121,7 @@ it('shows planned and done side by side', function (): void {
     paintAll($this, $run);
     $this->send('POST', "/runs/{$run['id']}/finish");
     $bait = $this->ask("/baits/{$run['baits'][0]['id']}")->assertOk()->json();
-    expect(array_map(static fn (array $d): array => [$d['number'], $d['what'], $d['from'], $d['to']], $bait['differences']))->toBe([[2, 'psi', '15', '33'], [2, 'strokes a side', '4', '8']])
+    expect(array_map(static fn(array $d): array => [$d['number'], $d['what'], $d['from'], $d['to']], $bait['differences']))->toBe([[2, 'psi', '15', '33'], [2, 'strokes a side', '4', '8']])
         ->and($bait['missing'])->toBe([]);
     $this->send('PATCH', "/baits/{$bait['id']}", ['lesson' => 'Raise the pressure'])->assertOk()->assertJsonPath('lesson', 'Raise the pressure');
 });
@@ -162,7 +162,7 @@ it('refuses a photograph that is none, or far too large', function (UploadedFile
     $this->post("/api/v1/runs/{$run['id']}/photos", ['photo' => $file], ['X-Hawkbrush' => '1', 'Accept' => 'application/json'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/photo');
     $this->post("/api/v1/runs/{$run['id']}/photos", [], ['X-Hawkbrush' => '1', 'Accept' => 'application/json'])->assertStatus(422);
 })->with([
-    'a text' => fn () => UploadedFile::fake()->createWithContent('a.jpg', 'not a picture'),
-    'a drawing with a script' => fn () => UploadedFile::fake()->createWithContent('a.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>'),
-    'too many bytes' => fn () => UploadedFile::fake()->create('a.jpg', 13 * 1024, 'image/jpeg'),
+    'a text' => fn() => UploadedFile::fake()->createWithContent('a.jpg', 'not a picture'),
+    'a drawing with a script' => fn() => UploadedFile::fake()->createWithContent('a.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>'),
+    'too many bytes' => fn() => UploadedFile::fake()->create('a.jpg', 13 * 1024, 'image/jpeg'),
 ]);

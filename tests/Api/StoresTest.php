@@ -30,7 +30,7 @@ it('restocks and archives, and refuses a stale hand', function (): void {
 
 it('never loses a paint that a pattern needs', function (): void {
     $this->pattern();
-    expect(fn () => DB::table('paints')->delete())->toThrow(Illuminate\Database\QueryException::class, 'FOREIGN KEY');
+    expect(fn() => DB::table('paints')->delete())->toThrow(Illuminate\Database\QueryException::class, 'FOREIGN KEY');
 });
 
 it('carries out a write sent twice once', function (): void {

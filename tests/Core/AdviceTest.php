@@ -15,7 +15,7 @@ function adviceOn(array $steps, array $marks = []): array
 {
     $document = Examples::recipe();
     $document['paints'] += [
-        'orange' => ['hex' => '#e06a10', 'kind' => 'semi-opaque'], 'black' => ['hex' => '#0c0c0d', 'kind' => 'opaque'],
+        'orange' => ['hex' => '#e06a10', 'kind' => 'semi-opaque'], 'black' => ['hex' => '#050505', 'kind' => 'opaque'],
         'red' => ['hex' => '#c8102e', 'kind' => 'transparent'], 'blue' => ['hex' => '#1040a0', 'kind' => 'transparent'],
     ];
     $document['body']['marks'] = $marks;
@@ -45,7 +45,7 @@ function findingOf(array $findings, string $rule): ?Finding
 /** Puts the fix of a finding into the steps, as the button does. */
 function mended(array $steps, Finding $finding): array
 {
-    return array_map(static fn (array $s): array => $s['id'] === $finding->fix?->stepId ? array_replace($s, $finding->fix->set) : $s, $steps);
+    return array_map(static fn(array $s): array => $s['id'] === $finding->fix?->stepId ? array_replace($s, $finding->fix->set) : $s, $steps);
 }
 
 dataset('faults', [
@@ -90,13 +90,13 @@ it('counts a wait step before the mesh', function (): void {
 });
 
 it('calls a meant wet blend a hint, an unmeant one a caution', function (): void {
-    $wet = static fn (array $set): array => [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy', 'set' => $set]), coatOf('red', 'red')];
+    $wet = static fn(array $set): array => [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy', 'set' => $set]), coatOf('red', 'red')];
     expect(findingOf(adviceOn($wet(['by' => 'wet'])), 'runs-together')?->gravity)->toBe(Gravity::Hint)
         ->and(findingOf(adviceOn($wet(['by' => 'air', 'minutes' => 1])), 'runs-together')?->gravity)->toBe(Gravity::Caution);
 });
 
 it('asks for white under a bright colour over dark, and for nothing over white', function (): void {
-    $over = static fn (string $ground): array => adviceOn([coatOf('base', $ground, ['coats' => 3, 'weight' => 'heavy']), coatOf('red', 'orange', ['weight' => 'light'])]);
+    $over = static fn(string $ground): array => adviceOn([coatOf('base', $ground, ['coats' => 3, 'weight' => 'heavy']), coatOf('red', 'orange', ['weight' => 'light'])]);
     expect(findingOf($over('black'), 'brighter-over-white')?->stepId)->toBe('red')->and(findingOf($over('white'), 'brighter-over-white'))->toBeNull();
 });
 
@@ -106,7 +106,7 @@ it('says when nothing lands at all', function (): void {
 });
 
 it('puts the gravest first', function (): void {
-    $order = array_map(static fn (Finding $f): int => ['stop' => 0, 'caution' => 1, 'hint' => 2][$f->gravity->value], adviceOn([
+    $order = array_map(static fn(Finding $f): int => ['stop' => 0, 'caution' => 1, 'hint' => 2][$f->gravity->value], adviceOn([
         coatOf('base', 'black', ['weight' => 'heavy']), coatOf('orange', 'orange'), coatOf('mesh', 'moss', ['technique' => ['name' => 'mesh']]),
     ]));
     $sorted = $order;

@@ -35,8 +35,8 @@ it('refuses what is no colour', function (string $hex): void {
 })->with(['red', '#fff', '#12345g', ''])->throws(Refused::class, 'write it as #rrggbb');
 
 it('refuses a curve that is short or not finite', function (): void {
-    expect(fn () => Spectrum::of(array_fill(0, 30, 0.5)))->toThrow(Refused::class)
-        ->and(fn () => Spectrum::of([NAN, ...array_fill(0, 30, 0.5)]))->toThrow(Refused::class);
+    expect(fn() => Spectrum::of(array_fill(0, 30, 0.5)))->toThrow(Refused::class)
+        ->and(fn() => Spectrum::of([NAN, ...array_fill(0, 30, 0.5)]))->toThrow(Refused::class);
 });
 
 it('finds a curve for every corner of the screen and for a thousand swatches', function (): void {
@@ -57,7 +57,7 @@ it('finds a curve for every corner of the screen and for a thousand swatches', f
 });
 
 it('takes a measured curve as it is', function (): void {
-    $curve = Spectrum::of(array_map(static fn (int $i): float => $i / 40, range(0, 30)));
+    $curve = Spectrum::of(array_map(static fn(int $i): float => $i / 40, range(0, 30)));
     expect(Colour::fromReflectance($curve)->reflectance())->toBe($curve);
 });
 

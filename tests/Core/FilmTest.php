@@ -21,7 +21,7 @@ function paintOf(string $hex, Kind $kind): Optics
 }
 
 it('keeps the limits: no film, no scattering, no absorption, far too much of all', function (): void {
-    $flat = static fn (float $v): array => array_fill(0, 31, $v);
+    $flat = static fn(float $v): array => array_fill(0, 31, $v);
     [$r, $t] = KubelkaMunk::film($flat(0.1), $flat(0.2), 0.0);
     expect($r[0])->toBe(0.0)->and($t[0])->toBe(1.0);
     [$r, $t] = KubelkaMunk::film($flat(0.1), $flat(0.0), 7.0);
@@ -105,7 +105,7 @@ it('runs two coats together only as far as the lower is wet', function (): void 
 });
 
 it('undoes what the surface does', function (Look $look): void {
-    $body = Spectrum::of(array_map(static fn (int $i): float => 0.02 + $i / 33, range(0, 30)));
+    $body = Spectrum::of(array_map(static fn(int $i): float => 0.02 + $i / 33, range(0, 30)));
     foreach ($look->body(Spectrum::of($look->seen($body->values)))->values as $i => $r) {
         expect($r)->toEqualWithDelta($body->values[$i], 1e-9);
     }

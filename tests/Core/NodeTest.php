@@ -23,27 +23,27 @@ function refusedAt(callable $work): string
 }
 
 it('says where, with the pointer escaped', function (): void {
-    expect(refusedAt(fn () => Node::root(['a/b' => ['c~d' => 'x']])->field('a/b')->field('c~d')->number()))->toBe('/a~1b/c~0d')
-        ->and(refusedAt(fn () => Node::root(['list' => [1, 'two']])->field('list')->numbers(2, 0, 9)))->toBe('/list/1')
-        ->and(refusedAt(fn () => Node::root([])->field('name')))->toBe('/name');
+    expect(refusedAt(fn() => Node::root(['a/b' => ['c~d' => 'x']])->field('a/b')->field('c~d')->number()))->toBe('/a~1b/c~0d')
+        ->and(refusedAt(fn() => Node::root(['list' => [1, 'two']])->field('list')->numbers(2, 0, 9)))->toBe('/list/1')
+        ->and(refusedAt(fn() => Node::root([])->field('name')))->toBe('/name');
 });
 
 it('refuses what is no JSON, too deep, or no text fit to keep', function (mixed $value): void {
-    expect(refusedAt(fn () => Node::root(['t' => $value])->field('t')->text(10)))->toBe('/t');
+    expect(refusedAt(fn() => Node::root(['t' => $value])->field('t')->text(10)))->toBe('/t');
 })->with([[''], ['   '], [str_repeat('x', 11)], ["a\x00b"], ["\xff\xfe"], [12], [null], [[]]]);
 
 it('refuses numbers that are none', function (mixed $value): void {
-    expect(refusedAt(fn () => Node::root(['n' => $value])->field('n')->integer(0, 10)))->toBe('/n');
+    expect(refusedAt(fn() => Node::root(['n' => $value])->field('n')->integer(0, 10)))->toBe('/n');
 })->with([['3'], [3.5], [-1], [11], [true], [null], [[3]], [NAN], [INF]]);
 
 it('refuses deep nesting instead of running out of stack', function (): void {
-    expect(fn () => Node::fromJson(str_repeat('[', 200).str_repeat(']', 200)))->toThrow(Refused::class, 'not JSON');
+    expect(fn() => Node::fromJson(str_repeat('[', 200).str_repeat(']', 200)))->toThrow(Refused::class, 'not JSON');
 });
 
 it('refuses a recipe that cannot be painted, saying where', function (callable $break, string $pointer): void {
-    expect(refusedAt(fn () => RecipeReader::read(Node::root($break(Examples::recipe())))))->toBe($pointer);
+    expect(refusedAt(fn() => RecipeReader::read(Node::root($break(Examples::recipe())))))->toBe($pointer);
 })->with([
-    'another format' => [static fn (array $d): array => ['format' => 'other/2'] + $d, '/format'],
+    'another format' => [static fn(array $d): array => ['format' => 'other/2'] + $d, '/format'],
     'an unknown paint' => [static function (array $d): array {
         $d['steps'][0]['mix'][0]['paint'] = 'rust';
 
@@ -100,8 +100,8 @@ it('reads a colour given in any of three ways', function (): void {
     expect(PaintReader::colour(Node::root(['hex' => '#a1431a']))->hex())->toBe('#a1431a')
         ->and(PaintReader::colour(Node::root(['lab' => [50, 0, 0]]))->lab->l)->toBe(50.0)
         ->and(PaintReader::colour(Node::root(['reflectance' => ['start' => 400, 'step' => 10, 'values' => array_fill(0, 31, 1)]]))->hex())->toBe('#ffffff')
-        ->and(refusedAt(fn () => PaintReader::colour(Node::root(['hex' => '#a1431a', 'lab' => [1, 2, 3]]))))->toBe('/lab')
-        ->and(refusedAt(fn () => PaintReader::colour(Node::root(['cmyk' => [1]]))))->toBe('');
+        ->and(refusedAt(fn() => PaintReader::colour(Node::root(['hex' => '#a1431a', 'lab' => [1, 2, 3]]))))->toBe('/lab')
+        ->and(refusedAt(fn() => PaintReader::colour(Node::root(['cmyk' => [1]]))))->toBe('');
 });
 
 it('takes a swatch as it was seen', function (): void {

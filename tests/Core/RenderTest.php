@@ -35,7 +35,7 @@ it('gives every cell the film it would have alone', function (): void {
     $recipe = exampleRecipe();
     $field = exampleField($recipe);
     $coats = $recipe->coats();
-    $covers = array_map(static fn (PaintStep $s): Coverage => Coverage::of($s, $field->surface), $coats);
+    $covers = array_map(static fn(PaintStep $s): Coverage => Coverage::of($s, $field->surface), $coats);
     foreach (range(0, 64 * 16 - 1, 37) as $cell) {
         $alone = FilmState::ground($recipe->body->ground->values);
         foreach ($coats as $i => $step) {
@@ -97,7 +97,7 @@ it('shines differently where there is pearl, and only there', function (): void 
 });
 
 it('runs a wet coat into the next', function (): void {
-    $wet = static fn (string $by): callable => static function (array $d) use ($by): array {
+    $wet = static fn(string $by): callable => static function (array $d) use ($by): array {
         $d['steps'][0]['set'] = ['by' => $by];
 
         return $d;
@@ -106,7 +106,7 @@ it('runs a wet coat into the next', function (): void {
 });
 
 it('draws an empty recipe as the bare body, and paints without solids as nothing', function (): void {
-    $empty = exampleRecipe(static fn (array $d): array => ['steps' => []] + $d);
+    $empty = exampleRecipe(static fn(array $d): array => ['steps' => []] + $d);
     $thin = exampleRecipe(static function (array $d): array {
         $d['paints']['moss']['solids'] = 0;
 
@@ -135,6 +135,6 @@ it('cuts the film through at a point, and says why it looks so', function (): vo
         ->and($core->cause)->toContain('Moss');
     $belly = Core::at($recipe, Surface::of($recipe->body, 64, 32), Room::ordinary(), Look::Clear, 0.5, 175);
     expect($belly->coats)->toHaveCount(1)->and($belly->cause)->toContain('Only white lies here');
-    $bare = Core::at(exampleRecipe(static fn (array $d): array => ['steps' => []] + $d), Surface::of($recipe->body, 64, 32), Room::ordinary(), Look::Clear, 0.5, 90);
+    $bare = Core::at(exampleRecipe(static fn(array $d): array => ['steps' => []] + $d), Surface::of($recipe->body, 64, 32), Room::ordinary(), Look::Clear, 0.5, 90);
     expect($bare->cause)->toContain('bare body');
 });

@@ -72,7 +72,7 @@ it('rounds up to whole drops in the recipe’s ratio', function (int $a, int $b,
 it('takes about as many drops for one small bait as painters say', function (): void {
     // Two to four drops is a normal load for one colour on one small bait: common practice, no published source.
     $plan = Plan::of(runRecipe(), 1, Room::ordinary());
-    $moss = array_values(array_filter($plan->steps, static fn ($s) => $s->step->id === 'scales'))[0];
+    $moss = array_values(array_filter($plan->steps, static fn($s) => $s->step->id === 'scales'))[0];
     expect($moss->mix->paints[0]['drops'] + $moss->mix->reducerDrops)->toBeBetween(2, 5);
 });
 
@@ -89,7 +89,7 @@ it('needs more paint and time for more baits, and the clock only goes forward', 
 });
 
 it('waits longer in a damp room, and the epoxy in a cold one', function (): void {
-    $wait = static fn (Plan $plan, string $id): float => array_values(array_filter($plan->steps, static fn ($s) => $s->step->id === $id))[0]->waitMin;
+    $wait = static fn(Plan $plan, string $id): float => array_values(array_filter($plan->steps, static fn($s) => $s->step->id === $id))[0]->waitMin;
     $ordinary = Plan::of(runRecipe(), 1, Room::ordinary());
     expect($wait($ordinary, 'wait'))->toEqualWithDelta(20, 1e-9)
         ->and($wait(Plan::of(runRecipe(), 1, Room::of(21, 80)), 'wait'))->toEqualWithDelta(50, 0.5)
@@ -100,9 +100,9 @@ it('waits longer in a damp room, and the epoxy in a cold one', function (): void
 
 it('refuses to plan nothing, or too much', function (): void {
     $empty = RecipeReader::read(Node::root(['steps' => []] + Examples::recipe()));
-    expect(fn () => Plan::of($empty, 1, Room::ordinary()))->toThrow(Refused::class, 'nothing to run')
-        ->and(fn () => Plan::of(runRecipe(), 0, Room::ordinary()))->toThrow(Refused::class)
-        ->and(fn () => Plan::of(runRecipe(), 61, Room::ordinary()))->toThrow(Refused::class);
+    expect(fn() => Plan::of($empty, 1, Room::ordinary()))->toThrow(Refused::class, 'nothing to run')
+        ->and(fn() => Plan::of(runRecipe(), 0, Room::ordinary()))->toThrow(Refused::class)
+        ->and(fn() => Plan::of(runRecipe(), 61, Room::ordinary()))->toThrow(Refused::class);
 });
 
 it('says the cautions that apply, and that the sheet goes first', function (): void {
@@ -119,7 +119,7 @@ it('walks through the steps, all baits through one before the next', function ()
     expect($record->position())->toBe(['step' => 'base', 'bait' => 2]);
     $record = Record::of($recipe, 2, [happened('done', 'prep'), happened('done', 'base', 1), happened('reopened', 'base', 1)]);
     expect($record->position())->toBe(['step' => 'base', 'bait' => 1]);
-    $all = array_map(static fn ($s) => happened('done', $s->id), $recipe->lit());
+    $all = array_map(static fn($s) => happened('done', $s->id), $recipe->lit());
     expect(Record::of($recipe, 2, $all)->position())->toBeNull()->and(Record::of($recipe, 2, $all)->missing())->toBe([]);
 });
 
@@ -153,7 +153,7 @@ it('refuses an event that makes no sense, saying where', function (array $event,
 it('puts the figures really used in place of the planned ones, and lists what differs', function (): void {
     $recipe = runRecipe();
     $used = Used::recipe($recipe, Record::of($recipe, 1, [happened('figures', 'base', null, ['psi' => 36, 'strokes' => 9, 'thinning_percent' => 5])]));
-    $changes = array_map(static fn (Difference $d): array => [$d->number, $d->what, $d->to], Difference::between($recipe, $used));
+    $changes = array_map(static fn(Difference $d): array => [$d->number, $d->what, $d->to], Difference::between($recipe, $used));
     expect($changes)->toBe([[2, 'psi', '36'], [2, 'reducer, %', '5'], [2, 'strokes a side', '9']])
         ->and(Difference::between($recipe, $recipe))->toBe([]);
 });
@@ -162,12 +162,12 @@ it('grows with the body: marks, strokes and eye, while places follow the body’
     $recipe = runRecipe();
     $document = Examples::body();
     $document['length_mm'] *= 2;
-    $document['stations'] = array_map(static fn (array $s): array => [$s[0], $s[1] * 2, $s[2] * 2, $s[3] * 2], $document['stations']);
+    $document['stations'] = array_map(static fn(array $s): array => [$s[0], $s[1] * 2, $s[2] * 2, $s[3] * 2], $document['stations']);
     $larger = BodyReader::read(Node::root($document + ['marks' => ['eye_socket_mm' => 9.7]]));
     expect(Scaling::factor($recipe->body, $larger))->toEqualWithDelta(2.0, 1e-6);
     $fitted = Scaling::fit($recipe, $larger);
     $mesh = $fitted->coats()[1];
-    $eye = array_values(array_filter($fitted->steps, static fn ($s) => $s instanceof EyeStep))[0];
+    $eye = array_values(array_filter($fitted->steps, static fn($s) => $s instanceof EyeStep))[0];
     expect($mesh->choices->number('pitch_mm'))->toEqualWithDelta(6, 0.01)->and($mesh->widthMm)->toEqualWithDelta(52, 0.1)
         ->and($mesh)->toBeInstanceOf(PaintStep::class)->and($mesh->psi)->toBe($recipe->coats()[1]->psi)
         ->and($eye->diameterMm)->toBe(9.5)

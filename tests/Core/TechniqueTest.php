@@ -49,7 +49,7 @@ it('lets part of the paint through, never more than there is, the same for the s
     $through = $technique->through($surface, Choices::defaults($technique), 42, $open);
     expect($through)->not->toBe([])->and(max($through))->toBeLessThanOrEqual(1.0)->and(min($through))->toBeGreaterThanOrEqual(0.0)
         ->and($technique->through($surface, Choices::defaults($technique), 42, $open))->toBe($through);
-})->with(array_map(static fn (Technique $t): array => [$t], Techniques::all()));
+})->with(array_map(static fn(Technique $t): array => [$t], Techniques::all()));
 
 it('differs from seed to seed and from side to side where chance is imitated', function (string $name): void {
     $cover = Coverage::of(paintStep(['technique' => ['name' => $name]]), testSurface());
@@ -61,11 +61,11 @@ it('keeps each of its settings within its bounds', function (Technique $techniqu
     foreach ($technique->settings() as $setting) {
         expect($setting->default)->toBeBetween($setting->min, $setting->max);
         if ($setting->choices === []) {
-            expect(fn () => Choices::read($technique, Node::root(['name' => $technique->name(), $setting->name => $setting->max + 1])))->toThrow(Refused::class);
+            expect(fn() => Choices::read($technique, Node::root(['name' => $technique->name(), $setting->name => $setting->max + 1])))->toThrow(Refused::class);
         }
     }
-    expect(fn () => Choices::read($technique, Node::root(['name' => $technique->name(), 'glue' => 1])))->toThrow(Refused::class, 'is not known here');
-})->with(array_map(static fn (Technique $t): array => [$t], Techniques::all()));
+    expect(fn() => Choices::read($technique, Node::root(['name' => $technique->name(), 'glue' => 1])))->toThrow(Refused::class, 'is not known here');
+})->with(array_map(static fn(Technique $t): array => [$t], Techniques::all()));
 
 it('covers all when the bait is turned under the brush', function (): void {
     expect(coverOf([])['share'])->toEqualWithDelta(1.0, 1e-9);

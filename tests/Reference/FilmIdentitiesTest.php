@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\KubelkaMunk;
 use Hawkbrush\Core\Film\Optics;
-use Hawkbrush\Core\Colour\Spectrum;
 
 dataset('media', [[0.01, 0.4, 12.0], [0.2, 0.05, 8.0], [0.5, 0.5, 3.0], [0.0008, 0.002, 40.0], [1.5, 0.1, 2.0]]);
 
@@ -15,7 +15,7 @@ it('equals the two-flux equations integrated step by step', function (float $k, 
     $steps = 20_000;
     $h = $x / $steps;
     [$i, $j] = [1.0, 0.0];
-    $f = static fn (float $i, float $j): array => [($k + $s) * $i - $s * $j, -($k + $s) * $j + $s * $i];
+    $f = static fn(float $i, float $j): array => [($k + $s) * $i - $s * $j, -($k + $s) * $j + $s * $i];
     for ($n = 0; $n < $steps; $n++) {
         [$a1, $b1] = $f($i, $j);
         [$a2, $b2] = $f($i + $h / 2 * $a1, $j + $h / 2 * $b1);

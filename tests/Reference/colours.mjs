@@ -11,7 +11,10 @@ const lab65 = converter('lab65');
 const culoriDifference = differenceCiede2000();
 const rows = [];
 for (let i = 0; i < 3000; i++) {
-  const hex = () => `#${Math.floor(random() * 16777216).toString(16).padStart(6, '0')}`;
+  const hex = () =>
+    `#${Math.floor(random() * 16777216)
+      .toString(16)
+      .padStart(6, '0')}`;
   const [a, b] = [hex(), hex()];
   const [la, lb] = [lab65(a), lab65(b)];
   // colorjs.io works its difference out in CIELAB under D50: the formula is compared on those values.

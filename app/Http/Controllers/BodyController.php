@@ -25,7 +25,7 @@ final class BodyController
         $form = Input::of($request);
         $stock = $form->optional('stock')?->integer(0, 100_000) ?? 0;
         $form->field('name')->text(80);
-        $document = array_map(static fn (Node $n): mixed => $n->raw(), $form->fields());
+        $document = array_map(static fn(Node $n): mixed => $n->raw(), $form->fields());
         unset($document['stock']);
 
         return new JsonResponse(BodyView::of($save->of(BodyReader::read(Node::root($document)), $stock)), 201);

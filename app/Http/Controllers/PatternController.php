@@ -79,7 +79,7 @@ final class PatternController
     {
         $pattern = Pattern::query()->findOrFail($id);
 
-        return new JsonResponse(['versions' => $pattern->versions()->orderByDesc('number')->get()->map(static fn (Version $v): array => [
+        return new JsonResponse(['versions' => $pattern->versions()->orderByDesc('number')->get()->map(static fn(Version $v): array => [
             'id' => $v->id, 'number' => $v->number, 'note' => $v->note, 'painted_at' => $v->painted_at?->toIso8601ZuluString(), 'proven_at' => $v->proven_at?->toIso8601ZuluString(),
         ])->all()]);
     }
@@ -95,10 +95,10 @@ final class PatternController
     /** @return Builder<Pattern> with what the shelf says of each pattern */
     private static function shelf(): Builder
     {
-        $runs = static fn (): Builder => Run::query()->join('versions', 'versions.id', '=', 'runs.version_id')->whereColumn('versions.pattern_id', 'patterns.id')->whereNotNull('runs.finished_at');
+        $runs = static fn(): Builder => Run::query()->join('versions', 'versions.id', '=', 'runs.version_id')->whereColumn('versions.pattern_id', 'patterns.id')->whereNotNull('runs.finished_at');
 
         return Pattern::query()->with('current')
-            ->withCount(['versions as proven_versions' => static fn (Builder $q): Builder => $q->whereNotNull('proven_at')])
+            ->withCount(['versions as proven_versions' => static fn(Builder $q): Builder => $q->whereNotNull('proven_at')])
             ->addSelect([
                 'last_painted' => $runs()->selectRaw('max(runs.finished_at)'),
                 'proven_baits' => $runs()->whereNotNull('versions.proven_at')->selectRaw('coalesce(sum(runs.bait_count), 0)'),

@@ -21,17 +21,17 @@ final class VocabularyController
     public function __invoke(): JsonResponse
     {
         return new JsonResponse([
-            'techniques' => array_map(static fn (Technique $t): array => [
+            'techniques' => array_map(static fn(Technique $t): array => [
                 'name' => $t->name(), 'label' => $t->label(), 'sprayed' => $t->sprayed(), 'touches' => $t->touches(), 'random' => ! $t->mirrored(),
-                'settings' => array_map(static fn (Setting $s): array => [
+                'settings' => array_map(static fn(Setting $s): array => [
                     'name' => $s->name, 'label' => $s->label, 'unit' => $s->unit, 'min' => $s->min, 'max' => $s->max, 'default' => $s->default, 'choices' => $s->choices,
                 ], $t->settings()),
             ], Techniques::all()),
             'zones' => Zone::names(),
             'kinds' => Kind::names(),
-            'weights' => array_map(static fn (Weight $w): array => ['name' => $w->value, 'wet_um' => $w->wetUm()], Weight::cases()),
+            'weights' => array_map(static fn(Weight $w): array => ['name' => $w->value, 'wet_um' => $w->wetUm()], Weight::cases()),
             'sets' => SetBy::names(),
-            'clears' => array_map(static fn (Clear $c): array => ['name' => $c->value, 'caution' => $c->caution()], Clear::cases()),
+            'clears' => array_map(static fn(Clear $c): array => ['name' => $c->value, 'caution' => $c->caution()], Clear::cases()),
             'pupils' => EyeStep::PUPILS,
         ]);
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Http\Problems;
+use App\Models\Answer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
 /** A write that carries an Idempotency-Key is carried out once; sent again, it gets the same answer. */
@@ -24,20 +24,18 @@ final class OnceOnly
             return Problems::of(400, 'An Idempotency-Key is 8 to 80 letters, digits and -.');
         }
         $fingerprint = hash('sha256', $request->method().' '.$request->path().' '.$request->getContent());
-        $answer = DB::table('answers')->where('key', $key)->first();
+        $answer = Answer::query()->find($key);
         if ($answer !== null) {
             if ($answer->request !== $fingerprint) {
                 return Problems::of(422, 'This Idempotency-Key was used for another request.', ['errors' => [['pointer' => '', 'detail' => 'Use a new key.']]]);
             }
 
-            return JsonResponse::fromJsonString((string) $answer->body, (int) $answer->status);
+            return JsonResponse::fromJsonString($answer->body, $answer->status);
         }
         /** @var Response $response */
         $response = $next($request);
         if ($response->isSuccessful()) {
-            DB::table('answers')->insertOrIgnore([
-                'key' => $key, 'request' => $fingerprint, 'status' => $response->getStatusCode(), 'body' => (string) $response->getContent(), 'created_at' => now(),
-            ]);
+            Answer::query()->create(['key' => $key, 'request' => $fingerprint, 'status' => $response->getStatusCode(), 'body' => (string) $response->getContent()]);
         }
 
         return $response;

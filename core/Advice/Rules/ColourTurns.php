@@ -89,14 +89,14 @@ final class ColourTurns implements Rule
                 $from < 315 => 'more violet',
                 default => 'redder',
             }
-            : match (true) {
-                $from < 30 => 'pinker',
-                $from < 65 => 'redder',
-                $from < 100 => 'more orange',
-                $from < 160 => 'yellower',
-                $from < 250 => 'greener',
-                $from < 315 => 'bluer',
-                default => 'more violet',
-            };
+        : match (true) {
+            $from < 30 => 'pinker',
+            $from < 65 => 'redder',
+            $from < 100 => 'more orange',
+            $from < 160 => 'yellower',
+            $from < 250 => 'greener',
+            $from < 315 => 'bluer',
+            default => 'more violet',
+        };
     }
 }

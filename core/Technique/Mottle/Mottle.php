@@ -55,7 +55,7 @@ final readonly class Mottle implements Technique
         $chance = new Chance($seed);
         $lattice = [];
         $wide = (int) ceil($surface->body->lengthMm / $size) + 5;
-        $reach = max($surface->arcMm);
+        $reach = max([1.0, ...$surface->arcMm]);
         $tall = (int) ceil(2 * $reach / $size) + 5;
         for ($i = 0; $i < $wide * $tall; $i++) {
             $lattice[] = $chance->between(0, 1);

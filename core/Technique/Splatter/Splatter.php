@@ -52,8 +52,8 @@ final readonly class Splatter implements Technique
         $chance = new Chance($seed);
         $drop = $choices->number('drop_mm');
         $length = $surface->body->lengthMm;
-        $reach = max($surface->arcMm);
-        $lowest = max($surface->flankMm);
+        $reach = max([1.0, ...$surface->arcMm]);
+        $lowest = max([1.0, ...$surface->flankMm]);
         $count = (int) round($choices->number('per_cm2') * $length * $reach / 100);
         $marks = [];
         for ($i = 0; $i < $count; $i++) {

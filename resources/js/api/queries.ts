@@ -100,4 +100,5 @@ export const useRunTexture = (id: string, upto: string | null, look: Look = 'cle
 export const useBaits = () =>
   useQuery({ queryKey: ['baits'], queryFn: async () => (await get<{ baits: BaitBrief[] }>('/baits')).baits });
 
-export const useBait = (id: string) => useQuery({ queryKey: ['bait', id], queryFn: () => get<Bait>(`/baits/${id}`) });
+export const useBait = (id: string) =>
+  useQuery({ queryKey: ['bait', id], queryFn: () => get<Bait>(`/baits/${id}`), enabled: id !== '' });

@@ -65,32 +65,55 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
     const set = step.document.set;
     const heat = set?.by === 'heat' ? Math.max(20, planned.set_seconds ?? 60) : 0;
     const seconds = heat + planned.wait_min * 60;
-    const label = heat > 0 && planned.wait_min > 0 ? 'heat set, then wait' : heat > 0 ? 'heat set' : planned.wait_min > 0 ? 'waiting' : 'a minute';
-    add({ type: 'timer', step: stepId, bait: forAll ? null : bait, data: { seconds: seconds > 0 ? Math.ceil(seconds) : 60, label } });
+    const label =
+      heat > 0 && planned.wait_min > 0
+        ? 'heat set, then wait'
+        : heat > 0
+          ? 'heat set'
+          : planned.wait_min > 0
+            ? 'waiting'
+            : 'a minute';
+    add({
+      type: 'timer',
+      step: stepId,
+      bait: forAll ? null : bait,
+      data: { seconds: seconds > 0 ? Math.ceil(seconds) : 60, label },
+    });
   }, [planned, step, add, stepId, forAll, bait]);
 
   const next = useCallback(() => {
     if (position === null || step === undefined) return;
     const bare = twoSided ? ['left', 'right'].filter((side) => !sides.includes(side)) : [];
     // The big button says that both sides are done: they are ticked with it, so that the record says so too.
-    add(
-      ...bare.map((side) => ({ type: 'side' as const, step: stepId, bait, data: { side, done: true } })),
-      { type: 'done', step: stepId, bait: forAll ? null : bait, data: {} },
-    );
+    add(...bare.map((side) => ({ type: 'side' as const, step: stepId, bait, data: { side, done: true } })), {
+      type: 'done',
+      step: stepId,
+      bait: forAll ? null : bait,
+      data: {},
+    });
     const last = forAll || bait === run.bait_count;
     if (last && (planned?.wait_min ?? 0) > 0) timer();
   }, [position, step, twoSided, sides, add, stepId, bait, forAll, run.bait_count, planned, timer]);
 
   const back = useCallback(() => {
-    const done = steps.flatMap((s) => run.baits.filter((b) => (record.done[s.document.id] ?? []).includes(b.position)).map((b) => ({ s, b })));
+    const done = steps.flatMap((s) =>
+      run.baits.filter((b) => (record.done[s.document.id] ?? []).includes(b.position)).map((b) => ({ s, b })),
+    );
     const last = done.at(-1);
-    if (last !== undefined) add({ type: 'reopened', step: last.s.document.id, bait: last.s.shown.for_all ? null : last.b.position, data: {} });
+    if (last !== undefined)
+      add({
+        type: 'reopened',
+        step: last.s.document.id,
+        bait: last.s.shown.for_all ? null : last.b.position,
+        data: {},
+      });
   }, [steps, run.baits, record.done, add]);
 
   useEffect(() => {
     const keys = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
-      if (slip !== null || event.ctrlKey || event.metaKey || event.altKey || target.matches('input, textarea, select')) return;
+      if (slip !== null || event.ctrlKey || event.metaKey || event.altKey || target.matches('input, textarea, select'))
+        return;
       // Space on a button that has the focus presses that button.
       if (event.key === ' ' && !target.matches('button, a')) next();
       else if (event.key.toLowerCase() === 'b') back();
@@ -130,10 +153,16 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           {position !== null && step.shown.where !== undefined && ` · ${step.shown.where}`}
           {position !== null && (forAll ? ' · all baits' : ` · bait ${bait} of ${run.bait_count}`)}
         </p>
-        <h1>{position === null ? (finished ? 'This run is finished' : 'Take them off the clamps') : step.shown.name}</h1>
+        <h1>
+          {position === null ? (finished ? 'This run is finished' : 'Take them off the clamps') : step.shown.name}
+        </h1>
         {position === null ? (
           <>
-            <p className="bench-how">{finished ? 'Its baits are in the log.' : 'Finish the run and its baits go to the log under their numbers.'}</p>
+            <p className="bench-how">
+              {finished
+                ? 'Its baits are in the log.'
+                : 'Finish the run and its baits go to the log under their numbers.'}
+            </p>
             {finish.isError && <p role="alert">{words(finish.error)}</p>}
             <div className="bench-buttons">
               {finished ? (
@@ -141,7 +170,12 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
                   To the log
                 </Link>
               ) : (
-                <button type="button" className="bench-next" disabled={finish.isPending || unsent > 0} onClick={() => finish.mutate()}>
+                <button
+                  type="button"
+                  className="bench-next"
+                  disabled={finish.isPending || unsent > 0}
+                  onClick={() => finish.mutate()}
+                >
                   Finish the run
                 </button>
               )}
@@ -166,7 +200,13 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
             <div className="bench-buttons">
               {twoSided &&
                 ['left', 'right'].map((side) => (
-                  <button key={side} type="button" className="bench-side" aria-pressed={sides.includes(side)} onClick={() => tick(side)}>
+                  <button
+                    key={side}
+                    type="button"
+                    className="bench-side"
+                    aria-pressed={sides.includes(side)}
+                    onClick={() => tick(side)}
+                  >
                     {sides.includes(side) ? '✓ ' : ''}
                     {side === 'left' ? 'Left side' : 'Right side'}
                   </button>
@@ -177,7 +217,9 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
             </div>
           </>
         )}
-        {position !== null && step.shown.cautions.length > 0 && <p className="caution bench-caution">{step.shown.cautions.join(' ')} The product’s own sheet goes first.</p>}
+        {position !== null && step.shown.cautions.length > 0 && (
+          <p className="caution bench-caution">{step.shown.cautions.join(' ')} The product’s own sheet goes first.</p>
+        )}
         {trouble !== null && (
           <p className="notice" role="alert">
             {trouble} {unsent > 0 ? `${unsent} waiting to be sent.` : ''}
@@ -197,10 +239,30 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       </section>
       <section className="bench-look" aria-label="After this step" ref={pictures.ref}>
         <p>After this step</p>
-        <BaitPicture body={run.body_shape} texture={texture} view="left" width={Math.max(120, pictures.width - 48)} height={190} eye={eye} label={`Left flank after ${step.shown.name}`} />
+        <BaitPicture
+          body={run.body_shape}
+          texture={texture}
+          view="left"
+          width={Math.max(120, pictures.width - 48)}
+          height={190}
+          eye={eye}
+          label={`Left flank after ${step.shown.name}`}
+        />
         <p>From underneath</p>
-        <BaitPicture body={run.body_shape} texture={texture} view="belly" width={Math.max(120, pictures.width - 48)} height={110} eye={eye} label="From underneath" />
-        <Timers run={run} timers={record.timers} onStop={(t) => add({ type: 'timer-stopped', step: t.step, bait: t.bait, data: {} })} />
+        <BaitPicture
+          body={run.body_shape}
+          texture={texture}
+          view="belly"
+          width={Math.max(120, pictures.width - 48)}
+          height={110}
+          eye={eye}
+          label="From underneath"
+        />
+        <Timers
+          run={run}
+          timers={record.timers}
+          onStop={(t) => add({ type: 'timer-stopped', step: t.step, bait: t.bait, data: {} })}
+        />
       </section>
       <footer className="bench-foot">
         <ul>

@@ -18,7 +18,10 @@ export function BenchDoor() {
       {open.length === 0 ? (
         <div className="empty">
           <h2>Nothing on the clamps</h2>
-          <p>Plan a run and start it; the bench then leads through it one step at a time, and stays where it was through a reload.</p>
+          <p>
+            Plan a run and start it; the bench then leads through it one step at a time, and stays where it was through
+            a reload.
+          </p>
           <Link className="plain-button" to="/runs/new">
             Plan a run
           </Link>

@@ -27,9 +27,15 @@ export function BigFigures({ step, planned, used, settings }: Props) {
       figures.push([drops.join('+'), `drops for all: ${names.join(' + ')}`]);
     }
   } else if (d.type === 'eye') {
-    figures.push([String(length.show(d.diameter_mm ?? 0, settings)), `${length.unit(settings)}, ${d.pupil} pupil`], [d.set_with ?? '', 'set with']);
+    figures.push(
+      [String(length.show(d.diameter_mm ?? 0, settings)), `${length.unit(settings)}, ${d.pupil} pupil`],
+      [d.set_with ?? '', 'set with'],
+    );
   } else if (d.type === 'clear') {
-    figures.push([String(d.coats), d.coats === 1 ? 'coat' : 'coats'], [minutes(planned?.wait_min ?? 0), planned?.wait_for ?? '']);
+    figures.push(
+      [String(d.coats), d.coats === 1 ? 'coat' : 'coats'],
+      [minutes(planned?.wait_min ?? 0), planned?.wait_for ?? ''],
+    );
   } else {
     figures.push([minutes(d.minutes ?? 0), d.type === 'wait' ? 'to wait' : 'a bait']);
   }

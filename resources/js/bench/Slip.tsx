@@ -34,7 +34,15 @@ function Note({ onNote, onClose }: Pick<Props, 'onNote' | 'onClose'>) {
         onClose();
       }}
     >
-      <Textarea label="What to remember of this step" rows={3} maxLength={1000} value={text} onChange={(event) => setText(event.currentTarget.value)} data-autofocus size="md" />
+      <Textarea
+        label="What to remember of this step"
+        rows={3}
+        maxLength={1000}
+        value={text}
+        onChange={(event) => setText(event.currentTarget.value)}
+        data-autofocus
+        size="md"
+      />
       <button type="submit" className="plain-button">
         Keep
       </button>
@@ -42,7 +50,13 @@ function Note({ onNote, onClose }: Pick<Props, 'onNote' | 'onClose'>) {
   );
 }
 
-function Figures({ step, settings, used, onFigures, onClose }: Pick<Props, 'step' | 'settings' | 'used' | 'onFigures' | 'onClose'>) {
+function Figures({
+  step,
+  settings,
+  used,
+  onFigures,
+  onClose,
+}: Pick<Props, 'step' | 'settings' | 'used' | 'onFigures' | 'onClose'>) {
   const d = step.document;
   const [psi, setPsi] = useState<number | string>(pressure.show(used?.psi ?? d.psi ?? 15, settings));
   const [strokes, setStrokes] = useState<number | string>(used?.strokes ?? d.strokes ?? 4);
@@ -53,14 +67,39 @@ function Figures({ step, settings, used, onFigures, onClose }: Pick<Props, 'step
       className="slip"
       onSubmit={(event) => {
         event.preventDefault();
-        const given = { psi: psi === '' ? undefined : pressure.read(Number(psi), settings), strokes: number(strokes), coats: number(coats), thinning_percent: number(thinning) };
-        onFigures(Object.fromEntries(Object.entries(given).filter((entry): entry is [string, number] => entry[1] !== undefined)));
+        const given = {
+          psi: psi === '' ? undefined : pressure.read(Number(psi), settings),
+          strokes: number(strokes),
+          coats: number(coats),
+          thinning_percent: number(thinning),
+        };
+        onFigures(
+          Object.fromEntries(
+            Object.entries(given).filter((entry): entry is [string, number] => entry[1] !== undefined),
+          ),
+        );
         onClose();
       }}
     >
       <div className="slip-two">
-        <NumberInput label={pressure.unit(settings)} value={psi} onChange={setPsi} min={0.05} max={900} size="md" data-autofocus />
-        <NumberInput label="Strokes a side" value={strokes} onChange={setStrokes} min={1} max={200} allowDecimal={false} size="md" />
+        <NumberInput
+          label={pressure.unit(settings)}
+          value={psi}
+          onChange={setPsi}
+          min={0.05}
+          max={900}
+          size="md"
+          data-autofocus
+        />
+        <NumberInput
+          label="Strokes a side"
+          value={strokes}
+          onChange={setStrokes}
+          min={1}
+          max={200}
+          allowDecimal={false}
+          size="md"
+        />
         <NumberInput label="Coats" value={coats} onChange={setCoats} min={1} max={40} allowDecimal={false} size="md" />
         <NumberInput label="Reducer, %" value={thinning} onChange={setThinning} min={0} max={95} size="md" />
       </div>

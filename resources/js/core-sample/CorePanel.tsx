@@ -10,7 +10,9 @@ export function CorePanel({ core }: { core: Core | undefined }) {
     <section aria-label="Core" className="core" aria-live="polite">
       <h2 className="core-head">
         Film here
-        <span className="dim">{core === undefined ? '' : `${Math.round(core.u * 100)} % of length, ${place(core.deg)}`}</span>
+        <span className="dim">
+          {core === undefined ? '' : `${Math.round(core.u * 100)} % of length, ${place(core.deg)}`}
+        </span>
       </h2>
       {core !== undefined && coats.length === 0 && <p className="dim">{core.cause}</p>}
       {core !== undefined && coats.length > 0 && (
@@ -22,7 +24,10 @@ export function CorePanel({ core }: { core: Core | undefined }) {
                 <span className="core-name">
                   {coat.number} {coat.name}
                 </span>
-                <span className="dim" title={`lets ${Math.round(coat.passes * 100)} % through, throws ${Math.round(coat.returns * 100)} % back, changes ${coat.delta_e.toFixed(1)} DeltaE00`}>
+                <span
+                  className="dim"
+                  title={`lets ${Math.round(coat.passes * 100)} % through, throws ${Math.round(coat.returns * 100)} % back, changes ${coat.delta_e.toFixed(1)} DeltaE00`}
+                >
                   {coat.dry_um < 10 ? coat.dry_um.toFixed(1) : Math.round(coat.dry_um)} µm
                 </span>
               </li>
@@ -31,9 +36,14 @@ export function CorePanel({ core }: { core: Core | undefined }) {
           <p className="core-colour">
             <i style={{ background: core.colour.hex }} />
             <span>
-              <b>{core.colour.hex}</b> L* {Math.round(core.colour.l)} C {Math.round(core.colour.c)} h {Math.round(core.colour.h)}
+              <b>{core.colour.hex}</b> L* {Math.round(core.colour.l)} C {Math.round(core.colour.c)} h{' '}
+              {Math.round(core.colour.h)}
               <br />
-              <span className="dim">{guessed ? 'a model’s figure; paints guessed from swatch and kind' : 'a model’s figure, from measured cards'}</span>
+              <span className="dim">
+                {guessed
+                  ? 'a model’s figure; paints guessed from swatch and kind'
+                  : 'a model’s figure, from measured cards'}
+              </span>
             </span>
           </p>
           <p>{core.cause}</p>

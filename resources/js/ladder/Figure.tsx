@@ -22,7 +22,8 @@ export function Figure({ label, value, min, max, step = 1, decimals = 2, empty, 
 
   useEffect(() => {
     const next = shown === '' ? null : Number(shown);
-    if (next === value || (next === null && empty === undefined) || (next !== null && !(next >= min && next <= max))) return;
+    if (next === value || (next === null && empty === undefined) || (next !== null && !(next >= min && next <= max)))
+      return;
     const timer = setTimeout(() => onSave(next), SETTLE_MS);
     return () => clearTimeout(timer);
   }, [shown, value, min, max, empty, onSave]);

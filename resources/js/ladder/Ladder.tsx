@@ -1,4 +1,12 @@
-import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
 import { horizontalListSortingStrategy, SortableContext } from '@dnd-kit/sortable';
 import { Fragment, type KeyboardEvent, useEffect, useRef } from 'react';
 import type { Advice, Settings, StepDocument, Version } from '../api/types';
@@ -32,7 +40,10 @@ export function Ladder(props: Props) {
   const list = useRef<HTMLDivElement>(null);
   const steps = version.steps;
   const step = steps[chosen];
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }), useSensor(KeyboardSensor, { keyboardCodes: { start: [], cancel: ['Escape'], end: [] } }));
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { keyboardCodes: { start: [], cancel: ['Escape'], end: [] } }),
+  );
 
   useEffect(() => {
     const rung = list.current?.querySelectorAll<HTMLElement>('.rung')[chosen];
@@ -41,7 +52,11 @@ export function Ladder(props: Props) {
   }, [chosen]);
 
   const dropped = ({ active, over }: DragEndEvent) => {
-    if (over !== null && over.id !== active.id) props.onMove(String(active.id), steps.findIndex((s) => s.document.id === over.id));
+    if (over !== null && over.id !== active.id)
+      props.onMove(
+        String(active.id),
+        steps.findIndex((s) => s.document.id === over.id),
+      );
   };
 
   const keys = (event: KeyboardEvent) => {
@@ -54,7 +69,8 @@ export function Ladder(props: Props) {
     else if (event.key === 'End') props.onChoose(steps.length - 1);
     else if (event.key === 'Enter') props.onOpen();
     else if (event.key === 'Delete' && step !== undefined) props.onRemove(step.document.id);
-    else if (event.key === 'd' && !event.ctrlKey && !event.metaKey && step !== undefined) props.onDuplicate(step.document.id);
+    else if (event.key === 'd' && !event.ctrlKey && !event.metaKey && step !== undefined)
+      props.onDuplicate(step.document.id);
     else if (event.key === 'o' && step !== undefined) props.onSwitch(step.document.id, !step.document.on);
     else return;
     event.preventDefault();
@@ -116,7 +132,15 @@ export function Ladder(props: Props) {
       ) : (
         <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
           <SortableContext items={steps.map((s) => s.document.id)} strategy={horizontalListSortingStrategy}>
-            <div className="rungs" role="listbox" tabIndex={-1} aria-label="Steps, from base to clear" aria-orientation="horizontal" ref={list} onKeyDown={keys}>
+            <div
+              className="rungs"
+              role="listbox"
+              tabIndex={-1}
+              aria-label="Steps, from base to clear"
+              aria-orientation="horizontal"
+              ref={list}
+              onKeyDown={keys}
+            >
               {steps.map((s, i) => (
                 <Fragment key={s.document.id}>
                   <Rung

@@ -21,8 +21,11 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
   const mix = d.mix ?? [];
   const where = d.where ?? { zone: 'flank' };
   const technique = vocabulary.techniques.find((t) => t.name === d.technique?.name);
-  const range = (field: string, value: number | null) => value !== null && onChange({ where: { ...where, [field]: value } as StepDocument['where'] });
-  const aims = AIMS.some(([, deg]) => deg === (d.aim_deg ?? null)) ? AIMS : [...AIMS, [`${d.aim_deg}° from above`, d.aim_deg ?? null] as [string, number | null]];
+  const range = (field: string, value: number | null) =>
+    value !== null && onChange({ where: { ...where, [field]: value } as StepDocument['where'] });
+  const aims = AIMS.some(([, deg]) => deg === (d.aim_deg ?? null))
+    ? AIMS
+    : [...AIMS, [`${d.aim_deg}° from above`, d.aim_deg ?? null] as [string, number | null]];
 
   return (
     <>
@@ -34,20 +37,43 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
             <NativeSelect
               label={i === 0 ? 'Paint' : `Paint ${i + 1}`}
               size="xs"
-              data={paints.filter((p) => !p.archived || p.id === part.paint).map((p) => ({ value: p.id, label: `${p.name} (${p.kind})` }))}
+              data={paints
+                .filter((p) => !p.archived || p.id === part.paint)
+                .map((p) => ({ value: p.id, label: `${p.name} (${p.kind})` }))}
               value={part.paint}
-              onChange={(event) => onChange({ mix: mix.map((m, k) => (k === i ? { ...m, paint: event.currentTarget.value } : m)) })}
+              onChange={(event) =>
+                onChange({ mix: mix.map((m, k) => (k === i ? { ...m, paint: event.currentTarget.value } : m)) })
+              }
             />
-            <Figure label="Drops" value={part.drops} min={1} max={200} decimals={0} onSave={(drops) => drops !== null && onChange({ mix: mix.map((m, k) => (k === i ? { ...m, drops } : m)) })} />
+            <Figure
+              label="Drops"
+              value={part.drops}
+              min={1}
+              max={200}
+              decimals={0}
+              onSave={(drops) =>
+                drops !== null && onChange({ mix: mix.map((m, k) => (k === i ? { ...m, drops } : m)) })
+              }
+            />
             {mix.length > 1 && (
-              <button type="button" className="link" aria-label={`Take paint ${i + 1} out of the mix`} onClick={() => onChange({ mix: mix.filter((_, k) => k !== i) })}>
+              <button
+                type="button"
+                className="link"
+                aria-label={`Take paint ${i + 1} out of the mix`}
+                onClick={() => onChange({ mix: mix.filter((_, k) => k !== i) })}
+              >
                 Out
               </button>
             )}
           </div>
         ))}
         {mix.length < 6 && paints[0] !== undefined && (
-          <button type="button" className="link" onClick={() => onChange({ mix: [...mix, { paint: paints[0]?.id ?? '', drops: 1 }] })} style={{ justifySelf: 'start' }}>
+          <button
+            type="button"
+            className="link"
+            onClick={() => onChange({ mix: [...mix, { paint: paints[0]?.id ?? '', drops: 1 }] })}
+            style={{ justifySelf: 'start' }}
+          >
             Mix another in
           </button>
         )}
@@ -63,7 +89,13 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
         />
         <div className="two">
           {technique?.settings.map((setting) => (
-            <TechniqueField key={setting.name} setting={setting} settings={settings} technique={d.technique ?? { name: 'spray' }} onChange={onChange} />
+            <TechniqueField
+              key={setting.name}
+              setting={setting}
+              settings={settings}
+              technique={d.technique ?? { name: 'spray' }}
+              onChange={onChange}
+            />
           ))}
         </div>
         {technique?.random && <p className="dim">Random by nature: the hand will differ from the picture.</p>}
@@ -77,19 +109,56 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
           value={where.zone ?? OWN}
           onChange={(event) => {
             const zone = event.currentTarget.value;
-            onChange({ where: zone === OWN ? { from_u: 0.2, to_u: 0.9, from_deg: 40, to_deg: 110, soft: 0.4 } : { zone } });
+            onChange({
+              where: zone === OWN ? { from_u: 0.2, to_u: 0.9, from_deg: 40, to_deg: 110, soft: 0.4 } : { zone },
+            });
           }}
         />
         {where.zone === undefined && (
           <>
             <div className="two">
-              <Figure label="From, share of length" value={where.from_u ?? 0} min={0} max={where.to_u ?? 1} step={0.05} onSave={(v) => range('from_u', v)} />
-              <Figure label="To, share of length" value={where.to_u ?? 1} min={where.from_u ?? 0} max={1} step={0.05} onSave={(v) => range('to_u', v)} />
+              <Figure
+                label="From, share of length"
+                value={where.from_u ?? 0}
+                min={0}
+                max={where.to_u ?? 1}
+                step={0.05}
+                onSave={(v) => range('from_u', v)}
+              />
+              <Figure
+                label="To, share of length"
+                value={where.to_u ?? 1}
+                min={where.from_u ?? 0}
+                max={1}
+                step={0.05}
+                onSave={(v) => range('to_u', v)}
+              />
             </div>
             <div className="three">
-              <Figure label="From, deg" value={where.from_deg ?? 0} min={0} max={where.to_deg ?? 180} step={5} onSave={(v) => range('from_deg', v)} />
-              <Figure label="To, deg" value={where.to_deg ?? 180} min={where.from_deg ?? 0} max={180} step={5} onSave={(v) => range('to_deg', v)} />
-              <Figure label="Soft, 0 to 1" value={where.soft ?? 0.3} min={0} max={1} step={0.1} onSave={(v) => range('soft', v)} />
+              <Figure
+                label="From, deg"
+                value={where.from_deg ?? 0}
+                min={0}
+                max={where.to_deg ?? 180}
+                step={5}
+                onSave={(v) => range('from_deg', v)}
+              />
+              <Figure
+                label="To, deg"
+                value={where.to_deg ?? 180}
+                min={where.from_deg ?? 0}
+                max={180}
+                step={5}
+                onSave={(v) => range('to_deg', v)}
+              />
+              <Figure
+                label="Soft, 0 to 1"
+                value={where.soft ?? 0.3}
+                min={0}
+                max={1}
+                step={0.1}
+                onSave={(v) => range('soft', v)}
+              />
             </div>
           </>
         )}
@@ -99,7 +168,9 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
             size="xs"
             data={aims.map(([label, deg]) => ({ label, value: String(deg) }))}
             value={String(d.aim_deg ?? null)}
-            onChange={(event) => onChange({ aim_deg: event.currentTarget.value === 'null' ? null : Number(event.currentTarget.value) })}
+            onChange={(event) =>
+              onChange({ aim_deg: event.currentTarget.value === 'null' ? null : Number(event.currentTarget.value) })
+            }
           />
           <Figure
             label={`Width, ${length.unit(settings)}`}
@@ -114,7 +185,14 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
       <fieldset>
         <legend>How much</legend>
         <div className="two">
-          <Figure label="Coats" value={d.coats ?? 1} min={1} max={40} decimals={0} onSave={(v) => v !== null && onChange({ coats: v })} />
+          <Figure
+            label="Coats"
+            value={d.coats ?? 1}
+            min={1}
+            max={40}
+            decimals={0}
+            onSave={(v) => v !== null && onChange({ coats: v })}
+          />
           <NativeSelect
             label="Laid"
             size="xs"
@@ -131,8 +209,22 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
             max={pressure.show(120, settings)}
             onSave={(v) => v !== null && onChange({ psi: pressure.read(v, settings) })}
           />
-          <Figure label="Reducer, %" value={d.thinning_percent ?? 0} min={0} max={95} step={5} onSave={(v) => v !== null && onChange({ thinning_percent: v })} />
-          <Figure label="Strokes a side" value={d.strokes ?? 4} min={1} max={200} decimals={0} onSave={(v) => v !== null && onChange({ strokes: v })} />
+          <Figure
+            label="Reducer, %"
+            value={d.thinning_percent ?? 0}
+            min={0}
+            max={95}
+            step={5}
+            onSave={(v) => v !== null && onChange({ thinning_percent: v })}
+          />
+          <Figure
+            label="Strokes a side"
+            value={d.strokes ?? 4}
+            min={1}
+            max={200}
+            decimals={0}
+            onSave={(v) => v !== null && onChange({ strokes: v })}
+          />
         </div>
         <p className="dim">{step.shown.dry_um} µm dry where it is aimed, all coats together (model).</p>
       </fieldset>
@@ -148,9 +240,20 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
               { value: 'wet', label: 'not set: wet blend' },
             ]}
             value={d.set?.by ?? 'heat'}
-            onChange={(event) => onChange({ set: { by: event.currentTarget.value as 'heat' | 'air' | 'wet', minutes: d.set?.minutes ?? 0 } })}
+            onChange={(event) =>
+              onChange({
+                set: { by: event.currentTarget.value as 'heat' | 'air' | 'wet', minutes: d.set?.minutes ?? 0 },
+              })
+            }
           />
-          <Figure label="Wait, min" value={d.set?.minutes ?? 0} min={0} max={10080} step={5} onSave={(v) => v !== null && onChange({ set: { by: d.set?.by ?? 'heat', minutes: v } })} />
+          <Figure
+            label="Wait, min"
+            value={d.set?.minutes ?? 0}
+            min={0}
+            max={10080}
+            step={5}
+            onSave={(v) => v !== null && onChange({ set: { by: d.set?.by ?? 'heat', minutes: v } })}
+          />
         </div>
       </fieldset>
     </>
@@ -164,10 +267,18 @@ function TechniqueField(props: {
   onChange: StepFormProps['onChange'];
 }) {
   const { setting, settings, technique, onChange } = props;
-  const value = technique[setting.name] ?? (setting.choices[0] ?? setting.default);
+  const value = technique[setting.name] ?? setting.choices[0] ?? setting.default;
   const save = (next: number | string) => onChange({ technique: { ...technique, [setting.name]: next } });
   if (setting.choices.length > 0) {
-    return <NativeSelect label={setting.label} size="xs" data={setting.choices} value={String(value)} onChange={(event) => save(event.currentTarget.value)} />;
+    return (
+      <NativeSelect
+        label={setting.label}
+        size="xs"
+        data={setting.choices}
+        value={String(value)}
+        onChange={(event) => save(event.currentTarget.value)}
+      />
+    );
   }
   const mm = setting.unit === 'mm';
   const show = (n: number) => (mm ? length.show(n, settings) : n);

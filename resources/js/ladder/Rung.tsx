@@ -85,7 +85,9 @@ export function SetMark({ step }: { step: Step }) {
     <span className="set-mark" aria-hidden="true">
       {set?.by === 'heat' && <IconFlame {...props} />}
       {set?.by === 'wet' && <IconRipple {...props} />}
-      {set !== undefined && (set.by === 'air' || set.minutes > 0) && <IconClock {...props} size={set.by === 'air' ? 17 : 13} />}
+      {set !== undefined && (set.by === 'air' || set.minutes > 0) && (
+        <IconClock {...props} size={set.by === 'air' ? 17 : 13} />
+      )}
       {set !== undefined && set.minutes > 0 ? `${set.minutes}'` : ''}
     </span>
   );

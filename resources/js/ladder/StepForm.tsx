@@ -18,7 +18,10 @@ export interface StepFormProps {
 export function StepForm(props: StepFormProps) {
   const { step, vocabulary, settings, onChange } = props;
   const d = step.document;
-  const number = useCallback((field: keyof StepDocument) => (value: number | null) => onChange({ [field]: value }), [onChange]);
+  const number = useCallback(
+    (field: keyof StepDocument) => (value: number | null) => onChange({ [field]: value }),
+    [onChange],
+  );
 
   return (
     <div className="step-form" data-step-form={d.id}>
@@ -26,9 +29,22 @@ export function StepForm(props: StepFormProps) {
         <h2>
           {step.shown.number} · {TYPE_NAMES[d.type]}
         </h2>
-        <Switch label="On" checked={d.on} onChange={(event) => onChange({ on: event.currentTarget.checked })} size="xs" labelPosition="left" style={{ justifySelf: 'end' }} />
+        <Switch
+          label="On"
+          checked={d.on}
+          onChange={(event) => onChange({ on: event.currentTarget.checked })}
+          size="xs"
+          labelPosition="left"
+          style={{ justifySelf: 'end' }}
+        />
       </div>
-      <Words label="Called" value={d.title} placeholder={step.shown.name} onSave={(title) => onChange({ title })} max={80} />
+      <Words
+        label="Called"
+        value={d.title}
+        placeholder={step.shown.name}
+        onSave={(title) => onChange({ title })}
+        max={80}
+      />
       {d.type === 'paint' && <PaintFields {...props} />}
       {d.type === 'eye' && (
         <>
@@ -41,22 +57,44 @@ export function StepForm(props: StepFormProps) {
               step={0.5}
               onSave={(shown) => shown !== null && onChange({ diameter_mm: length.read(shown, settings) })}
             />
-            <TextInput label="Iris" type="color" size="xs" value={d.iris ?? '#d89a3a'} onChange={(event) => onChange({ iris: event.currentTarget.value })} />
+            <TextInput
+              label="Iris"
+              type="color"
+              size="xs"
+              value={d.iris ?? '#d89a3a'}
+              onChange={(event) => onChange({ iris: event.currentTarget.value })}
+            />
           </div>
-          <NativeSelect label="Pupil" size="xs" data={vocabulary.pupils} value={d.pupil ?? 'round'} onChange={(event) => onChange({ pupil: event.currentTarget.value })} />
+          <NativeSelect
+            label="Pupil"
+            size="xs"
+            data={vocabulary.pupils}
+            value={d.pupil ?? 'round'}
+            onChange={(event) => onChange({ pupil: event.currentTarget.value })}
+          />
           <Words label="Set with" value={d.set_with ?? ''} onSave={(set_with) => onChange({ set_with })} max={60} />
         </>
       )}
       {d.type === 'clear' && (
         <>
-          <NativeSelect label="Clear" size="xs" data={vocabulary.clears.map((c) => c.name)} value={d.clear ?? ''} onChange={(event) => onChange({ clear: event.currentTarget.value })} />
+          <NativeSelect
+            label="Clear"
+            size="xs"
+            data={vocabulary.clears.map((c) => c.name)}
+            value={d.clear ?? ''}
+            onChange={(event) => onChange({ clear: event.currentTarget.value })}
+          />
           <Figure label="Coats" value={d.coats ?? 1} min={1} max={6} decimals={0} onSave={number('coats')} />
-          <p className="caution">{vocabulary.clears.find((c) => c.name === d.clear)?.caution} Follow the product’s own sheet.</p>
+          <p className="caution">
+            {vocabulary.clears.find((c) => c.name === d.clear)?.caution} Follow the product’s own sheet.
+          </p>
         </>
       )}
       {(d.type === 'prep' || d.type === 'inspect' || d.type === 'wait') && (
         <>
-          {d.type !== 'wait' && <Words label="What to do" value={d.task ?? ''} onSave={(task) => onChange({ task })} max={500} long />}
+          {d.type !== 'wait' && (
+            <Words label="What to do" value={d.task ?? ''} onSave={(task) => onChange({ task })} max={500} long />
+          )}
           <Figure label="Minutes" value={d.minutes ?? 0} min={0} max={10080} onSave={number('minutes')} />
         </>
       )}
@@ -66,7 +104,14 @@ export function StepForm(props: StepFormProps) {
 }
 
 /** A text that is saved when the field is left. */
-function Words(props: { label: string; value: string; placeholder?: string; max: number; long?: boolean; onSave: (value: string) => void }) {
+function Words(props: {
+  label: string;
+  value: string;
+  placeholder?: string;
+  max: number;
+  long?: boolean;
+  onSave: (value: string) => void;
+}) {
   const [shown, setShown] = useState(props.value);
   useEffect(() => setShown(props.value), [props.value]);
   const shared = {

@@ -34,7 +34,13 @@ export const ZoneOutline = memo(function ZoneOutline({ body, cover }: { body: Bo
   }
 
   return (
-    <svg viewBox={`-1 -1 ${WIDTH + 2} ${tall + 2}`} width={WIDTH} height={tall + 2} aria-hidden="true" className="zone-outline">
+    <svg
+      viewBox={`-1 -1 ${WIDTH + 2} ${tall + 2}`}
+      width={WIDTH}
+      height={tall + 2}
+      aria-hidden="true"
+      className="zone-outline"
+    >
       <path d={inked.join('')} fill="currentColor" />
       <path d={outline} fill="none" stroke="currentColor" strokeWidth="1.1" />
     </svg>

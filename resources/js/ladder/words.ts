@@ -18,7 +18,10 @@ export const TYPE_NAMES: Record<StepDocument['type'], string> = {
 };
 
 /** What a new step of a type starts from. */
-export function fresh(type: StepDocument['type'], paintId: string | undefined): Partial<StepDocument> & { type: string } {
+export function fresh(
+  type: StepDocument['type'],
+  paintId: string | undefined,
+): Partial<StepDocument> & { type: string } {
   switch (type) {
     case 'paint':
       return {

@@ -33,7 +33,10 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
     void queries.invalidateQueries({ queryKey: ['patterns'] });
   };
   const stamp = useMutation({ mutationFn: () => write<Bait>('POST', `/baits/${bait.id}/stamp`), onSuccess: took });
-  const learn = useMutation({ mutationFn: () => write<Bait>('PATCH', `/baits/${bait.id}`, { lesson }), onSuccess: took });
+  const learn = useMutation({
+    mutationFn: () => write<Bait>('PATCH', `/baits/${bait.id}`, { lesson }),
+    onSuccess: took,
+  });
   const photos = bait.record.photos.filter((p) => p.bait === null || p.bait === bait.position);
 
   return (
@@ -50,7 +53,12 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
         </span>
         <span className="spacer" />
         {!bait.proven && (
-          <button type="button" className="plain-button quiet" onClick={() => stamp.mutate()} disabled={stamp.isPending}>
+          <button
+            type="button"
+            className="plain-button quiet"
+            onClick={() => stamp.mutate()}
+            disabled={stamp.isPending}
+          >
             Stamp it proven
           </button>
         )}
@@ -64,10 +72,21 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
         </p>
       )}
       <div className="bait-stage on-stage" ref={stage.ref}>
-        <BaitPicture body={bait.body_shape} texture={texture} view="left" width={Math.min(560, stage.width - 32)} height={230} eye={eyeAfter(bait.steps, null)} label={`${bait.label}, as planned`} />
+        <BaitPicture
+          body={bait.body_shape}
+          texture={texture}
+          view="left"
+          width={Math.min(560, stage.width - 32)}
+          height={230}
+          eye={eyeAfter(bait.steps, null)}
+          label={`${bait.label}, as planned`}
+        />
         {photos.map((photo) => (
           <figure key={photo.photo_id}>
-            <img src={`/api/v1/photos/${photo.photo_id}`} alt={`${bait.label} after step ${bait.steps.find((s) => s.document.id === photo.step)?.shown.number ?? ''}`} />
+            <img
+              src={`/api/v1/photos/${photo.photo_id}`}
+              alt={`${bait.label} after step ${bait.steps.find((s) => s.document.id === photo.step)?.shown.number ?? ''}`}
+            />
             <figcaption>{clock(photo.at)}</figcaption>
           </figure>
         ))}
@@ -80,7 +99,13 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
         }}
       >
         <label htmlFor="lesson">Lesson</label>
-        <input id="lesson" maxLength={250} value={lesson} placeholder="What to keep, what to change" onChange={(event) => setLesson(event.currentTarget.value)} />
+        <input
+          id="lesson"
+          maxLength={250}
+          value={lesson}
+          placeholder="What to keep, what to change"
+          onChange={(event) => setLesson(event.currentTarget.value)}
+        />
         <button type="submit" className="plain-button quiet" disabled={lesson === bait.lesson || learn.isPending}>
           Keep
         </button>
@@ -131,7 +156,14 @@ function Compared({ step, bait, settings }: { step: Step; bait: Bait; settings: 
           <b>no record</b>
         ) : paint ? (
           <>
-            {used === undefined ? 'as planned' : figures(used.psi ?? d.psi, used.strokes ?? d.strokes, used.coats ?? d.coats, used.thinning_percent ?? d.thinning_percent)}
+            {used === undefined
+              ? 'as planned'
+              : figures(
+                  used.psi ?? d.psi,
+                  used.strokes ?? d.strokes,
+                  used.coats ?? d.coats,
+                  used.thinning_percent ?? d.thinning_percent,
+                )}
             {sides.length === 2 ? ', both sides' : sides.length === 1 ? `, ${sides[0]} side only` : ''}
           </>
         ) : (

@@ -24,7 +24,10 @@ export function Log() {
       {baits.data.length === 0 ? (
         <div className="empty">
           <h2>No bait is finished yet</h2>
-          <p>When a run ends at the bench, its baits come here under their numbers, with what was planned and what was done.</p>
+          <p>
+            When a run ends at the bench, its baits come here under their numbers, with what was planned and what was
+            done.
+          </p>
           <Link className="plain-button" to="/bench">
             To the bench
           </Link>
@@ -45,11 +48,22 @@ function Line({ bait, body }: { bait: BaitBrief; body: Body | undefined }) {
   return (
     <li>
       <Link to={`/log/${bait.id}`}>
-        {body !== undefined && <BaitPicture body={body} texture={texture} view="left" width={190} height={74} label={`${bait.label}, as planned`} eye={EYE} />}
+        {body !== undefined && (
+          <BaitPicture
+            body={body}
+            texture={texture}
+            view="left"
+            width={190}
+            height={74}
+            label={`${bait.label}, as planned`}
+            eye={EYE}
+          />
+        )}
         <span>
           <b>{bait.label}</b> {bait.proven && <span className="seal">Proven</span>}
           <br />
-          {bait.pattern.name}, version {bait.version.number} · run {bait.run.number}, bait {bait.position} of {bait.run.baits}
+          {bait.pattern.name}, version {bait.version.number} · run {bait.run.number}, bait {bait.position} of{' '}
+          {bait.run.baits}
           {bait.finished_at === null ? '' : ` · ${day(bait.finished_at)}`}
           {bait.lesson !== '' && (
             <>

@@ -7,12 +7,16 @@ export function ClashDialog({ clash, onSettle }: { clash: Clash | null; onSettle
     <Modal opened={clash !== null} onClose={() => onSettle(false)} title="It was changed elsewhere" centered>
       {clash !== null && (
         <div style={{ display: 'grid', gap: 12 }}>
-          <p>This version was changed in another tab or on another screen after you opened it. Your last change was not saved yet.</p>
           <p>
-            <b>There now:</b> {clash.theirs.steps.length} steps: {clash.theirs.steps.map((s) => s.shown.name).join(', ')}.
+            This version was changed in another tab or on another screen after you opened it. Your last change was not
+            saved yet.
           </p>
           <p>
-            <b>Yours:</b> {describe(clash.change)}
+            <b>There now:</b> {clash.theirs.steps.length} steps:{' '}
+            {clash.theirs.steps.map((s) => s.shown.name).join(', ')}.
+          </p>
+          <p>
+            <b>Yours:</b> {inWords(clash.change)}
           </p>
           <div style={{ display: 'flex', gap: 10 }}>
             <button type="button" className="plain-button" onClick={() => onSettle(true)}>
@@ -28,7 +32,7 @@ export function ClashDialog({ clash, onSettle }: { clash: Clash | null; onSettle
   );
 }
 
-function describe(change: Clash['change']): string {
+function inWords(change: Clash['change']): string {
   if (typeof change === 'string') return `${change}.`;
   const what = change.set === undefined ? '' : `: ${JSON.stringify(change.set)}`;
   return `${change.op}${what}`;

@@ -52,10 +52,32 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
           create.mutate();
         }}
       >
-        <TextInput label="Name" required maxLength={120} value={name} onChange={(event) => setName(event.currentTarget.value)} data-autofocus />
-        <TextInput label="Species" maxLength={60} value={species} onChange={(event) => setSpecies(event.currentTarget.value)} />
-        <TextInput label="Water it suits" maxLength={60} value={water} onChange={(event) => setWater(event.currentTarget.value)} />
-        <NativeSelect label="Body" data={bodies.map((b) => ({ value: b.id, label: `${b.name}, ${b.material}, ${b.length_mm} mm` }))} value={body || bodies[0]?.id} onChange={(event) => setBody(event.currentTarget.value)} />
+        <TextInput
+          label="Name"
+          required
+          maxLength={120}
+          value={name}
+          onChange={(event) => setName(event.currentTarget.value)}
+          data-autofocus
+        />
+        <TextInput
+          label="Species"
+          maxLength={60}
+          value={species}
+          onChange={(event) => setSpecies(event.currentTarget.value)}
+        />
+        <TextInput
+          label="Water it suits"
+          maxLength={60}
+          value={water}
+          onChange={(event) => setWater(event.currentTarget.value)}
+        />
+        <NativeSelect
+          label="Body"
+          data={bodies.map((b) => ({ value: b.id, label: `${b.name}, ${b.material}, ${b.length_mm} mm` }))}
+          value={body || bodies[0]?.id}
+          onChange={(event) => setBody(event.currentTarget.value)}
+        />
         {create.isError && <p role="alert">{words(create.error)}</p>}
         <button type="submit" className="plain-button" disabled={create.isPending}>
           Begin

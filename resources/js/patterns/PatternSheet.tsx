@@ -144,7 +144,13 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
         ) : (
           <>
             <CorePanel core={core} />
-            <AdvicePanel advice={advice} version={version} onStep={choose} onFix={(fix) => change(fix.step, fix.set)} busy={edits.busy} />
+            <AdvicePanel
+              advice={advice}
+              version={version}
+              onStep={choose}
+              onFix={(fix) => change(fix.step, fix.set)}
+              busy={edits.busy}
+            />
           </>
         )}
       </aside>

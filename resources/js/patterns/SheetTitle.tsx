@@ -18,7 +18,11 @@ export function SheetTitle({ sheet, onBody }: { sheet: Sheet; onBody: (bodyId: s
       <p>
         <label>
           <span className="visually-hidden">Body</span>
-          <select className="sheet-body" value={version.body.id} onChange={(event) => onBody(event.currentTarget.value)}>
+          <select
+            className="sheet-body"
+            value={version.body.id}
+            onChange={(event) => onBody(event.currentTarget.value)}
+          >
             {bodies.map((body) => (
               <option key={body.id} value={body.id}>
                 {body.name}

@@ -39,7 +39,14 @@ export function Shelf() {
       <div className="page-head">
         <h1>Patterns</h1>
         <span className="spacer" />
-        <input type="search" className="shelf-search" aria-label="Search by name, species or water" placeholder="Search" value={wanted} onChange={(event) => setWanted(event.currentTarget.value)} />
+        <input
+          type="search"
+          className="shelf-search"
+          aria-label="Search by name, species or water"
+          placeholder="Search"
+          value={wanted}
+          onChange={(event) => setWanted(event.currentTarget.value)}
+        />
         <fieldset className="shelf-states">
           <legend className="visually-hidden">State</legend>
           {STATES.map((name) => (
@@ -56,7 +63,10 @@ export function Shelf() {
       {patterns.data.length === 0 ? (
         <div className="empty">
           <h2>The shelf is empty</h2>
-          <p>Here every pattern lies as the bait it will make. {bodies.length === 0 ? 'First put a body into the drawer.' : 'Pick a body and begin the first one.'}</p>
+          <p>
+            Here every pattern lies as the bait it will make.{' '}
+            {bodies.length === 0 ? 'First put a body into the drawer.' : 'Pick a body and begin the first one.'}
+          </p>
           {bodies.length === 0 ? (
             <Link className="plain-button" to="/stores">
               To the stores
@@ -88,7 +98,10 @@ function Lying({ pattern, body }: { pattern: Pattern; body: Body | undefined }) 
   const { ref, entry } = useIntersection<HTMLLIElement>({ rootMargin: '300px' });
   const texture = useShelfTexture(pattern.version.id, pattern.version.revision, entry?.isIntersecting ?? false).data;
   if (body === undefined) return null;
-  const width = Math.min(window.innerWidth - 60, Math.round(((body.length_mm + (body.marks.bill_length_mm ?? 0)) * 1.07) / MM_PER_PX));
+  const width = Math.min(
+    window.innerWidth - 60,
+    Math.round(((body.length_mm + (body.marks.bill_length_mm ?? 0)) * 1.07) / MM_PER_PX),
+  );
   const tall = Math.max(...body.profile.top_mm) + Math.max(...body.profile.bottom_mm);
   const height = Math.round((tall * 1.12 + (body.marks.bill_length_mm ?? 0) * 0.3) / MM_PER_PX) + 14;
   const eye = pattern.version.steps > 0 ? { ...PLAIN_EYE, diameterMm: body.marks.eye_socket_mm ?? 5 } : null;
@@ -96,10 +109,20 @@ function Lying({ pattern, body }: { pattern: Pattern; body: Body | undefined }) 
     <li ref={ref}>
       <Link to={`/patterns/${pattern.id}`} className="lying" style={{ minWidth: Math.min(width, 300) }}>
         <span className="lying-bait" style={{ height: Math.max(height, 126) }}>
-          <BaitPicture body={body} texture={texture} view="left" width={width} height={height} mmPerPx={width < 330 && body.length_mm > 150 ? undefined : MM_PER_PX} label={`${pattern.name}, as predicted`} eye={eye} />
+          <BaitPicture
+            body={body}
+            texture={texture}
+            view="left"
+            width={width}
+            height={height}
+            mmPerPx={width < 330 && body.length_mm > 150 ? undefined : MM_PER_PX}
+            label={`${pattern.name}, as predicted`}
+            eye={eye}
+          />
         </span>
         <span className="lying-words">
-          <b>{pattern.name}</b> {pattern.state === 'proven' ? <span className="seal">Proven</span> : <i>{pattern.state}</i>}
+          <b>{pattern.name}</b>{' '}
+          {pattern.state === 'proven' ? <span className="seal">Proven</span> : <i>{pattern.state}</i>}
           <br />
           {pattern.species} · {body.name} · {pattern.version.steps} steps
           {pattern.last_painted === null ? '' : ` · painted ${day(pattern.last_painted)}`}

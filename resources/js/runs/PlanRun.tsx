@@ -19,7 +19,8 @@ export function PlanRun() {
   const settings = useSettings().data;
   const patterns = usePatterns().data;
   const bodies = useBodies().data;
-  if (settings === undefined || patterns === undefined || bodies === undefined || (repeat !== null && bait.isLoading)) return <Waiting />;
+  if (settings === undefined || patterns === undefined || bodies === undefined || (repeat !== null && bait.isLoading))
+    return <Waiting />;
   const version = bait.data?.version.id ?? query.get('version') ?? patterns[0]?.version.id;
   if (version === undefined) {
     return (
@@ -31,7 +32,11 @@ export function PlanRun() {
       </div>
     );
   }
-  const startBody = bait.data?.version.body_id ?? patterns.find((p) => p.version.id === version)?.version.body_id ?? bodies[0]?.id ?? '';
+  const startBody =
+    bait.data?.version.body_id ??
+    patterns.find((p) => p.version.id === version)?.version.body_id ??
+    bodies[0]?.id ??
+    '';
   return (
     <PlanForm
       settings={settings}
@@ -39,7 +44,9 @@ export function PlanRun() {
       bodies={bodies}
       startVersion={version}
       startBody={startBody}
-      repeats={bait.data === undefined ? null : { id: bait.data.id, label: bait.data.label, pattern: bait.data.pattern.name }}
+      repeats={
+        bait.data === undefined ? null : { id: bait.data.id, label: bait.data.label, pattern: bait.data.pattern.name }
+      }
     />
   );
 }
@@ -100,7 +107,9 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, repeats
           {repeats === null ? (
             <NativeSelect
               label="Pattern"
-              data={patterns.filter((p) => p.state !== 'retired').map((p) => ({ value: p.version.id, label: `${p.name}, version ${p.version.number}` }))}
+              data={patterns
+                .filter((p) => p.state !== 'retired')
+                .map((p) => ({ value: p.version.id, label: `${p.name}, version ${p.version.number}` }))}
               value={version}
               onChange={(event) => {
                 const next = event.currentTarget.value;
@@ -115,23 +124,43 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, repeats
               with the figures really used on {repeats.label}.
             </p>
           )}
-          <NativeSelect label="Body" data={bodies.map((b) => ({ value: b.id, label: `${b.name}, ${b.length_mm} mm` }))} value={body} onChange={(event) => setBody(event.currentTarget.value)} />
+          <NativeSelect
+            label="Body"
+            data={bodies.map((b) => ({ value: b.id, label: `${b.name}, ${b.length_mm} mm` }))}
+            value={body}
+            onChange={(event) => setBody(event.currentTarget.value)}
+          />
           {Number(baits) > stock && <p className="caution">Only {stock} of these bodies are in the drawer.</p>}
           <NumberInput label="Baits" min={1} max={60} allowDecimal={false} value={baits} onChange={setBaits} />
           <div className="settings-pair">
             <NumberInput label={`Air, ${temperature.unit(settings)}`} value={air} onChange={setAir} />
             <NumberInput label="Humidity, %" min={1} max={100} value={humidity} onChange={setHumidity} />
           </div>
-          <TextInput label="Starts" type="datetime-local" value={starts} onChange={(event) => event.currentTarget.value !== '' && setStarts(event.currentTarget.value)} />
+          <TextInput
+            label="Starts"
+            type="datetime-local"
+            value={starts}
+            onChange={(event) => event.currentTarget.value !== '' && setStarts(event.currentTarget.value)}
+          />
           {keep.isError && (
             <p role="alert" className="notice">
               {words(keep.error)}
             </p>
           )}
-          <button type="button" className="plain-button" disabled={!planned.isSuccess || keep.isPending} onClick={() => keep.mutate(true)}>
+          <button
+            type="button"
+            className="plain-button"
+            disabled={!planned.isSuccess || keep.isPending}
+            onClick={() => keep.mutate(true)}
+          >
             Start at the bench
           </button>
-          <button type="button" className="plain-button quiet" disabled={!planned.isSuccess || keep.isPending} onClick={() => keep.mutate(false)}>
+          <button
+            type="button"
+            className="plain-button quiet"
+            disabled={!planned.isSuccess || keep.isPending}
+            onClick={() => keep.mutate(false)}
+          >
             Keep for later
           </button>
         </div>
@@ -143,7 +172,10 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, repeats
           )}
           {planned.data !== undefined && (
             <>
-              <Changes changes={planned.data.changes} title={repeats === null ? 'Fitted to this body' : `Changed against ${repeats.label}’s plan`} />
+              <Changes
+                changes={planned.data.changes}
+                title={repeats === null ? 'Fitted to this body' : `Changed against ${repeats.label}’s plan`}
+              />
               <PlanSheet plan={planned.data.plan} names={null} settings={settings} />
             </>
           )}

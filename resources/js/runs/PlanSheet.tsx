@@ -30,7 +30,11 @@ export function PlanSheet({ plan, names, settings }: Props) {
           dew point {temperature.show(plan.dew_point_c, settings)} {temperature.unit(settings)}
         </p>
       </section>
-      {!plan.clear_coat_ok && <p className="caution plan-part">Too damp for clear: the surface must be at least 3 °C above the dew point. Warm or dry the room first.</p>}
+      {!plan.clear_coat_ok && (
+        <p className="caution plan-part">
+          Too damp for clear: the surface must be at least 3 °C above the dew point. Warm or dry the room first.
+        </p>
+      )}
       {plan.short.length > 0 && (
         <section className="plan-part caution" aria-label="Short on the rack">
           <h2>Short on the rack</h2>
@@ -59,7 +63,9 @@ export function PlanSheet({ plan, names, settings }: Props) {
             <tbody>
               {plan.steps.map((step) => (
                 <tr key={step.step}>
-                  <td className={names === null ? 'num' : ''}>{names === null ? step.number : `${step.number} ${name(step.step, step.number)}`}</td>
+                  <td className={names === null ? 'num' : ''}>
+                    {names === null ? step.number : `${step.number} ${name(step.step, step.number)}`}
+                  </td>
                   <td>{step.mix === null ? '' : mixWords(step.mix)}</td>
                   <td className="num">{step.hands_on_min > 0 ? minutes(step.hands_on_min) : ''}</td>
                   <td className="num">{step.wait_min > 0 ? `${minutes(step.wait_min)} ${step.wait_for}` : ''}</td>
@@ -70,7 +76,8 @@ export function PlanSheet({ plan, names, settings }: Props) {
           </table>
         </div>
         <p className="dim">
-          Drops of 1/20 ml, rounded up to whole ones in the recipe’s ratio. Times by hand are common practice; drying is a model’s figure for this room, not a promise: touch a test card.
+          Drops of 1/20 ml, rounded up to whole ones in the recipe’s ratio. Times by hand are common practice; drying is
+          a model’s figure for this room, not a promise: touch a test card.
         </p>
       </section>
       <section className="plan-part" aria-label="Cautions">

@@ -42,7 +42,12 @@ export function RunPage() {
           Print the bench card
         </button>
         {r.state === 'planned' && (
-          <button type="button" className="plain-button no-print" onClick={() => start.mutate()} disabled={start.isPending}>
+          <button
+            type="button"
+            className="plain-button no-print"
+            onClick={() => start.mutate()}
+            disabled={start.isPending}
+          >
             Start at the bench
           </button>
         )}
@@ -54,7 +59,10 @@ export function RunPage() {
       </div>
       {start.isError && <p role="alert">{words(start.error)}</p>}
       <BenchCard run={r} settings={settings} />
-      <Changes changes={r.changes} title={r.repeat_of === null ? 'Fitted to this body' : `Changed against ${r.repeat_of.label}’s plan`} />
+      <Changes
+        changes={r.changes}
+        title={r.repeat_of === null ? 'Fitted to this body' : `Changed against ${r.repeat_of.label}’s plan`}
+      />
       <PlanSheet plan={r.plan} names={r.steps} settings={settings} />
     </div>
   );
@@ -65,7 +73,8 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
   return (
     <section className="bench-card plan-part" aria-label="Bench card">
       <h2>
-        Bench card · {run.bait_count} × {run.body} · {temperature.show(run.plan.air_c, settings)} {temperature.unit(settings)}, {run.plan.humidity_percent} %
+        Bench card · {run.bait_count} × {run.body} · {temperature.show(run.plan.air_c, settings)}{' '}
+        {temperature.unit(settings)}, {run.plan.humidity_percent} %
       </h2>
       <div className="scroll-x">
         <table className="sheet-table">
@@ -101,7 +110,11 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
                     <td>
                       {shown.how} {d.check === '' ? '' : `Check: ${d.check}`}
                     </td>
-                    <td className="boxes" role="img" aria-label={shown.for_all ? 'one box for all' : `${run.bait_count} pairs of boxes`}>
+                    <td
+                      className="boxes"
+                      role="img"
+                      aria-label={shown.for_all ? 'one box for all' : `${run.bait_count} pairs of boxes`}
+                    >
                       {(shown.for_all ? '☐' : '☐☐ '.repeat(run.bait_count)).trim()}
                     </td>
                   </tr>

@@ -23,7 +23,10 @@ export function Runs() {
       {runs.data.length === 0 ? (
         <div className="empty">
           <h2>Nothing is planned</h2>
-          <p>A run turns a pattern, a body, a number of baits and today’s room into drops, waits and a timed order of work.</p>
+          <p>
+            A run turns a pattern, a body, a number of baits and today’s room into drops, waits and a timed order of
+            work.
+          </p>
           <Link className="plain-button" to="/runs/new">
             Plan the first run
           </Link>
@@ -62,7 +65,13 @@ export function Runs() {
                   <td>
                     {day(run.started_at ?? run.starts_at)} {clock(run.started_at ?? run.starts_at)}
                   </td>
-                  <td>{run.state === 'at the bench' && <Link className="link" to={`/bench/${run.id}`}>To the bench</Link>}</td>
+                  <td>
+                    {run.state === 'at the bench' && (
+                      <Link className="link" to={`/bench/${run.id}`}>
+                        To the bench
+                      </Link>
+                    )}
+                  </td>
                 </tr>
               ))}
             </tbody>

@@ -7,8 +7,12 @@ export function Lost() {
   return (
     <div className="page">
       <div className="empty">
-        <h1>{error === undefined ? 'There is nothing here' : 'This page broke'}</h1>
-        <p>{error === undefined ? 'The address leads nowhere; it may be mistyped.' : `${words(error)} Nothing you saved is lost.`}</p>
+        <h1>{error == null ? 'There is nothing here' : 'This page broke'}</h1>
+        <p>
+          {error == null
+            ? 'The address leads nowhere; it may be mistyped.'
+            : `${words(error)} Nothing you saved is lost.`}
+        </p>
         <Link className="plain-button" to="/patterns">
           To the patterns
         </Link>

@@ -67,7 +67,9 @@ export function RoomForm({ settings, opened, onClose }: Props) {
           onChange={(event) => setColorScheme(event.currentTarget.value as 'auto' | 'light' | 'dark')}
         />
         {save.isError && <p role="alert">{save.error.message}</p>}
-        {!settings.clear_coat_ok && <p className="caution">Too damp for clear: the surface is within 3 °C of the dew point.</p>}
+        {!settings.clear_coat_ok && (
+          <p className="caution">Too damp for clear: the surface is within 3 °C of the dew point.</p>
+        )}
       </div>
     </Modal>
   );

@@ -38,7 +38,13 @@ export function BaitPicture(props: Props) {
 
   const pick = (event: PointerEvent<HTMLCanvasElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
-    const place = placeUnder(body, view, fitted(body, view, width, height, 1, mmPerPx), event.clientX - box.left, event.clientY - box.top);
+    const place = placeUnder(
+      body,
+      view,
+      fitted(body, view, width, height, 1, mmPerPx),
+      event.clientX - box.left,
+      event.clientY - box.top,
+    );
     if (place !== null) props.onPick?.(place);
   };
 
@@ -57,5 +63,12 @@ export function BaitPicture(props: Props) {
 }
 
 function fitted(body: BodyShape, view: View, width: number, height: number, density: number, mmPerPx?: number): Frame {
-  return frame(body, view, width * density, height * density, 0.03, mmPerPx === undefined ? undefined : mmPerPx / density);
+  return frame(
+    body,
+    view,
+    width * density,
+    height * density,
+    0.03,
+    mmPerPx === undefined ? undefined : mmPerPx / density,
+  );
 }

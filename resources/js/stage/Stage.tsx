@@ -55,20 +55,49 @@ export function Stage(props: Props) {
       <div className="stage-head">
         {props.children}
         <div className="stage-switches">
-          <Switch label="Look" value={look} options={{ matte: 'Matte', clear: 'Under clear' }} onChange={props.onLook} />
-          <Switch label="Light" value={light} options={{ flat: 'Flat light', glint: 'Glint' }} onChange={props.onLight} />
+          <Switch
+            label="Look"
+            value={look}
+            options={{ matte: 'Matte', clear: 'Under clear' }}
+            onChange={props.onLook}
+          />
+          <Switch
+            label="Light"
+            value={light}
+            options={{ flat: 'Flat light', glint: 'Glint' }}
+            onChange={props.onLight}
+          />
         </div>
       </div>
       <div className="stage-views">
-        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: the arrow keys move the spot that the Core cuts through */}
-        <div className="stage-main" ref={main.ref} role="application" aria-label="Spot on the left flank: arrow keys move it" tabIndex={0} onKeyDown={moveSpot}>
-          <BaitPicture {...shared} view="left" width={main.width} height={main.height} label={`Left flank. ${props.description}`} />
+        <div
+          className="stage-main"
+          ref={main.ref}
+          role="application"
+          aria-label="Spot on the left flank: arrow keys move it"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: the arrow keys move the spot that the Core cuts through
+          tabIndex={0}
+          onKeyDown={moveSpot}
+        >
+          <BaitPicture
+            {...shared}
+            view="left"
+            width={main.width}
+            height={main.height}
+            label={`Left flank. ${props.description}`}
+          />
           <Pin body={body} width={main.width} height={main.height} spot={spot} />
         </div>
         <div className="stage-side" ref={side.ref}>
           {OTHERS.map(([view, name]) => (
             <figure key={view}>
-              <BaitPicture {...shared} view={view} width={side.width} height={sideHeight} label={`${name}, as predicted`} />
+              <BaitPicture
+                {...shared}
+                view={view}
+                width={side.width}
+                height={sideHeight}
+                label={`${name}, as predicted`}
+              />
               <figcaption>{name}</figcaption>
             </figure>
           ))}
@@ -84,7 +113,12 @@ function Pin({ body, width, height, spot }: { body: BodyShape; width: number; he
   return at === null ? null : <i className="stage-pin" style={{ left: at.x, top: at.y }} />;
 }
 
-function Switch<T extends string>(props: { label: string; value: T; options: Record<T, string>; onChange: (value: T) => void }) {
+function Switch<T extends string>(props: {
+  label: string;
+  value: T;
+  options: Record<T, string>;
+  onChange: (value: T) => void;
+}) {
   return (
     <fieldset className="stage-switch">
       <legend className="visually-hidden">{props.label}</legend>

@@ -11,7 +11,13 @@ export interface Eye {
 const WIRE = '#2b2b29';
 
 /** What is on a bait besides paint: bill, line tie, hook hangers, joints, eyes. */
-export function drawFittings(context: CanvasRenderingContext2D, body: BodyShape, view: View, f: Frame, eye: Eye | null): void {
+export function drawFittings(
+  context: CanvasRenderingContext2D,
+  body: BodyShape,
+  view: View,
+  f: Frame,
+  eye: Eye | null,
+): void {
   const flank = view === 'left' || view === 'right';
   const towardsTail = f.mirrored ? -1 : 1;
   const ring = Math.max(1.6, 0.011 * body.length_mm * f.scale);
@@ -43,7 +49,10 @@ function circle(context: CanvasRenderingContext2D, x: number, y: number, r: numb
 function bill(context: CanvasRenderingContext2D, body: BodyShape, f: Frame, towardsTail: number): void {
   const length = (body.marks.bill_length_mm ?? 0) * f.scale;
   context.save();
-  context.translate(f.noseX + towardsTail * 0.05 * body.length_mm * f.scale, f.axisY + sampleAt(body.profile.bottom_mm, 0.04) * 0.55 * f.scale);
+  context.translate(
+    f.noseX + towardsTail * 0.05 * body.length_mm * f.scale,
+    f.axisY + sampleAt(body.profile.bottom_mm, 0.04) * 0.55 * f.scale,
+  );
   context.scale(towardsTail, 1);
   context.rotate((-body.marks.bill_angle_deg * Math.PI) / 180);
   context.fillStyle = 'rgba(235,238,240,.32)';
@@ -76,7 +85,14 @@ function joint(context: CanvasRenderingContext2D, body: BodyShape, view: View, f
   context.fill();
 }
 
-function drawEye(context: CanvasRenderingContext2D, x: number, y: number, eye: Eye | null, socketMm: number | null, scale: number): void {
+function drawEye(
+  context: CanvasRenderingContext2D,
+  x: number,
+  y: number,
+  eye: Eye | null,
+  socketMm: number | null,
+  scale: number,
+): void {
   const disc = (r: number, fill: string | CanvasGradient) => {
     context.fillStyle = fill;
     context.beginPath();

@@ -65,7 +65,14 @@ export function extentMm(body: BodyShape, view: View): { up: number; down: numbe
 }
 
 /** Fits the body into a picture with a margin of shares of its length; the bill reaches out over the nose. */
-export function frame(body: BodyShape, view: View, width: number, height: number, margin = 0.03, mmPerPx?: number): Frame {
+export function frame(
+  body: BodyShape,
+  view: View,
+  width: number,
+  height: number,
+  margin = 0.03,
+  mmPerPx?: number,
+): Frame {
   const bill = body.marks.bill_length_mm ?? 0;
   const out = bill * 0.72;
   const { up, down } = extentMm(body, view);
@@ -90,8 +97,14 @@ export function sampleAt(samples: number[], u: number): number {
 }
 
 /** The place on the surface under a pixel, or null beside the body. */
-export function placeUnder(body: BodyShape, view: View, f: Frame, x: number, y: number): { u: number; deg: number } | null {
-  const u = ((f.mirrored ? f.noseX - x : x - f.noseX) / f.scale) / body.length_mm;
+export function placeUnder(
+  body: BodyShape,
+  view: View,
+  f: Frame,
+  x: number,
+  y: number,
+): { u: number; deg: number } | null {
+  const u = (f.mirrored ? f.noseX - x : x - f.noseX) / f.scale / body.length_mm;
   if (u < 0 || u > 1) return null;
   const up = (f.axisY - y) / f.scale;
   if (view === 'left' || view === 'right') {
@@ -112,13 +125,19 @@ export function placeUnder(body: BodyShape, view: View, f: Frame, x: number, y: 
 }
 
 /** And back: the pixel of a place, or null when it lies on the other side. */
-export function pixelOf(body: BodyShape, view: View, f: Frame, u: number, deg: number): { x: number; y: number } | null {
+export function pixelOf(
+  body: BodyShape,
+  view: View,
+  f: Frame,
+  u: number,
+  deg: number,
+): { x: number; y: number } | null {
   const x = f.noseX + (f.mirrored ? -1 : 1) * u * body.length_mm * f.scale;
   const folded = deg > 180 ? 360 - deg : deg;
   const rad = (folded * Math.PI) / 180;
   const power = 2 / body.exponent;
   if (view === 'left' || view === 'right') {
-    if ((deg <= 180) !== (view === 'left')) return null;
+    if (deg <= 180 !== (view === 'left')) return null;
     const c = Math.cos(rad);
     const z = Math.sign(c) * Math.abs(c) ** power * sampleAt(c >= 0 ? body.profile.top_mm : body.profile.bottom_mm, u);
     return { x, y: f.axisY - z * f.scale };
@@ -212,10 +231,16 @@ export function paintBody(
       const o = (py * width + px) * 4;
       for (let k = 0; k < 3; k++) {
         let value =
-          wa * (skin.flat[a + k] ?? 0) + wb * (skin.flat[b + k] ?? 0) + wc * (skin.flat[c + k] ?? 0) + wd * (skin.flat[d + k] ?? 0);
+          wa * (skin.flat[a + k] ?? 0) +
+          wb * (skin.flat[b + k] ?? 0) +
+          wc * (skin.flat[c + k] ?? 0) +
+          wd * (skin.flat[d + k] ?? 0);
         if (lobe > 0.01) {
           const shine =
-            wa * (skin.glint[a + k] ?? 0) + wb * (skin.glint[b + k] ?? 0) + wc * (skin.glint[c + k] ?? 0) + wd * (skin.glint[d + k] ?? 0);
+            wa * (skin.glint[a + k] ?? 0) +
+            wb * (skin.glint[b + k] ?? 0) +
+            wc * (skin.glint[c + k] ?? 0) +
+            wd * (skin.glint[d + k] ?? 0);
           value += (shine - value) * lobe;
         }
         data[o + k] = ENCODED[Math.min(4095, ((value * shade + gloss) * 4095) | 0)] ?? 255;

@@ -36,7 +36,12 @@ export function NewBody({ opened, onClose, settings }: { opened: boolean; onClos
           name,
           length_mm: mm(long),
           exponent: 2.1,
-          stations: FORM.map(([u, share]) => [u, (mm(deep) / 2) * share, (mm(deep) / 2) * share, (mm(wide) / 2) * share]),
+          stations: FORM.map(([u, share]) => [
+            u,
+            (mm(deep) / 2) * share,
+            (mm(deep) / 2) * share,
+            (mm(wide) / 2) * share,
+          ]),
           stock: Number(stock),
         },
         true,
@@ -56,7 +61,14 @@ export function NewBody({ opened, onClose, settings }: { opened: boolean; onClos
           add.mutate();
         }}
       >
-        <TextInput label="Name" required maxLength={80} value={name} onChange={(event) => setName(event.currentTarget.value)} data-autofocus />
+        <TextInput
+          label="Name"
+          required
+          maxLength={80}
+          value={name}
+          onChange={(event) => setName(event.currentTarget.value)}
+          data-autofocus
+        />
         <NumberInput label={`Length, ${unit}`} value={long} onChange={setLong} />
         <NumberInput label={`Greatest depth, ${unit}`} value={deep} onChange={setDeep} />
         <NumberInput label={`Greatest width, ${unit}`} value={wide} onChange={setWide} />

@@ -14,7 +14,8 @@ export function NewPaint({ opened, onClose }: { opened: boolean; onClose: () => 
   const [kind, setKind] = useState('transparent');
   const [bottle, setBottle] = useState<number | string>(30);
   const add = useMutation({
-    mutationFn: () => write<Paint>('POST', '/paints', { name, hex, kind, bottle_ml: Number(bottle) } satisfies Form, true),
+    mutationFn: () =>
+      write<Paint>('POST', '/paints', { name, hex, kind, bottle_ml: Number(bottle) } satisfies Form, true),
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ['paints'] });
       setName('');
@@ -31,8 +32,20 @@ export function NewPaint({ opened, onClose }: { opened: boolean; onClose: () => 
           add.mutate();
         }}
       >
-        <TextInput label="Name" required maxLength={80} value={name} onChange={(event) => setName(event.currentTarget.value)} data-autofocus />
-        <TextInput label="Swatch, as a full coat looks over white under clear" type="color" value={hex} onChange={(event) => setHex(event.currentTarget.value)} />
+        <TextInput
+          label="Name"
+          required
+          maxLength={80}
+          value={name}
+          onChange={(event) => setName(event.currentTarget.value)}
+          data-autofocus
+        />
+        <TextInput
+          label="Swatch, as a full coat looks over white under clear"
+          type="color"
+          value={hex}
+          onChange={(event) => setHex(event.currentTarget.value)}
+        />
         <NativeSelect label="Kind" data={kinds} value={kind} onChange={(event) => setKind(event.currentTarget.value)} />
         <NumberInput label="Bottle, ml" min={1} max={5000} value={bottle} onChange={setBottle} />
         {add.isError && <p role="alert">{words(add.error)}</p>}

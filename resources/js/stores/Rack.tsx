@@ -39,13 +39,18 @@ export function Rack({ paints, settings }: { paints: Paint[]; settings: Settings
 function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
   const queries = useQueryClient();
   const change = useMutation({
-    mutationFn: (set: Partial<Pick<Paint, 'left_ml' | 'archived'>>) => write<Paint>('PATCH', `/paints/${paint.id}`, { revision: paint.revision, ...set }),
+    mutationFn: (set: Partial<Pick<Paint, 'left_ml' | 'archived'>>) =>
+      write<Paint>('PATCH', `/paints/${paint.id}`, { revision: paint.revision, ...set }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['paints'] }),
   });
   const share = Math.min(1, paint.left_ml / paint.bottle_ml);
   return (
     <li>
-      <span className="chip rack-chip" role="img" aria-label={`over black ${paint.chip.black}, over white ${paint.chip.white}`}>
+      <span
+        className="chip rack-chip"
+        role="img"
+        aria-label={`over black ${paint.chip.black}, over white ${paint.chip.white}`}
+      >
         <i style={{ background: paint.chip.black }} />
         <i style={{ background: paint.chip.white }} />
       </span>
@@ -57,13 +62,24 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
         </span>
       </span>
       <span className="rack-left">
-        <meter value={share} low={0.15} min={0} max={1} aria-label={`${paint.name}: ${Math.round(share * 100)} percent left`} />
+        <meter
+          value={share}
+          low={0.15}
+          min={0}
+          max={1}
+          aria-label={`${paint.name}: ${Math.round(share * 100)} percent left`}
+        />
         <span className={share < 0.15 ? 'rack-low' : 'dim'}>
           {share < 0.15 ? 'low: ' : ''}
           {volume(paint.left_ml, settings)} of {volume(paint.bottle_ml, settings)}
         </span>
       </span>
-      <button type="button" className="link" onClick={() => change.mutate({ left_ml: paint.bottle_ml })} disabled={change.isPending || share === 1}>
+      <button
+        type="button"
+        className="link"
+        onClick={() => change.mutate({ left_ml: paint.bottle_ml })}
+        disabled={change.isPending || share === 1}
+      >
         Restock
       </button>
       {change.isError && <p role="alert">{words(change.error)}</p>}

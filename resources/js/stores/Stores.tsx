@@ -39,8 +39,18 @@ export function Stores() {
           <ul className="drawer on-stage">
             {bodies.map((body) => (
               <li key={body.id}>
-                <BaitPicture body={body} texture={BARE} view="left" width={widthOf(body)} height={heightOf(body)} mmPerPx={MM_PER_PX} label={`${body.name}, bare`} glossy={false} />
-                <b>{body.name}</b> {body.material}, {length.show(body.length_mm, settings)} {length.unit(settings)}, {(body.area_mm2 / 100).toFixed(0)} cm², {(body.volume_mm3 / 1000).toFixed(1)} ml · {body.stock} left
+                <BaitPicture
+                  body={body}
+                  texture={BARE}
+                  view="left"
+                  width={widthOf(body)}
+                  height={heightOf(body)}
+                  mmPerPx={MM_PER_PX}
+                  label={`${body.name}, bare`}
+                  glossy={false}
+                />
+                <b>{body.name}</b> {body.material}, {length.show(body.length_mm, settings)} {length.unit(settings)},{' '}
+                {(body.area_mm2 / 100).toFixed(0)} cm², {(body.volume_mm3 / 1000).toFixed(1)} ml · {body.stock} left
               </li>
             ))}
           </ul>
@@ -52,7 +62,10 @@ export function Stores() {
 }
 
 function widthOf(body: Body): number {
-  return Math.min(window.innerWidth - 60, Math.round(((body.length_mm + (body.marks.bill_length_mm ?? 0)) * 1.07) / MM_PER_PX));
+  return Math.min(
+    window.innerWidth - 60,
+    Math.round(((body.length_mm + (body.marks.bill_length_mm ?? 0)) * 1.07) / MM_PER_PX),
+  );
 }
 
 function heightOf(body: Body): number {

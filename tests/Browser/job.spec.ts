@@ -1,0 +1,241 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { hands } from './hands';
+
+// The whole job once, as a painter does it: from an empty sheet to the same bait on a larger body, and elsewhere.
+test('plans, sees, is warned, paints, proves, repeats and takes along a pattern', async ({ page, browser }) => {
+  test.setTimeout(240_000);
+  const h = hands(page);
+  const ladder = page.getByRole('region', { name: 'Ladder' });
+
+  await test.step('finds the shelf and begins a pattern', async () => {
+    await page.goto('/');
+    await expect(page.getByText('Roach, first frost')).toBeVisible();
+    await expect(page.getByText('Proven', { exact: true })).toBeVisible();
+    await page.getByRole('button', { name: 'New pattern' }).click();
+    const dialog = page.getByRole('dialog');
+    await dialog.getByLabel('Name').fill('Ruffe, stony bottom');
+    await dialog.getByLabel('Species').fill('ruffe');
+    await dialog.getByLabel('Body').selectOption({ label: 'Plover 65, plastic, 65 mm' });
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await expect(page.getByLabel('Name of the pattern')).toHaveValue('Ruffe, stony bottom');
+    await expect(ladder).toContainText('Nothing is painted yet');
+  });
+
+  await test.step('adds the steps, from prep to clear', async () => {
+    await h.addStep('Prepare');
+    await h.set('What to do', 'Wipe with alcohol, mask the bill with tape');
+    await h.paint('White base', 'Bench white');
+    await h.choose('Place', 'whole');
+    await h.choose('Aim', 'all round, turned');
+    await h.set('Coats', 2);
+    await h.choose('Laid', 'heavy, 28 µm wet');
+    await h.set('psi', 38);
+    await h.paint('Pearl flank', 'Frost pearl');
+    await h.paint('Peat shoulder', 'Peat brown');
+    await h.choose('Place', 'shoulder');
+    await h.choose('Aim', 'above, tilted 30°');
+    await h.set('Width, mm', 20);
+    await h.set('Coats', 3);
+    await h.paint('Scales', 'Peat brown');
+    await h.choose('Put on', 'Through scale mesh');
+    await h.set('Scale length, mm', 3);
+    await h.choose('Laid', 'light, 9 µm wet');
+    await h.paint('Bars', 'Smoke');
+    await h.choose('Put on', 'Bars through a stencil');
+    await h.choose('Place', 'whole');
+    await h.set('Coats', 3);
+    await h.paint('Dark back', 'Smoke');
+    await h.choose('Place', 'back');
+    await h.choose('Aim', 'straight above');
+    await h.set('Coats', 3);
+    await h.paint('Shoulder spot', 'Stove black');
+    await h.choose('Put on', 'Spot');
+    await h.choose('Place', 'whole');
+    await h.addStep('Eye');
+    await h.set('Diameter, mm', 7);
+    await h.addStep('Clear coat');
+    await expect(page.locator('.rung')).toHaveCount(10);
+  });
+
+  await test.step('sees every edit on the Stage, undoes and redoes it', async () => {
+    await page.locator('.rung', { hasText: 'Shoulder spot' }).click();
+    const before = await h.picture();
+    await h.set('Diameter, mm', 12);
+    await expect.poll(h.picture).not.toBe(before);
+    await ladder.getByRole('button', { name: 'Undo' }).click();
+    await h.saved();
+    await expect.poll(h.picture).toBe(before);
+    await ladder.getByRole('button', { name: 'Redo' }).click();
+    await h.saved();
+    await expect.poll(h.picture).not.toBe(before);
+    await page.getByLabel('Glint').click();
+    await page.getByText('Matte').click();
+    await expect(page.locator('.stage-main canvas')).toHaveAttribute('data-drawn', 'yes');
+    await page.getByText('Under clear').click();
+    await page.getByText('Flat light').click();
+  });
+
+  await test.step('walks, moves, doubles, switches off and removes with the keys', async () => {
+    await page.locator('.rung', { hasText: 'Pearl flank' }).click();
+    await page.keyboard.press('Alt+ArrowRight');
+    await expect(page.locator('.rung').nth(3)).toContainText('Pearl flank');
+    await page.keyboard.press('Alt+ArrowLeft');
+    await expect(page.locator('.rung').nth(2)).toContainText('Pearl flank');
+    await page.keyboard.press('d');
+    await expect(page.locator('.rung')).toHaveCount(11);
+    await page.keyboard.press('Delete');
+    await expect(page.locator('.rung')).toHaveCount(10);
+    await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
+    await expect(page.locator('.rung')).toHaveCount(11);
+    await page.keyboard.press('Control+z');
+    await h.saved();
+    await page.locator('.rung', { hasText: 'Pearl flank' }).first().click();
+    await page.keyboard.press('o');
+    await expect(page.locator('.rung.off')).toHaveCount(1);
+    await page.keyboard.press('o');
+    await expect(page.locator('.rung.off')).toHaveCount(0);
+    await h.saved();
+    while ((await page.locator('.rung').count()) > 10) {
+      await page.locator('.rung', { hasText: 'Pearl flank' }).last().click();
+      await page.keyboard.press('Delete');
+      await h.saved();
+    }
+  });
+
+  await test.step('reads the film under a clicked point', async () => {
+    await page.getByRole('button', { name: 'Film and advice' }).click();
+    const box = await page.locator('.stage-main').boundingBox();
+    if (box === null) throw new Error('no stage');
+    await page.mouse.click(box.x + box.width * 0.55, box.y + box.height * 0.5);
+    const core = page.getByRole('region', { name: 'Core' });
+    await expect(core).toContainText('Bench white');
+    await expect(core).toContainText('µm');
+  });
+
+  await test.step('is warned and mends it with the button', async () => {
+    const advice = page.getByRole('region', { name: 'Advice' });
+    const eye = advice.locator('[data-rule="eye-and-socket"]');
+    await expect(eye).toContainText('7 mm in a 5.5 mm socket');
+    await eye.getByRole('button', { name: 'Use 5.5 mm' }).click();
+    await expect(eye).toHaveCount(0);
+    const mesh = advice.locator('[data-rule="too-soon-to-clamp"]').first();
+    await expect(mesh).toContainText('clamping wants');
+    while ((await advice.getByRole('button', { name: /^Wait / }).count()) > 0) {
+      const count = await advice.getByRole('button', { name: /^Wait / }).count();
+      await advice
+        .getByRole('button', { name: /^Wait / })
+        .first()
+        .click();
+      await expect(advice.getByRole('button', { name: /^Wait / })).toHaveCount(count - 1);
+    }
+  });
+
+  await test.step('plans a run of two', async () => {
+    await page.getByRole('link', { name: 'Plan a run' }).click();
+    await page.getByLabel('Baits').fill('2');
+    await expect(page.getByRole('region', { name: 'Order of work' })).toContainText('Bench white');
+    await expect(page.getByRole('region', { name: 'Cautions' })).toContainText('respirator');
+    await page.getByRole('button', { name: 'Keep for later' }).click();
+    await expect(page.getByRole('region', { name: 'Bench card' })).toContainText('White base');
+    await page.getByRole('button', { name: 'Start at the bench' }).click();
+    await expect(page.getByRole('heading', { name: 'Prepare' })).toBeVisible();
+  });
+
+  await test.step('paints it, with other figures, a note, a photograph and a reload in between', async () => {
+    await page.keyboard.press('Space');
+    await expect(page.getByRole('heading', { name: 'White base' })).toBeVisible();
+    await page.keyboard.press('f');
+    await page.getByLabel('psi').fill('36');
+    await page.getByLabel('Strokes a side').fill('7');
+    await page.getByRole('button', { name: 'Keep these' }).click();
+    await expect(page.getByText('psi, as used')).toBeVisible();
+    await page.keyboard.press('n');
+    await page.getByLabel('What to remember of this step').fill('Two passes under the gill');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await page.getByLabel('Photograph').setInputFiles({ name: 'bait.png', mimeType: 'image/png', buffer: onePixel() });
+    await page.keyboard.press('l');
+    await expect(page.getByRole('button', { name: 'Left side' })).toHaveAttribute('aria-pressed', 'true');
+    await page.keyboard.press('t');
+    await expect(page.locator('.timer')).toContainText('heat set');
+    await page.waitForTimeout(1200);
+    await page.reload();
+    await expect(page.getByRole('heading', { name: 'White base' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Left side' })).toHaveAttribute('aria-pressed', 'true');
+    await expect(page.locator('.timer')).toBeVisible();
+    await expect(page.getByText('Two passes under the gill')).toBeVisible();
+    await page.getByRole('button', { name: 'Done, next bait' }).click();
+    await expect(page.getByText('bait 2 of 2')).toBeVisible();
+    await page.keyboard.press('b');
+    await expect(page.getByText('bait 1 of 2')).toBeVisible();
+    const finish = page.getByRole('button', { name: 'Finish the run' });
+    for (let presses = 0; presses < 40 && !(await finish.isVisible()); presses++) {
+      await page.keyboard.press('Space');
+      await page.waitForTimeout(120);
+    }
+    await finish.click();
+    await expect(page).toHaveURL(/\/log$/);
+  });
+
+  await test.step('looks at planned and done, and stamps it', async () => {
+    await page.getByRole('link', { name: /Ruffe, stony bottom.*bait 1 of 2/ }).click();
+    await expect(page.getByRole('row', { name: /White base/ })).toContainText('36 psi, 7 strokes');
+    await expect(page.getByRole('row', { name: /White base/ })).toContainText('Two passes under the gill');
+    await expect(page.locator('.bait-stage img')).toBeVisible();
+    await page.getByRole('button', { name: 'Stamp it proven' }).click();
+    await expect(page.locator('.seal')).toHaveText('Proven');
+  });
+
+  await test.step('repeats it on the larger body with the figures really used', async () => {
+    await page.getByRole('link', { name: 'Repeat this bait' }).click();
+    await page.getByLabel('Body').selectOption({ label: 'Plover 90, 90 mm' });
+    const changes = page.getByRole('region', { name: /Changed against/ });
+    await expect(changes.getByRole('row', { name: /psi/ })).toContainText('36');
+    await expect(changes.getByRole('row', { name: /scale length/ })).toContainText(/4\.\d/);
+    await expect(changes.getByRole('row', { name: /eye, mm/ })).toContainText('8');
+    await page.getByRole('button', { name: 'Keep for later' }).click();
+    await expect(page.getByRole('heading', { name: /Ruffe, stony bottom/ })).toBeVisible();
+    await expect(page.getByText(/repeats H-/).first()).toBeVisible();
+  });
+
+  await test.step('takes it along to another installation and sees the same bait', async () => {
+    await page.goto('/patterns');
+    await page.getByRole('link', { name: /Ruffe/ }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Export' }).click();
+    const file = await (await download).path();
+    const here = await h.picture();
+    const there = await browser.newPage({ baseURL: 'http://127.0.0.1:8791', viewport: { width: 1280, height: 800 } });
+    await there.goto('/patterns');
+    await expect(there.getByText('The shelf is empty')).toBeVisible();
+    await there.goto('/stores');
+    await there.getByRole('button', { name: 'Measure a body' }).click();
+    await there.getByRole('dialog').getByLabel('Name').fill('Wren 50');
+    await there.getByRole('button', { name: 'Into the drawer' }).click();
+    await there.goto('/patterns');
+    await there.getByRole('button', { name: 'Begin a pattern' }).click();
+    await there
+      .getByLabel(/Or take one in/)
+      .setInputFiles({
+        name: 'bad.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from('{"format":"hawkbrush.recipe/1"}'),
+      });
+    await expect(there.getByRole('alert')).toContainText('Nothing was taken in');
+    await there
+      .getByLabel(/Or take one in/)
+      .setInputFiles({ name: 'ruffe.json', mimeType: 'application/json', buffer: readFileSync(file) });
+    await expect(there.getByLabel('Name of the pattern')).toHaveValue('Ruffe, stony bottom');
+    await expect(there.locator('.stage-main canvas')).toHaveAttribute('data-drawn', 'yes');
+    await there.getByRole('button', { name: 'Film and advice' }).waitFor();
+    await expect.poll(hands(there).picture).toBe(here);
+    await there.close();
+  });
+});
+
+function onePixel(): Buffer {
+  return Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==',
+    'base64',
+  );
+}

@@ -1,0 +1,13 @@
+#!/usr/bin/env bash
+# A server for the browser tests on data of its own, laid out anew. $1 port, $2 data folder, $3 demo or empty.
+set -eu
+cd "$(dirname "$0")/../.."
+export HAWKBRUSH_DATA="$PWD/$2" PHP_CLI_SERVER_WORKERS=3
+rm -rf "$HAWKBRUSH_DATA"
+mkdir -p "$HAWKBRUSH_DATA"
+: >"$HAWKBRUSH_DATA/hawkbrush.sqlite"
+php artisan migrate --force --quiet
+[ "$3" = empty ] || php artisan db:seed --class='Database\Seeders\DemoSeeder' --force --quiet
+cd public
+exec php -d opcache.enable=1 -d variables_order=EGPCS -d upload_max_filesize=13M -d post_max_size=14M -S "127.0.0.1:$1" \
+    ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php 2>/dev/null

@@ -1,0 +1,105 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, type Page, test } from '@playwright/test';
+
+async function idOf(page: Page, kind: 'patterns' | 'runs' | 'baits', index = 0): Promise<string> {
+  const answer = (await (await page.request.get(`/api/v1/${kind}`)).json()) as Record<string, { id: string }[]>;
+  return answer[kind]?.[index]?.id ?? '';
+}
+
+/** Every view, with what must be on it before it is looked at. */
+const VIEWS: [string, (page: Page) => Promise<string>, string][] = [
+  ['shelf', async () => '/patterns', 'Roach, first frost'],
+  ['pattern sheet', async (page) => `/patterns/${await idOf(page, 'patterns')}`, 'Ladder'],
+  ['runs', async () => '/runs', 'Run 1'],
+  ['plan a run', async () => '/runs/new', 'Order of work'],
+  ['run with bench card', async (page) => `/runs/${await idOf(page, 'runs')}`, 'Bench card'],
+  ['bench', async () => '/bench', 'After this step'],
+  ['log', async () => '/log', 'H-0001'],
+  ['bait', async (page) => `/log/${await idOf(page, 'baits')}`, 'Planned and done'],
+  ['stores', async () => '/stores', 'Body drawer'],
+  ['nowhere', async () => '/nowhere', 'There is nothing here'],
+];
+
+for (const [name, address, mark] of VIEWS) {
+  for (const colorScheme of ['light', 'dark'] as const) {
+    test(`${name} is accessible by ${colorScheme === 'light' ? 'day' : 'night'}`, async ({ page }) => {
+      await page.emulateMedia({ colorScheme });
+      await page.goto(await address(page));
+      await expect(page.getByText(mark).first()).toBeVisible();
+      await page.waitForLoadState('networkidle');
+      const found = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+        .analyze();
+      expect(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
+    });
+  }
+
+  test(`${name} fits a telephone`, async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 800 });
+    await page.goto(await address(page));
+    await expect(page.getByText(mark).first()).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  });
+}
+
+test('the pattern sheet fits one screen, and asks nobody else for anything', async ({ page }) => {
+  const foreign: string[] = [];
+  const broken: string[] = [];
+  page.on('request', (request) => {
+    if (!request.url().startsWith('http://127.0.0.1:8790/') && !request.url().startsWith('blob:'))
+      foreign.push(request.url());
+  });
+  page.on('console', (message) => {
+    if (message.type() === 'error') broken.push(message.text());
+  });
+  await page.goto(`/patterns/${await idOf(page, 'patterns')}`);
+  await page.waitForLoadState('networkidle');
+  expect(
+    await page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight]),
+  ).toEqual([1280, 800]);
+  expect(foreign).toEqual([]);
+  expect(broken).toEqual([]);
+});
+
+test('two tabs on one pattern do not overwrite each other', async ({ page, context }) => {
+  const address = `/patterns/${await idOf(page, 'patterns', 4)}`;
+  await page.goto(address);
+  const other = await context.newPage();
+  await other.goto(address);
+  await page.locator('.rung').nth(1).click();
+  await page.keyboard.press('d');
+  const count = await other.locator('.rung').count();
+  await expect(page.locator('.rung')).toHaveCount(count + 1);
+  await other.locator('.rung').nth(2).click();
+  await other.keyboard.press('o');
+  await expect(other.getByText('It was changed elsewhere')).toBeVisible();
+  await other.getByRole('button', { name: 'Make my change on top' }).click();
+  await expect(other.locator('.rung')).toHaveCount(count + 1);
+  await expect(other.locator('.rung.off')).toHaveCount(1);
+});
+
+test('the bench keeps what was done while the server is away', async ({ page, context }) => {
+  await page.goto('/bench');
+  await expect(page.getByText('bait 2 of 3')).toBeVisible();
+  await context.setOffline(true);
+  await page.keyboard.press('Space');
+  await expect(page.getByText('bait 3 of 3')).toBeVisible();
+  await expect(page.getByRole('alert')).toContainText('kept here');
+  await context.setOffline(false);
+  await expect(page.getByRole('alert')).toHaveCount(0, { timeout: 15_000 });
+  await page.reload();
+  await expect(page.getByText('bait 3 of 3')).toBeVisible();
+  await page.keyboard.press('b');
+  await expect(page.getByText('bait 2 of 3')).toBeVisible();
+});
+
+test('units are shown as the painter sets them', async ({ page }) => {
+  await page.goto(`/patterns/${await idOf(page, 'patterns')}`);
+  await expect(page.locator('.rung').nth(1)).toContainText('psi');
+  await page.getByRole('button', { name: /^Room/ }).click();
+  await page.getByLabel('Pressure').selectOption('bar');
+  await page.keyboard.press('Escape');
+  await expect(page.locator('.rung').nth(1)).toContainText('2.62 bar');
+  await page.request.put('/api/v1/settings', { data: { pressure: 'psi' }, headers: { 'X-Hawkbrush': '1' } });
+});
