@@ -48,6 +48,7 @@ final class PlanView
         return [
             'step' => $planned->step->id,
             'number' => $planned->number,
+            'name' => StepView::name($planned->step),
             'mix' => $planned->mix === null ? null : [
                 'paints' => array_map(static fn(array $p): array => ['paint_id' => $p['paintId'], 'name' => $p['name'], 'drops' => $p['drops'], 'ml' => round($p['ml'], 3)], $planned->mix->paints),
                 'reducer_drops' => $planned->mix->reducerDrops,

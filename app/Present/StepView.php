@@ -36,12 +36,12 @@ final class StepView
     /** @return array<string, mixed> */
     private static function shown(Step $step, int $number, Surface $surface): array
     {
-        $common = ['number' => $number, 'name' => $step->title, 'how' => How::say($step), 'for_all' => Record::doneForAllAtOnce($step), 'cautions' => Cautions::ofStep($step)];
+        $common = ['number' => $number, 'name' => self::name($step), 'how' => How::say($step), 'for_all' => Record::doneForAllAtOnce($step), 'cautions' => Cautions::ofStep($step)];
         if (! $step instanceof PaintStep) {
-            return ['name' => $step->title !== '' ? $step->title : ucfirst($step->type())] + $common;
+            return $common;
         }
 
-        return ['name' => $step->title !== '' ? $step->title : $step->colourName()] + $common + [
+        return $common + [
             'colour' => $step->colourName(),
             'technique' => $step->technique->label(),
             'where' => $step->place->label(),
@@ -49,6 +49,15 @@ final class StepView
             'chip' => Chip::of($step->optics(), $step->dryUm()),
             'cover' => self::cover($step, $surface),
         ];
+    }
+
+    public static function name(Step $step): string
+    {
+        return match (true) {
+            $step->title !== '' => $step->title,
+            $step instanceof PaintStep => $step->colourName(),
+            default => ucfirst($step->type()),
+        };
     }
 
     /** Fifteenths of cover on the left half, one hexadecimal digit a cell, 48 columns by 24 rows from ridge to belly. */

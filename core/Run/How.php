@@ -29,16 +29,14 @@ final class How
     {
         $aim = match (true) {
             ! $step->technique->sprayed() => 'By hand, the same on both sides.',
-            $step->aimDeg === null => 'Turn it under the brush so that all of it gets the same.',
+            $step->aimDeg === null => $step->technique->how() === '' ? 'Turn it under the brush so that all of it gets the same.' : '',
             $step->aimDeg < 8 => 'From straight above, nose to tail.',
             $step->aimDeg < 75 => \sprintf('From above, tilted %d° to the side; nose to tail. Keep the same aim on both.', round($step->aimDeg)),
             $step->aimDeg < 110 => 'Square onto the side, nose to tail.',
             default => 'From below, nose to tail.',
         };
-        $touch = $step->technique->touches() ? ' Hold it tight to the surface and set the coat before you lift.' : '';
-        $coats = $step->coats > 1 ? ' Set between the coats.' : '';
 
-        return $aim.$touch.$coats;
+        return implode(' ', array_filter([$aim, $step->technique->how(), $step->coats > 1 ? 'Set between the coats.' : '']));
     }
 
     private static function clear(ClearStep $step): string

@@ -15,6 +15,9 @@ interface Technique
     /** Its name as painters say it. */
     public function label(): string;
 
+    /** How it is done at the bench, in a sentence; empty when the aim says it all. Common practice, no published source. */
+    public function how(): string;
+
     /** @return list<Setting> what can be set, in the order a painter thinks of it */
     public function settings(): array;
 

@@ -25,6 +25,11 @@ final readonly class Bars implements Technique
         return 'Bars through a stencil';
     }
 
+    public function how(): string
+    {
+        return 'Aim at the edge of the openings, a little at a time; lift to look.';
+    }
+
     public function settings(): array
     {
         return [

@@ -24,6 +24,11 @@ final readonly class Card implements Technique
         return 'Along a gill card';
     }
 
+    public function how(): string
+    {
+        return 'Hold the card on the gill edge and spray along its edge.';
+    }
+
     public function settings(): array
     {
         return [

@@ -24,6 +24,11 @@ final readonly class Line implements Technique
         return 'Pen or taped line';
     }
 
+    public function how(): string
+    {
+        return 'Index the line on a mark that is the same on both sides.';
+    }
+
     public function settings(): array
     {
         return [

@@ -26,6 +26,11 @@ final readonly class Mesh implements Technique
         return 'Through scale mesh';
     }
 
+    public function how(): string
+    {
+        return 'Stretch the mesh tight and clip it; set the coat before you take it off.';
+    }
+
     public function settings(): array
     {
         return [

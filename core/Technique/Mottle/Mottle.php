@@ -25,6 +25,11 @@ final readonly class Mottle implements Technique
         return 'Mottle through a stencil';
     }
 
+    public function how(): string
+    {
+        return 'Hold the stencil tight to the surface; aim at the edges of its openings.';
+    }
+
     public function settings(): array
     {
         return [

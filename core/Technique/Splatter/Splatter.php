@@ -24,6 +24,11 @@ final readonly class Splatter implements Technique
         return 'Splatter';
     }
 
+    public function how(): string
+    {
+        return 'Try it on the table first; set it at once so that it does not smear.';
+    }
+
     public function settings(): array
     {
         return [

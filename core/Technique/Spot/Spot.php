@@ -23,6 +23,11 @@ final readonly class Spot implements Technique
         return 'Spot';
     }
 
+    public function how(): string
+    {
+        return 'Index it on the gill edge and the midline, the same on both sides.';
+    }
+
     public function settings(): array
     {
         return [

@@ -21,6 +21,11 @@ final readonly class Spray implements Technique
         return 'Free-hand spray';
     }
 
+    public function how(): string
+    {
+        return '';
+    }
+
     public function settings(): array
     {
         return [];

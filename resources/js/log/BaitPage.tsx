@@ -81,6 +81,22 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
           eye={eyeAfter(bait.steps, null)}
           label={`${bait.label}, as planned`}
         />
+        <div className="bait-sides">
+          {(['back', 'belly'] as const).map((view) => (
+            <figure key={view}>
+              <BaitPicture
+                body={bait.body_shape}
+                texture={texture}
+                view={view}
+                width={Math.min(300, stage.width - 32)}
+                height={96}
+                eye={eyeAfter(bait.steps, null)}
+                label={`${bait.label}, ${view}, as planned`}
+              />
+              <figcaption>{view}</figcaption>
+            </figure>
+          ))}
+        </div>
         {photos.map((photo) => (
           <figure key={photo.photo_id}>
             <img

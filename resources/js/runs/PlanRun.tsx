@@ -176,7 +176,7 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, repeats
                 changes={planned.data.changes}
                 title={repeats === null ? 'Fitted to this body' : `Changed against ${repeats.label}’s plan`}
               />
-              <PlanSheet plan={planned.data.plan} names={null} settings={settings} />
+              <PlanSheet plan={planned.data.plan} settings={settings} />
             </>
           )}
         </div>

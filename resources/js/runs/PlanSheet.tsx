@@ -1,16 +1,13 @@
-import type { Plan, Settings, Step } from '../api/types';
+import type { Plan, Settings } from '../api/types';
 import { clock, minutes, temperature, volume } from '../units/units';
 
 interface Props {
   plan: Plan;
-  /** The steps by id, where they are known; else the numbers must do. */
-  names: Step[] | null;
   settings: Settings;
 }
 
 /** Mixing sheet, what is short, the order of work with clock times, and the cautions that apply. */
-export function PlanSheet({ plan, names, settings }: Props) {
-  const name = (id: string, number: number) => names?.find((s) => s.document.id === id)?.shown.name ?? `Step ${number}`;
+export function PlanSheet({ plan, settings }: Props) {
   return (
     <>
       <section className="plan-part plan-sum" aria-label="In short">
@@ -53,7 +50,7 @@ export function PlanSheet({ plan, names, settings }: Props) {
           <table className="sheet-table plan-table">
             <thead>
               <tr>
-                <th className="num">Step</th>
+                <th>Step</th>
                 <th>Mix, in drops</th>
                 <th className="num">Hands-on</th>
                 <th className="num">Wait</th>
@@ -63,8 +60,8 @@ export function PlanSheet({ plan, names, settings }: Props) {
             <tbody>
               {plan.steps.map((step) => (
                 <tr key={step.step}>
-                  <td className={names === null ? 'num' : ''}>
-                    {names === null ? step.number : `${step.number} ${name(step.step, step.number)}`}
+                  <td>
+                    {step.number} {step.name}
                   </td>
                   <td>{step.mix === null ? '' : mixWords(step.mix)}</td>
                   <td className="num">{step.hands_on_min > 0 ? minutes(step.hands_on_min) : ''}</td>

@@ -63,7 +63,7 @@ export function RunPage() {
         changes={r.changes}
         title={r.repeat_of === null ? 'Fitted to this body' : `Changed against ${r.repeat_of.label}’s plan`}
       />
-      <PlanSheet plan={r.plan} names={r.steps} settings={settings} />
+      <PlanSheet plan={r.plan} settings={settings} />
     </div>
   );
 }

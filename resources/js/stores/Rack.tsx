@@ -13,7 +13,9 @@ export function Rack({ paints, settings }: { paints: Paint[]; settings: Settings
     <section aria-label="Rack" className="stores-part">
       <div className="page-head">
         <h2>Rack</h2>
-        <span className="dim">chips: an ordinary coat over black and over white</span>
+        <span className="dim">
+          an ordinary coat over black and over white; guessed: from swatch and kind, no card measured yet
+        </span>
         <span className="spacer" />
         <button type="button" className="plain-button" onClick={() => setAdding(true)}>
           Add a paint
@@ -58,7 +60,7 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
         <b>{paint.name}</b>
         <br />
         <span className="dim">
-          {paint.kind}, {paint.from_card ? 'from a card' : 'guessed from its swatch'}
+          {paint.kind} · {paint.from_card ? 'measured' : 'guessed'}
         </span>
       </span>
       <span className="rack-left">
@@ -71,7 +73,7 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
         />
         <span className={share < 0.15 ? 'rack-low' : 'dim'}>
           {share < 0.15 ? 'low: ' : ''}
-          {volume(paint.left_ml, settings)} of {volume(paint.bottle_ml, settings)}
+          {volume(paint.left_ml, settings)} of {volume(paint.bottle_ml, settings).split(' ')[0]}
         </span>
       </span>
       <button
