@@ -24,15 +24,23 @@ final readonly class Srgb
 
     public static function fromXyz(Xyz $xyz): self
     {
+        [$r, $g, $b] = self::linear($xyz);
+
+        return new self(self::encode($r), self::encode($g), self::encode($b));
+    }
+
+    /** @return array{float, float, float} linear red, green and blue, 0 to 1 within gamut */
+    public static function linear(Xyz $xyz): array
+    {
         $x = $xyz->x / 100;
         $y = $xyz->y / 100;
         $z = $xyz->z / 100;
 
-        return new self(
-            self::encode(3.2409699419 * $x - 1.5373831776 * $y - 0.4986107603 * $z),
-            self::encode(-0.9692436363 * $x + 1.8759675015 * $y + 0.0415550574 * $z),
-            self::encode(0.0556300797 * $x - 0.2039769589 * $y + 1.0569715142 * $z),
-        );
+        return [
+            3.2409699419 * $x - 1.5373831776 * $y - 0.4986107603 * $z,
+            -0.9692436363 * $x + 1.8759675015 * $y + 0.0415550574 * $z,
+            0.0556300797 * $x - 0.2039769589 * $y + 1.0569715142 * $z,
+        ];
     }
 
     public function toXyz(): Xyz
@@ -64,7 +72,7 @@ final readonly class Srgb
         return \sprintf('#%02x%02x%02x', $byte($this->r), $byte($this->g), $byte($this->b));
     }
 
-    private static function encode(float $linear): float
+    public static function encode(float $linear): float
     {
         return $linear <= 0.0031308 ? 12.92 * $linear : 1.055 * $linear ** (1 / 2.4) - 0.055;
     }

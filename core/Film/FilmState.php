@@ -61,12 +61,21 @@ final readonly class FilmState
     /** @return list<float>|null */
     private function glintUnder(Film $film): ?array
     {
+        $own = $film->glint;
         if ($this->glint === null) {
-            return $film->glint;
+            return $own;
         }
+        $t2 = $film->t2;
         $glint = [];
+        if ($own === null) {
+            foreach ($this->glint as $i => $below) {
+                $glint[] = $below * $t2[$i];
+            }
+
+            return $glint;
+        }
         foreach ($this->glint as $i => $below) {
-            $glint[] = $below * $film->t2[$i] + ($film->glint[$i] ?? 0.0);
+            $glint[] = $below * $t2[$i] + $own[$i];
         }
 
         return $glint;
@@ -75,20 +84,21 @@ final readonly class FilmState
     /** @return list<float>|null */
     private function glowUnder(Film $film): ?array
     {
+        $t = $film->t;
         $own = null;
         if ($film->glow !== null) {
             foreach ($film->glow as $i => $sent) {
                 // Half goes up at once, half goes down and comes back as far as the ground returns it.
-                $own[] = $sent * 0.5 * (1 + $this->r[$i] * $film->t[$i]);
+                $own[] = $sent * 0.5 * (1 + $this->r[$i] * $t[$i]);
             }
         }
         if ($this->glow === null) {
             return $own;
         }
-        $excited = Glow::excitation($film->t);
+        $excited = Glow::excitation($t);
         $glow = [];
         foreach ($this->glow as $i => $below) {
-            $glow[] = $below * $excited * $film->t[$i] + ($own[$i] ?? 0.0);
+            $glow[] = $below * $excited * $t[$i] + ($own[$i] ?? 0.0);
         }
 
         return $glow;

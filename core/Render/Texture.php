@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Render;
 
-use Hawkbrush\Core\Colour\Observer;
-use Hawkbrush\Core\Colour\Srgb;
-use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Look;
 
 /**
@@ -32,11 +29,12 @@ final readonly class Texture
     public static function of(Field $field, Look $look): self
     {
         $numbers = $palette = $glint = $seen = [];
+        $pixels = new Pixels($look);
         $halves = $field->mirrored ? [$field->left] : [$field->left, $field->right];
         foreach ($halves as $cells) {
             foreach ($cells as $state) {
                 if (! isset($numbers[$state])) {
-                    [$flat, $shine] = self::colours($field->states[$state], $look);
+                    [$flat, $shine] = $pixels->of($field->states[$state]);
                     if (! isset($seen[$flat.$shine])) {
                         $seen[$flat.$shine] = \count($palette);
                         $palette[] = $flat;
@@ -57,22 +55,6 @@ final readonly class Texture
             $glint,
             $left.implode('', array_reverse(str_split($right, max(1, $columns * 2)))),
         );
-    }
-
-    /** @return array{string, string} flat and glint */
-    private static function colours(FilmState $state, Look $look): array
-    {
-        $flat = $state->flat();
-        $hex = Srgb::fromXyz(Observer::xyz($look->seen($flat)))->hex();
-        if ($state->glint === null) {
-            return [$hex, $hex];
-        }
-        $seen = $look->seen($flat);
-        foreach ($state->glint as $i => $shine) {
-            $seen[$i] += $shine;
-        }
-
-        return [$hex, Srgb::fromXyz(Observer::xyz(array_values($seen)))->hex()];
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
+use Hawkbrush\Core\Colour\Observer;
+use Hawkbrush\Core\Colour\Srgb;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Exchange\RecipeWriter;
@@ -16,6 +18,7 @@ use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Core;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Render\Pixels;
 use Hawkbrush\Core\Render\Texture;
 
 /** @param callable(array<string, mixed>): array<string, mixed>|null $change */
@@ -138,3 +141,23 @@ it('cuts the film through at a point, and says why it looks so', function (): vo
     $bare = Core::at(exampleRecipe(static fn(array $d): array => ['steps' => []] + $d), Surface::of($recipe->body, 64, 32), Room::ordinary(), Look::Clear, 0.5, 90);
     expect($bare->cause)->toContain('bare body');
 });
+
+it('turns states into the same colours of the screen as one by one', function (Look $look): void {
+    $pixels = new Pixels($look);
+    $recipe = exampleRecipe(static function (array $d): array {
+        $d['paints']['moss']['kind'] = 'pearl';
+
+        return $d;
+    });
+    foreach (array_slice(exampleField($recipe)->states, 0, 40) as $state) {
+        $seen = $look->seen($state->flat());
+        $shine = array_map(static fn(float $v, int $i): float => $v + ($state->glint[$i] ?? 0.0), $seen, array_keys($seen));
+        [$flat, $glint] = $pixels->of($state);
+        foreach ([[$flat, $seen], [$glint, $shine]] as [$hex, $curve]) {
+            $one = Srgb::fromXyz(Observer::xyz($curve))->hex();
+            foreach (str_split(substr($one, 1), 2) as $i => $channel) {
+                expect(abs(hexdec($channel) - hexdec(substr($hex, 1 + 2 * $i, 2))))->toBeLessThanOrEqual(1);
+            }
+        }
+    }
+})->with([Look::Matte, Look::Clear]);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Technique\Mesh;
 
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Technique;
@@ -64,19 +63,30 @@ final readonly class Mesh implements Technique
         $tall = $pitch;
         $window = 0.5 - $strand;
         $edge = 0.13;
+        $clear = $window - $edge;
 
-        return Cells::each($surface, $open, static function (float $x, float $y) use ($pitch, $tall, $lean, $window, $edge): float {
-            $down = $y / $tall;
-            $row = floor($down * 2 + 0.5);
+        $columns = $surface->columns;
+        $cellMm = $surface->body->lengthMm / $columns;
+        $arc = $surface->arcMm;
+        $flank = $surface->flankMm;
+        $through = [];
+        // Written out rather than through Cells::each: mesh covers most of the body, and this runs for every cell.
+        foreach ($open as $cell => $paint) {
+            $column = $cell % $columns;
+            $down = ($arc[$cell] - $flank[$column]) / $tall;
+            $row = (int) floor($down * 2 + 0.5);
             $dy = $down - $row / 2;
-            $across = $x / $pitch - (((int) $row) & 1 ? 0.5 : 0.0);
+            $across = ($column + 0.5) * $cellMm / $pitch - ($row & 1 ? 0.5 : 0.0);
             $dx = $across - floor($across + 0.5) + $lean * (0.25 - $dy * $dy);
             $dx = $dx < 0 ? -$dx : $dx;
             $dy = $dy < 0 ? -$dy : $dy;
             // Windows are lozenges with rounded corners, two rows to a pitch.
             $distance = ($dx + $dy) * 0.84 + 0.32 * ($dx > $dy ? $dx : $dy);
+            if ($distance < $window) {
+                $through[$cell] = $distance <= $clear ? $paint : $paint * ($window - $distance) / $edge;
+            }
+        }
 
-            return $distance <= $window - $edge ? 1.0 : ($distance >= $window ? 0.0 : ($window - $distance) / $edge);
-        });
+        return $through;
     }
 }

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+// The measurements of bin/bench. Medians over many repeats on whatever else the machine is doing.
+
+use App\Actions\SavePattern;
+use Database\Seeders\DemoPatterns;
+use Database\Seeders\DemoStores;
+use Hawkbrush\Core\Advice\Advisor;
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Exchange\RecipeReader;
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Render\Texture;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\DB;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+[, $api, $format] = [...$argv, '', ''];
+
+/** @return list<float> sorted milliseconds */
+function timed(int $times, callable $work): array
+{
+    $work();
+    $ms = [];
+    for ($i = 0; $i < $times; $i++) {
+        $start = hrtime(true);
+        $work($i);
+        $ms[] = (hrtime(true) - $start) / 1e6;
+    }
+    sort($ms);
+
+    return $ms;
+}
+
+/** @param list<float> $sorted */
+function at(array $sorted, float $share): float
+{
+    return round($sorted[(int) floor((count($sorted) - 1) * $share)], 1);
+}
+
+function call(string $method, string $url, ?array $body = null): array
+{
+    $context = stream_context_create(['http' => [
+        'method' => $method, 'header' => "Content-Type: application/json\r\nX-Hawkbrush: 1\r\n", 'content' => $body === null ? '' : (string) json_encode($body), 'ignore_errors' => true,
+    ]]);
+
+    return json_decode((string) file_get_contents($url, false, $context), true, 512, JSON_THROW_ON_ERROR);
+}
+
+// A recipe of 20 steps on the slim minnow: 17 coats through every kind of mask the demo has, prep, eyes and clear.
+$patterns = array_column(DemoPatterns::all(), null, 'species');
+$steps = $patterns['zander']['steps'];
+array_splice($steps, 9, 0, array_slice($patterns['roach']['steps'], 2, 9));
+$document = ['steps' => array_map(static fn(array $s, int $i): array => ['id' => 'b'.$i] + $s, $steps, array_keys($steps))];
+$document['body'] = DemoStores::bodies()['linnet110'][0];
+$document['paints'] = array_map(static fn(array $p): array => ['name' => $p[0], 'kind' => $p[1], 'hex' => $p[2], 'seen' => 'clear', 'solids' => $p[3]], DemoStores::paints());
+$recipe = RecipeReader::read(Node::root($document));
+assert(count($recipe->steps) === 20);
+
+$room = Room::ordinary();
+$surface = Surface::of($recipe->body);
+$figures = ['surface_ms' => at(timed(15, static fn() => Surface::of($recipe->body)), 0.5)];
+$figures['render_full_ms'] = at(timed(25, static fn() => Texture::of(Field::of($recipe, $surface, $room), Look::Clear)), 0.5);
+$demo = array_map(static function (array $pattern): array {
+    $bodies = DemoStores::bodies();
+    $read = RecipeReader::read(Node::root(['steps' => $pattern['steps'], 'body' => $bodies[$pattern['body']][0]] + ['paints' => array_map(
+        static fn(array $p): array => ['name' => $p[0], 'kind' => $p[1], 'hex' => $p[2], 'seen' => 'clear', 'solids' => $p[3]], DemoStores::paints())]));
+
+    return [$read, Surface::of($read->body)];
+}, DemoPatterns::all());
+$figures['render_demo_pattern_ms'] = at(timed(30, static function (int $i = 0) use ($demo, $room): void {
+    [$read, $form] = $demo[$i % count($demo)];
+    Texture::of(Field::of($read, $form, $room), Look::Clear);
+}), 0.5);
+$coats = $recipe->coats();
+$last = $coats[count($coats) - 1];
+$before = Field::bare($surface);
+foreach (array_slice($coats, 0, -1) as $coat) {
+    $before = $before->with($coat, $room);
+}
+$figures['render_last_step_ms'] = at(timed(25, static fn() => Texture::of($before->with($last, $room), Look::Clear)), 0.5);
+$figures['advise_ms'] = at(timed(10, static fn() => Advisor::advise($recipe, $room)), 0.5);
+
+// The round trip of an edit with the picture in its answer, each edit another figure so that no picture is kept already.
+$pattern = array_values(array_filter(call('GET', "{$api}/patterns")['patterns'], static fn(array $p): bool => $p['species'] === 'rudd'))[0];
+$version = call('GET', "{$api}/versions/{$pattern['version']['id']}");
+$step = $version['steps'][3]['document']['id'];
+$upto = $version['steps'][count($version['steps']) - 1]['document']['id'];
+$edits = timed(40, static function (int $i = -1) use ($api, &$version, $step, $upto): void {
+    $version = call('POST', "{$api}/versions/{$version['id']}/edits", [
+        'revision' => $version['revision'], 'show' => ['upto' => $upto, 'look' => 'clear'],
+        'change' => ['op' => 'change', 'step' => $step, 'set' => ['width_mm' => 20 + $i * 0.37]],
+    ])['version'];
+});
+$figures['edit_to_stage_ms'] = at($edits, 0.5);
+$figures['edit_to_stage_p95_ms'] = at($edits, 0.95);
+
+$app = require __DIR__.'/../../bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+$bodies = call('GET', "{$api}/bodies")['bodies'];
+DB::transaction(static function () use ($app, $bodies): void {
+    $save = $app->make(SavePattern::class);
+    for ($i = DB::table('patterns')->count(); $i < 500; $i++) {
+        $save->fromForm(Node::root(['name' => "Sketch {$i}", 'species' => 'bleak', 'body_id' => $bodies[$i % count($bodies)]['id']]));
+    }
+});
+$figures['patterns_list_ms'] = at(timed(25, static fn() => call('GET', "{$api}/patterns")), 0.5);
+
+// What the first screen, the shelf, loads before its baits: page, scripts, styles and the fonts it uses.
+$build = __DIR__.'/../../public/build/';
+$manifest = json_decode((string) file_get_contents($build.'manifest.json'), true, 512, JSON_THROW_ON_ERROR);
+$files = [];
+$collect = static function (string $key) use (&$collect, &$files, $manifest): void {
+    $entry = $manifest[$key];
+    foreach ([$entry['file'], ...$entry['css'] ?? []] as $file) {
+        $files[$file] = true;
+    }
+    foreach ($entry['imports'] ?? [] as $import) {
+        if (! isset($files[$manifest[$import]['file']])) {
+            $collect($import);
+        }
+    }
+};
+$collect('resources/js/main.tsx');
+$collect('resources/js/patterns/Shelf.tsx');
+$bytes = 0;
+foreach (array_keys($files) as $file) {
+    $bytes += strlen((string) gzencode((string) file_get_contents($build.$file), 9));
+}
+foreach (glob($build.'assets/*-latin-w*.woff2') ?: [] as $font) {
+    $bytes += (int) filesize($font);
+}
+$figures['first_screen_gzip_kb'] = round($bytes / 1000, 1);
+
+if ($format === '--json') {
+    echo json_encode($figures, JSON_PRETTY_PRINT), "\n";
+} else {
+    $reach = ['render_full_ms' => 40, 'render_last_step_ms' => 10, 'edit_to_stage_p95_ms' => 100, 'patterns_list_ms' => 100, 'first_screen_gzip_kb' => 300];
+    foreach ($figures as $name => $value) {
+        printf("%-24s %8.1f%s\n", $name, $value, isset($reach[$name]) ? "   (reach {$reach[$name]})" : '');
+    }
+}
