@@ -12,7 +12,8 @@ use Hawkbrush\Core\Film\Look;
 
 /**
  * Film states as colours of the screen, thousands at a time: what {@see Look}, {@see Observer} and {@see Srgb} say one
- * by one, in two short loops. A test holds it to them.
+ * by one, in two short loops. A test holds it to them. States met before
+ * are not worked out again: one kept from picture to picture makes the next edit's quicker.
  */
 final class Pixels
 {
@@ -34,6 +35,9 @@ final class Pixels
     /** @var list<string> */
     private readonly array $digits;
 
+    /** @var \WeakMap<FilmState, array{string, string}> colours worked out so far */
+    private readonly \WeakMap $known;
+
     public function __construct(private readonly Look $look)
     {
         $red = $green = $blue = [];
@@ -47,6 +51,7 @@ final class Pixels
         $this->red = $red;
         $this->green = $green;
         $this->blue = $blue;
+        $this->known = new \WeakMap();
         $this->digits = self::$table ??= self::table();
     }
 
@@ -63,6 +68,12 @@ final class Pixels
 
     /** @return array{string, string} hex under flat light, and at the mirror angle */
     public function of(FilmState $state): array
+    {
+        return $this->known[$state] ??= $this->workOut($state);
+    }
+
+    /** @return array{string, string} */
+    private function workOut(FilmState $state): array
     {
         $red = $this->red;
         $green = $this->green;

@@ -26,10 +26,11 @@ final readonly class Texture
         public string $cells,
     ) {}
 
-    public static function of(Field $field, Look $look): self
+    /** @param Pixels|null $kept from an earlier picture under the same look, to use again what it has worked out */
+    public static function of(Field $field, Look $look, ?Pixels $kept = null): self
     {
         $numbers = $palette = $glint = $seen = [];
-        $pixels = new Pixels($look);
+        $pixels = $kept ?? new Pixels($look);
         $halves = $field->mirrored ? [$field->left] : [$field->left, $field->right];
         foreach ($halves as $cells) {
             foreach ($cells as $state) {

@@ -14,6 +14,7 @@ use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Render\Pixels;
 use Hawkbrush\Core\Render\Texture;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
@@ -83,7 +84,8 @@ $before = Field::bare($surface);
 foreach (array_slice($coats, 0, -1) as $coat) {
     $before = $before->with($coat, $room);
 }
-$figures['render_last_step_ms'] = at(timed(25, static fn() => Texture::of($before->with($last, $room), Look::Clear)), 0.5);
+$pixels = new Pixels(Look::Clear);
+$figures['render_last_step_ms'] = at(timed(25, static fn() => Texture::of($before->with($last, $room), Look::Clear, $pixels)), 0.5);
 $figures['advise_ms'] = at(timed(10, static fn() => Advisor::advise($recipe, $room)), 0.5);
 
 // The round trip of an edit with the picture in its answer, each edit another figure so that no picture is kept already.
