@@ -69,7 +69,9 @@ final readonly class Field
         $mirrored = $this->mirrored && $coverage->mirrored;
         $states = $this->states;
         $map = $laid = $alike = [];
-        $staysWet = $step->wetShare($room) > 0;
+        // A wet coat must be remembered by the film it lies on; and only a coat that covers makes unlike films alike.
+        $kept = $step->wetShare($room) > 0;
+        $covers = ! $kept && $lay->covers();
         $halves = $mirrored ? [[&$left, $coverage->left]] : [[&$left, $coverage->left], [&$right, $coverage->right]];
         foreach ($halves as [&$cells, $thickness]) {
             foreach ($thickness as $cell => $q) {
@@ -77,8 +79,10 @@ final readonly class Field
                 $key = ($before << 4) | $q;
                 if (! isset($map[$key])) {
                     $state = $lay->over($states, $before, $q);
-                    if ($staysWet) {
-                        $laid[\count($states)] = [$before, $q];
+                    if (! $covers) {
+                        if ($kept) {
+                            $laid[\count($states)] = [$before, $q];
+                        }
                         $map[$key] = \count($states);
                         $states[] = $state;
                     } else {

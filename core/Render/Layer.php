@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Render;
 
+use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
@@ -14,6 +15,9 @@ use Hawkbrush\Core\Pattern\PaintStep;
 /** One coat as it goes over film states: set below, or run together with a coat that was left wet. */
 final class Layer
 {
+    /** Share of the light that still passes a covering coat there and back. */
+    private const COVERING = 0.2;
+
     private readonly float $dryUm;
 
     private readonly float $wetShare;
@@ -32,6 +36,12 @@ final class Layer
         $this->wetShare = $below?->wetShare($room) ?? 0.0;
         $this->lower = $below?->optics();
         $this->lowerUm = $below?->dryUm() ?? 0.0;
+    }
+
+    /** Whether the full coat hides most of what lies below. */
+    public function covers(): bool
+    {
+        return Observer::luminous(Film::of($this->optics, $this->dryUm)->t2) < self::COVERING;
     }
 
     /**
