@@ -8,6 +8,7 @@ use App\Models\Bait;
 use App\Models\Body;
 use App\Models\Run;
 use App\Models\Version;
+use App\Present\PlanView;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\RecipeWriter;
 use Hawkbrush\Core\Exchange\StepWriter;
@@ -16,6 +17,7 @@ use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Run\Difference;
 use Hawkbrush\Core\Run\Plan;
+use Hawkbrush\Core\Run\PlanDifference;
 use Hawkbrush\Core\Run\Used;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -56,7 +58,12 @@ final readonly class PlanRun
         $starts = $form->has('starts_at') ? $this->time($form->field('starts_at')) : Carbon::now();
         $room = Room::of($form->field('air_c')->number(-20, 60), $form->field('humidity_percent')->number(1, 100));
 
-        return new PlannedRun($version, $body, $bait, Plan::of($recipe, $form->field('baits')->integer(1, Plan::MOST_BAITS), $room), Difference::between($master, $recipe), $starts);
+        $plan = Plan::of($recipe, $form->field('baits')->integer(1, Plan::MOST_BAITS), $room);
+        $changes = Difference::between($master, $recipe);
+        $against = $bait !== null || $body->id !== $version->body_id
+            ? PlanDifference::between(Plan::of($master, $plan->baits, $bait?->run->room() ?? $room), $plan) : [];
+
+        return new PlannedRun($version, $body, $bait, $plan, $changes, $against, $starts);
     }
 
     /** Keeps the plan as a run; what differs from the version becomes a new version of its own. */
@@ -65,7 +72,7 @@ final readonly class PlanRun
         return DB::transaction(function () use ($planned): Run {
             $version = $planned->version;
             $recipe = $planned->plan->recipe;
-            if ($planned->changes !== [] || $planned->body->id !== $version->body_id) {
+            if ($planned->figures !== [] || $planned->body->id !== $version->body_id) {
                 $version = $this->copy->of($version, array_map(StepWriter::write(...), $recipe->steps), $planned->body, $this->note($planned));
             }
             $highest = Run::query()->max('number');
@@ -78,7 +85,7 @@ final readonly class PlanRun
                 'air_c' => $planned->plan->room->airC,
                 'humidity_percent' => $planned->plan->room->humidityPercent,
                 'recipe' => RecipeWriter::write($recipe),
-                'changes' => array_map(static fn(Difference $d): array => ['step' => $d->stepId, 'number' => $d->number, 'what' => $d->what, 'from' => $d->from, 'to' => $d->to], $planned->changes),
+                'changes' => PlanView::changes($planned->changes()),
                 'starts_at' => $planned->startsAt,
             ])->refresh();
         });

@@ -14,13 +14,26 @@ use Illuminate\Support\Carbon;
 /** A plan with what it was made from; not kept yet. */
 final readonly class PlannedRun
 {
-    /** @param list<Difference> $changes against the master, or against the version for another body */
+    /**
+     * @param list<Difference> $figures of the recipe against the master, or against the version for another body
+     * @param list<Difference> $consequences of them and of today's room: area, drops, waits
+     */
     public function __construct(
         public Version $version,
         public Body $body,
         public ?Bait $repeats,
         public Plan $plan,
-        public array $changes,
+        public array $figures,
+        public array $consequences,
         public Carbon $startsAt,
     ) {}
+
+    /** @return list<Difference> all that changes, in the order of the steps */
+    public function changes(): array
+    {
+        $all = [...$this->figures, ...$this->consequences];
+        usort($all, static fn(Difference $a, Difference $b): int => $a->number <=> $b->number);
+
+        return $all;
+    }
 }

@@ -137,6 +137,7 @@ it('repeats a bait with the figures really used, on a larger body, and lists wha
     $this->send('POST', "/runs/{$run['id']}/finish");
     $again = $this->send('POST', '/runs', $form)->assertCreated()->json();
     $changes = array_combine(array_column($again['changes'], 'what'), array_column($again['changes'], 'to'));
+    expect($again['changes'][0]['what'])->toBe('area of a bait, cm2')->and(array_filter($again['changes'], static fn(array $c): bool => $c['what'] === 'drops for all' && (int) $c['to'] > 3 * (int) $c['from']))->not->toBe([]);
     expect($changes['psi'])->toBe('33')->and((float) $changes['width, mm'])->toBeGreaterThan(36)
         ->and($again['repeat_of']['label'])->toBe('H-0001')->and($again['version']['number'])->toBe(2)
         ->and($again['body'])->toBe('Test 120');

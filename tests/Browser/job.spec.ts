@@ -103,6 +103,24 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     }
   });
 
+  await test.step('drags a step to another place', async () => {
+    const rung = page.locator('.rung', { hasText: 'Dark back' });
+    const spot = page.locator('.rung', { hasText: 'Shoulder spot' });
+    await spot.scrollIntoViewIfNeeded();
+    const [from, to] = [await rung.boundingBox(), await spot.boundingBox()];
+    if (from === null || to === null) throw new Error('no rungs');
+    await page.mouse.move(from.x + 50, from.y + 60);
+    await page.mouse.down();
+    await page.mouse.move(to.x + 40, to.y + 60, { steps: 12 });
+    await page.mouse.move(to.x + 60, to.y + 60, { steps: 4 });
+    await page.mouse.up();
+    await h.saved();
+    await expect(page.locator('.rung').nth(7)).toContainText('Dark back');
+    await page.keyboard.press('Control+z');
+    await h.saved();
+    await expect(page.locator('.rung').nth(6)).toContainText('Dark back');
+  });
+
   await test.step('reads the film under a clicked point', async () => {
     await page.getByRole('button', { name: 'Film and advice' }).click();
     const box = await page.locator('.stage-main').boundingBox();
@@ -201,6 +219,8 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
   await test.step('takes it along to another installation and sees the same bait', async () => {
     await page.goto('/patterns');
     await page.getByRole('link', { name: /Ruffe/ }).click();
+    await expect(page.locator('.stage-main canvas')).toHaveAttribute('data-drawn', 'yes');
+    await page.waitForLoadState('networkidle');
     const download = page.waitForEvent('download');
     await page.getByRole('link', { name: 'Export' }).click();
     const file = await (await download).path();
@@ -214,13 +234,11 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await there.getByRole('button', { name: 'Into the drawer' }).click();
     await there.goto('/patterns');
     await there.getByRole('button', { name: 'Begin a pattern' }).click();
-    await there
-      .getByLabel(/Or take one in/)
-      .setInputFiles({
-        name: 'bad.json',
-        mimeType: 'application/json',
-        buffer: Buffer.from('{"format":"hawkbrush.recipe/1"}'),
-      });
+    await there.getByLabel(/Or take one in/).setInputFiles({
+      name: 'bad.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from('{"format":"hawkbrush.recipe/1"}'),
+    });
     await expect(there.getByRole('alert')).toContainText('Nothing was taken in');
     await there
       .getByLabel(/Or take one in/)

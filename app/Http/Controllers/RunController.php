@@ -38,7 +38,7 @@ final readonly class RunController
 
         return new JsonResponse([
             'plan' => PlanView::of($planned->plan, $planned->startsAt),
-            'changes' => PlanView::changes($planned->changes),
+            'changes' => PlanView::changes($planned->changes()),
             'pattern' => ['id' => $planned->version->pattern_id, 'name' => $planned->version->pattern->name],
             'body' => ['id' => $planned->body->id, 'name' => $planned->body->name, 'stock' => $planned->body->stock],
         ]);

@@ -1,7 +1,8 @@
-import type { Difference } from '../api/types';
+import type { Difference, Plan } from '../api/types';
 
 /** What differs from the master, figure by figure. */
-export function Changes({ changes, title }: { changes: Difference[]; title: string }) {
+export function Changes({ changes, plan, title }: { changes: Difference[]; plan: Plan; title: string }) {
+  const name = (id: string) => plan.steps.find((s) => s.step === id)?.name ?? '';
   if (changes.length === 0) return null;
   return (
     <section className="plan-part" aria-label={title}>
@@ -10,7 +11,7 @@ export function Changes({ changes, title }: { changes: Difference[]; title: stri
         <table className="sheet-table">
           <thead>
             <tr>
-              <th className="num">Step</th>
+              <th>Step</th>
               <th>What</th>
               <th className="num">Was</th>
               <th className="num">Now</th>
@@ -19,7 +20,7 @@ export function Changes({ changes, title }: { changes: Difference[]; title: stri
           <tbody>
             {changes.map((change) => (
               <tr key={`${change.step} ${change.what}`}>
-                <td className="num">{change.number}</td>
+                <td>{change.number === 0 ? 'Body' : `${change.number} ${name(change.step)}`}</td>
                 <td>{change.what}</td>
                 <td className="num">{change.from}</td>
                 <td className="num">

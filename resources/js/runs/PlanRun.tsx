@@ -174,6 +174,7 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, repeats
             <>
               <Changes
                 changes={planned.data.changes}
+                plan={planned.data.plan}
                 title={repeats === null ? 'Fitted to this body' : `Changed against ${repeats.label}’s plan`}
               />
               <PlanSheet plan={planned.data.plan} settings={settings} />

@@ -61,6 +61,7 @@ export function RunPage() {
       <BenchCard run={r} settings={settings} />
       <Changes
         changes={r.changes}
+        plan={r.plan}
         title={r.repeat_of === null ? 'Fitted to this body' : `Changed against ${r.repeat_of.label}’s plan`}
       />
       <PlanSheet plan={r.plan} settings={settings} />

@@ -1,0 +1,66 @@
+// One current picture of each main view, for docs/screenshots. Run by bin/screenshots.
+import { chromium } from '@playwright/test';
+
+const base = process.argv[2];
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+const list = async (kind) => (await (await fetch(`${base}/api/v1/${kind}`)).json())[kind];
+const patterns = await list('patterns');
+const pattern = (species) => patterns.find((p) => p.species === species);
+const runs = await list('runs');
+const proven = (await list('baits')).find((b) => b.lesson !== '');
+const bodies = await list('bodies');
+
+async function shot(name, path, { width = 1280, height = 800, colorScheme = 'light', act } = {}) {
+  const page = await browser.newPage({ viewport: { width, height }, colorScheme });
+  await page.goto(base + path);
+  await page.waitForLoadState('networkidle');
+  if (act !== undefined) await act(page);
+  await page.waitForLoadState('networkidle');
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await page.close();
+}
+
+await shot('patterns', '/patterns');
+await shot('pattern-sheet', `/patterns/${pattern('roach').id}`, {
+  act: async (page) => {
+    await page.locator('.rung').nth(9).click();
+  },
+});
+await shot('pattern-step', `/patterns/${pattern('Arctic char').id}`, {
+  act: async (page) => {
+    await page.locator('.rung').nth(5).click();
+    await page.getByRole('button', { name: 'Edit step' }).click();
+  },
+});
+await shot('pattern-night', `/patterns/${pattern('burbot').id}`, { colorScheme: 'dark' });
+await shot('plan-run', `/runs/new?version=${pattern('rudd').version.id}`);
+await shot('run-card', `/runs/${runs[0].id}`);
+await shot('bench', '/bench', {
+  colorScheme: 'dark',
+  act: async (page) => {
+    await page.keyboard.press('t');
+  },
+});
+await shot('log', '/log');
+await shot('bait', `/log/${proven.id}`);
+await shot('repeat', `/runs/new?repeat=${proven.id}`, {
+  act: async (page) => {
+    await page.getByLabel('Body').selectOption(bodies.find((b) => b.name === 'Plover 90').id);
+    await page.getByLabel('Baits').fill('3');
+  },
+});
+await shot('stores', '/stores');
+await shot('pattern-sheet-phone', `/patterns/${pattern('zander').id}`, { width: 390, height: 800 });
+await shot('bench-phone', '/bench', { width: 390, height: 800 });
+await browser.close();
