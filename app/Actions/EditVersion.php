@@ -21,6 +21,9 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class EditVersion
 {
+    /** The same fields set again within this time belong to the same edit. */
+    private const SAME_EDIT_MS = 1500;
+
     public function __construct(private ReadRecipe $read, private ChangeSteps $steps, private CopyVersion $copy) {}
 
     /**
@@ -39,14 +42,14 @@ final readonly class EditVersion
                 $body = Body::query()->find($change->only(['op', 'body_id'])->field('body_id')->text(40))
                     ?? throw $change->field('body_id')->refuse('There is no such body in the drawer.');
                 $recipe = Scaling::fit($this->read->of($version), $body->core());
-                $label = 'change the body';
+                [$label, $touched] = ['change the body', ''];
             } else {
                 $body = $version->body;
-                [$changed, $label] = $this->steps->apply($version->steps, $change);
+                [$changed, $label, $touched] = $this->steps->apply($version->steps, $change);
                 $recipe = $this->read->from($version->pattern, $body, $changed);
             }
 
-            return $this->save($version, $body, array_map(StepWriter::write(...), $recipe->steps), $label);
+            return $this->save($version, $body, array_map(StepWriter::write(...), $recipe->steps), $label, $touched);
         });
     }
 
@@ -77,16 +80,32 @@ final readonly class EditVersion
     }
 
     /** @param list<array<string, mixed>> $steps */
-    private function save(Version $version, Body $body, array $steps, string $label): Version
+    private function save(Version $version, Body $body, array $steps, string $label, string $touched): Version
     {
+        if ($this->goesOn($version, $touched)) {
+            $version->edits()->where('seq', $version->head)->firstOrFail()->update(['steps' => $steps, 'created_at' => now()]);
+            $version->update(['steps' => $steps, 'revision' => $version->revision + 1]);
+
+            return $this->settled($version);
+        }
         if ($version->edits()->doesntExist()) {
             Edit::query()->create(['version_id' => $version->id, 'seq' => 0, 'label' => 'start', 'body_id' => $version->body_id, 'steps' => $version->steps]);
         }
         $version->edits()->where('seq', '>', $version->head)->delete();
-        Edit::query()->create(['version_id' => $version->id, 'seq' => $version->head + 1, 'label' => $label, 'body_id' => $body->id, 'steps' => $steps]);
+        Edit::query()->create(['version_id' => $version->id, 'seq' => $version->head + 1, 'label' => $label, 'touched' => $touched, 'body_id' => $body->id, 'steps' => $steps]);
         $version->update(['steps' => $steps, 'body_id' => $body->id, 'head' => $version->head + 1, 'revision' => $version->revision + 1]);
 
         return $this->settled($version);
+    }
+
+    /** Typing a figure saves it digit by digit; undone, it goes back to what it was before the first. */
+    private function goesOn(Version $version, string $touched): bool
+    {
+        $last = $touched === '' ? null : $version->edits()->where('seq', $version->head)->first();
+
+        return $last !== null && $last->touched === $touched
+            && $last->created_at->diffInMilliseconds(now(), true) < self::SAME_EDIT_MS
+            && $version->edits()->where('seq', '>', $version->head)->doesntExist();
     }
 
     private function settled(Version $version): Version

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 
 /**
  * A version as it was after one edit, for undo and redo.
@@ -12,6 +13,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $version_id
  * @property int $seq
  * @property string $label what was done, in words
+ * @property string $touched which fields of which step it set
+ * @property Carbon $created_at
  * @property string $body_id
  * @property list<array<string, mixed>> $steps
  */

@@ -4,9 +4,27 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Advice;
 
-/** The change that mends a finding: fields of one step to set, as they stand in a recipe document. */
+/**
+ * The change that mends a finding: fields of one step to set, or a step to put in before it, as they stand in a recipe
+ * document.
+ */
 final readonly class Fix
 {
+    /**
+     * @param array<string, mixed> $set
+     * @param array<string, mixed>|null $insert a step, without its id
+     */
+    private function __construct(public string $label, public string $stepId, public array $set, public ?array $insert) {}
+
     /** @param array<string, mixed> $set */
-    public function __construct(public string $label, public string $stepId, public array $set) {}
+    public static function change(string $label, string $stepId, array $set): self
+    {
+        return new self($label, $stepId, $set, null);
+    }
+
+    /** @param array<string, mixed> $step without its id */
+    public static function before(string $label, string $stepId, array $step): self
+    {
+        return new self($label, $stepId, [], $step);
+    }
 }

@@ -21,7 +21,7 @@ final class AdviseCalculator implements Calculator
     {
         return <<<'TEXT'
             in:  a recipe document (contract/recipe.schema.json)
-            out: findings [{rule, gravity: stop|caution|hint, step, headline, reason, fix: {label, step, set} or null}]
+            out: findings [{rule, gravity: stop|caution|hint, step, headline, reason, fix: {label, step, set, insert: a step to put in before it, or null} or null}]
             TEXT;
     }
 

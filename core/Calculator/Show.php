@@ -33,7 +33,7 @@ final class Show
             'step' => $finding->stepId,
             'headline' => $finding->headline,
             'reason' => $finding->reason,
-            'fix' => $finding->fix === null ? null : ['label' => $finding->fix->label, 'step' => $finding->fix->stepId, 'set' => $finding->fix->set],
+            'fix' => $finding->fix === null ? null : ['label' => $finding->fix->label, 'step' => $finding->fix->stepId, 'set' => (object) $finding->fix->set, 'insert' => $finding->fix->insert],
         ];
     }
 

@@ -45,6 +45,8 @@ return new class extends Migration {
             $table->foreignUlid('version_id')->constrained()->cascadeOnDelete();
             $table->unsignedInteger('seq');
             $table->string('label');
+            // Which fields of which step it set: the same again at once belongs to the same edit.
+            $table->string('touched')->default('');
             $table->foreignUlid('body_id')->constrained()->restrictOnDelete();
             $table->json('steps');
             $table->timestamp('created_at');

@@ -48,6 +48,7 @@ it('undoes and redoes, and forgets what was undone when something else is done',
     ['version' => $v] = $this->pattern();
     $id = $v['steps'][1]['document']['id'];
     $v = $this->edit($v, ['op' => 'change', 'step' => $id, 'set' => ['psi' => 30]])->json('version');
+    $this->travel(3)->seconds();
     $v = $this->edit($v, ['op' => 'change', 'step' => $id, 'set' => ['psi' => 40]])->json('version');
     $go = fn(string $way, array $at) => $this->send('POST', "/versions/{$at['id']}/{$way}", ['revision' => $at['revision']]);
     $v = $go('undo', $v)->assertOk()->json('version');
@@ -61,6 +62,28 @@ it('undoes and redoes, and forgets what was undone when something else is done',
         $v = $go('undo', $v)->assertOk()->json('version');
     }
     expect($v['steps'])->toBe([])->and($i)->toBe(5);
+});
+
+it('takes a figure typed digit by digit as one edit', function (): void {
+    ['version' => $v] = $this->pattern();
+    $id = $v['steps'][1]['document']['id'];
+    foreach ([3, 36, 36.5] as $psi) {
+        $v = $this->edit($v, ['op' => 'change', 'step' => $id, 'set' => ['psi' => $psi]])->assertOk()->json('version');
+    }
+    $v = $this->edit($v, ['op' => 'change', 'step' => $id, 'set' => ['strokes' => 9]])->json('version');
+    $v = $this->send('POST', "/versions/{$v['id']}/undo", ['revision' => $v['revision']])->json('version');
+    expect($v['steps'][1]['document']['psi'])->toBe(36.5)->and($v['steps'][1]['document']['strokes'])->toBe(4);
+    $v = $this->send('POST', "/versions/{$v['id']}/undo", ['revision' => $v['revision']])->json('version');
+    expect($v['steps'][1]['document']['psi'])->toEqual(15);
+});
+
+it('puts a step in first, last or behind another', function (): void {
+    ['version' => $v] = $this->pattern();
+    $wait = ['type' => 'wait', 'minutes' => 5];
+    $v = $this->edit($v, ['op' => 'add', 'step' => $wait + ['title' => 'first'], 'first' => true])->assertOk()->json('version');
+    $v = $this->edit($v, ['op' => 'add', 'step' => $wait + ['title' => 'second'], 'after' => $v['steps'][0]['document']['id']])->assertOk()->json('version');
+    $v = $this->edit($v, ['op' => 'add', 'step' => $wait + ['title' => 'last']])->assertOk()->json('version');
+    expect(array_column(array_column($v['steps'], 'shown'), 'name'))->toBe(['first', 'second', 'Wipe', 'Base', 'Back', 'last']);
 });
 
 it('shows both sides of a stale edit and loses neither', function (): void {

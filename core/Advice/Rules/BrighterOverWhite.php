@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Advice\Rules;
 
 use Hawkbrush\Core\Advice\Finding;
+use Hawkbrush\Core\Advice\Fix;
 use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Advice\WhiteUnder;
+use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Pattern\PaintStep;
 
 /** A bright colour loses much of its chroma to a dark ground: white under it would keep it. */
 final class BrighterOverWhite implements Rule
@@ -45,10 +49,19 @@ final class BrighterOverWhite implements Rule
                 $this->name(), Gravity::Hint, $coat->step->id, 'Brighter with white under it',
                 \sprintf('Chroma %d here, %d over white: the ground below takes %d %% of it.%s', round($comes->chroma()), round($wanted->chroma()),
                     round(100 * $lost / $wanted->chroma()), $glows ? ' Fluorescents die over dark.' : ''),
-                null,
+                $this->mend($painted, $coat->step),
             );
         }
 
         return $findings;
+    }
+
+    private function mend(Painted $painted, PaintStep $step): Fix
+    {
+        $white = WhiteUnder::step($painted->recipe, StepWriter::write($step));
+
+        return $white === null
+            ? Fix::change('Switch it off', $step->id, ['on' => false])
+            : Fix::before('Put white under it', $step->id, $white);
     }
 }

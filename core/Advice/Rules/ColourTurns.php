@@ -9,10 +9,13 @@ use Hawkbrush\Core\Advice\Fix;
 use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Advice\WhiteUnder;
 use Hawkbrush\Core\Colour\Lab;
+use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Pattern\PaintStep;
 
 /** Over what lies below, a colour comes out in another hue than over white. */
 final class ColourTurns implements Rule
@@ -52,11 +55,24 @@ final class ColourTurns implements Rule
                 \sprintf('This will read %s than its swatch', $this->word($wanted->hue(), $turn)),
                 \sprintf('Over what lies below the hue turns %d degrees (%d to %d), chroma %d instead of %d.',
                     round(abs($turn)), round($wanted->hue()), round($comes->hue()), round($comes->chroma()), round($wanted->chroma())),
-                $coats === null ? null : new Fix(\sprintf('Lay %d coats', $coats), $coat->step->id, ['coats' => $coats]),
+                $this->mend($painted, $coat->step, $coats),
             );
         }
 
         return $findings;
+    }
+
+    /** More coats where they win the colour back; else white under it; else there is no saving it. */
+    private function mend(Painted $painted, PaintStep $step, ?int $coats): Fix
+    {
+        if ($coats !== null) {
+            return Fix::change(\sprintf('Lay %d coats', $coats), $step->id, ['coats' => $coats]);
+        }
+        $white = WhiteUnder::step($painted->recipe, StepWriter::write($step));
+
+        return $white === null
+            ? Fix::change('Switch it off', $step->id, ['on' => false])
+            : Fix::before('Put white under it', $step->id, $white);
     }
 
     private function turn(Lab $from, Lab $to): float

@@ -37,7 +37,7 @@ final class EyeAndSocket implements Rule
                 $step->diameterMm > $socket
                     ? 'It stands proud; on a diving bait it can be knocked off.'
                     : 'It lies loose in the socket; the rim will show.',
-                new Fix(\sprintf('Use %s mm', self::plain($fits)), $step->id, ['diameter_mm' => $fits]),
+                Fix::change(\sprintf('Use %s mm', self::plain($fits)), $step->id, ['diameter_mm' => $fits]),
             );
         }
 

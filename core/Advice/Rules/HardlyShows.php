@@ -46,7 +46,7 @@ final class HardlyShows implements Rule
                 $all > 0
                     ? \sprintf('%.1f DeltaE00 on average; under %.0f over %d %% of its area.', $sum / $all, self::SEEN, round(100 * $unseen / $all))
                     : 'The place, aim and mask of this step leave no paint on the body.',
-                new Fix('Switch it off', $coat->step->id, ['on' => false]),
+                Fix::change('Switch it off', $coat->step->id, ['on' => false]),
             );
         }
 

@@ -39,7 +39,7 @@ final class NotHidden implements Rule
         return [new Finding(
             $this->name(), Gravity::Caution, $first->step->id, 'The base does not hide the body',
             \sprintf('%.1f um dry hides %d %% (98 %% counts as hidden); the body shows through and joins the colour.', $first->step->dryUm(), round($ratio * 100)),
-            new Fix(\sprintf('Lay %d coats', $coats), $first->step->id, ['coats' => $coats]),
+            Fix::change(\sprintf('Lay %d coats', $coats), $first->step->id, ['coats' => $coats]),
         )];
     }
 }

@@ -51,7 +51,7 @@ final class RunsTogether implements Rule
                 $meant ? 'These two run together, as a wet blend' : 'These two will run together',
                 \sprintf('Step %d is still %d %% wet when this lands; together they come out %.0f DeltaE00 from this over a set coat%s.',
                     $painted->number($below), round($share * 100), $change, $run->lab->l > $set->lab->l + 2 ? ', lighter' : ''),
-                new Fix('Heat set it first', $below->id, ['set' => ['by' => SetBy::Heat->value, 'minutes' => 0]]),
+                Fix::change('Heat set it first', $below->id, ['set' => ['by' => SetBy::Heat->value, 'minutes' => 0]]),
             );
         }
 

@@ -35,7 +35,7 @@ final class TooThick implements Rule
                 $this->name(), Gravity::Caution, $step->id, 'Too much paint for one go',
                 \sprintf('%.0f um wet %s creeps; about %.0f um holds. The same film in light coats does not.',
                     $step->weight->wetUm(), $step->technique->touches() ? 'against a mask' : \sprintf('at %d %% reducer', round($step->thinning * 100)), self::HOLDS_UM),
-                new Fix('Lay it in light coats', $step->id, [
+                Fix::change('Lay it in light coats', $step->id, [
                     'weight' => Weight::Light->value,
                     'coats' => min(40, (int) round($step->coats * $step->weight->wetUm() / Weight::Light->wetUm())),
                 ]),

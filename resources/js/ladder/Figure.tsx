@@ -13,7 +13,7 @@ interface Props {
   onSave: (value: number | null) => void;
 }
 
-const SETTLE_MS = 180;
+const SETTLE_MS = 40;
 
 /** A number that is saved as soon as it stands still. */
 export function Figure({ label, value, min, max, step = 1, decimals = 2, empty, onSave }: Props) {

@@ -2,7 +2,7 @@ import { notifications } from '@mantine/notifications';
 import { useCallback, useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { useAdvice, useCore, usePaints, useSettings, useSheetQuery, useTexture, useVocabulary } from '../api/queries';
-import type { Look, Settings, Sheet, Step, StepDocument } from '../api/types';
+import type { Fix, Look, Settings, Sheet, Step, StepDocument } from '../api/types';
 import './sheet.css';
 import { AdvicePanel } from '../advice/AdvicePanel';
 import { CorePanel } from '../core-sample/CorePanel';
@@ -62,6 +62,14 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
       setChosenId(added.document.id);
       setOpen(true);
     }
+  };
+  const mend = (fix: Fix) => {
+    if (fix.insert === null) {
+      change(fix.step, fix.set);
+      return;
+    }
+    const before = steps[steps.findIndex((s) => s.document.id === fix.step) - 1];
+    void send({ op: 'add', step: fix.insert, after: before?.document.id ?? null, first: before === undefined });
   };
   const remove = async (stepId: string) => {
     const index = steps.findIndex((s) => s.document.id === stepId);
@@ -144,13 +152,7 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
         ) : (
           <>
             <CorePanel core={core} />
-            <AdvicePanel
-              advice={advice}
-              version={version}
-              onStep={choose}
-              onFix={(fix) => change(fix.step, fix.set)}
-              busy={edits.busy}
-            />
+            <AdvicePanel advice={advice} version={version} onStep={choose} onFix={mend} busy={edits.busy} />
           </>
         )}
       </aside>
