@@ -27,18 +27,23 @@ it('makes a pattern step by step, numbered and shown', function (): void {
         ->and($version['steps'][1]['shown']['dry_um'])->toBe(29.4)
         ->and($version['steps'][1]['shown']['cover'])->toMatch('/^f+$/')
         ->and($version['steps'][1]['shown']['chip']['black'])->not->toBe('#000000');
-    $this->ask('/patterns')->assertJsonPath('patterns.0.state', 'sketch')->assertJsonPath('patterns.0.version.steps', 3);
+    $this->ask('/patterns')
+        ->assertJsonPath('patterns.0.state', 'sketch')
+        ->assertJsonPath('patterns.0.version.steps', 3);
 });
 
 it('changes, moves, doubles, switches off and removes a step', function (): void {
     ['version' => $v] = $this->pattern();
     [$prep, $base, $back] = array_column(array_column($v['steps'], 'document'), 'id');
     $v = $this->edit($v, ['op' => 'change', 'step' => $base, 'set' => ['psi' => 36.5, 'title' => 'White']])->assertOk()->json('version');
-    expect($v['steps'][1]['document']['psi'])->toBe(36.5)->and($v['steps'][1]['shown']['name'])->toBe('White');
+    expect($v['steps'][1]['document']['psi'])->toBe(36.5)
+        ->and($v['steps'][1]['shown']['name'])->toBe('White');
     $v = $this->edit($v, ['op' => 'move', 'step' => $back, 'to' => 0])->assertOk()->json('version');
     expect(array_column(array_column($v['steps'], 'document'), 'id'))->toBe([$back, $prep, $base]);
     $v = $this->edit($v, ['op' => 'duplicate', 'step' => $prep])->assertOk()->json('version');
-    expect($v['steps'])->toHaveCount(4)->and($v['steps'][2]['document']['title'])->toBe('Wipe')->and($v['steps'][2]['document']['id'])->not->toBe($prep);
+    expect($v['steps'])->toHaveCount(4)
+        ->and($v['steps'][2]['document']['title'])->toBe('Wipe')
+        ->and($v['steps'][2]['document']['id'])->not->toBe($prep);
     $v = $this->edit($v, ['op' => 'change', 'step' => $base, 'set' => ['on' => false]])->assertOk()->json('version');
     $v = $this->edit($v, ['op' => 'remove', 'step' => $back])->assertOk()->json('version');
     expect($v['steps'])->toHaveCount(3)->and(hexes($this, $v))->toHaveCount(1);
@@ -72,7 +77,8 @@ it('takes a figure typed digit by digit as one edit', function (): void {
     }
     $v = $this->edit($v, ['op' => 'change', 'step' => $id, 'set' => ['strokes' => 9]])->json('version');
     $v = $this->send('POST', "/versions/{$v['id']}/undo", ['revision' => $v['revision']])->json('version');
-    expect($v['steps'][1]['document']['psi'])->toBe(36.5)->and($v['steps'][1]['document']['strokes'])->toBe(4);
+    expect($v['steps'][1]['document']['psi'])->toBe(36.5)
+        ->and($v['steps'][1]['document']['strokes'])->toBe(4);
     $v = $this->send('POST', "/versions/{$v['id']}/undo", ['revision' => $v['revision']])->json('version');
     expect($v['steps'][1]['document']['psi'])->toEqual(15);
 });
@@ -114,7 +120,8 @@ it('carries the pattern to another body in one edit', function (): void {
     ['version' => $v] = $this->pattern();
     $large = $this->body('Test 120', 120);
     $v = $this->edit($v, ['op' => 'body', 'body_id' => $large->id])->assertOk()->json('version');
-    expect($v['body']['name'])->toBe('Test 120')->and($v['steps'][2]['document']['width_mm'])->toBeGreaterThan(36);
+    expect($v['body']['name'])->toBe('Test 120')
+        ->and($v['steps'][2]['document']['width_mm'])->toBeGreaterThan(36);
 });
 
 it('answers an edit with how it looks now', function (): void {
@@ -127,11 +134,19 @@ it('answers an edit with how it looks now', function (): void {
 it('cuts the film through and advises', function (): void {
     ['version' => $v] = $this->pattern();
     $core = $this->ask("/versions/{$v['id']}/core?u=0.5&deg=3")->assertOk()->json();
-    expect(array_column($core['coats'], 'name'))->toBe(['White', 'Moss'])->and($core['coats'][0]['dry_um'])->toBe(29.4);
-    expect($this->ask("/versions/{$v['id']}/advice")->assertOk()->json('hands_on_min'))->toBeGreaterThan(3);
-    $this->ask("/versions/{$v['id']}/core?u=3&deg=3")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/u');
-    $this->ask("/versions/{$v['id']}/texture?look=varnish")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/look');
-    $this->ask("/versions/{$v['id']}/texture?upto=nobody")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/upto');
+    expect(array_column($core['coats'], 'name'))->toBe(['White', 'Moss'])
+        ->and($core['coats'][0]['dry_um'])->toBe(29.4);
+    expect($this->ask("/versions/{$v['id']}/advice")
+        ->assertOk()->json('hands_on_min'))->toBeGreaterThan(3);
+    $this->ask("/versions/{$v['id']}/core?u=3&deg=3")
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.pointer', '/u');
+    $this->ask("/versions/{$v['id']}/texture?look=varnish")
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.pointer', '/look');
+    $this->ask("/versions/{$v['id']}/texture?upto=nobody")
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.pointer', '/upto');
     $this->ask('/versions/none/texture')->assertNotFound();
 });
 
@@ -150,9 +165,12 @@ it('never changes a painted version: an edit goes into a new one', function (): 
 
 it('renames and retires, and refuses a stale hand', function (): void {
     ['pattern' => $p] = $this->pattern();
-    $this->send('PATCH', "/patterns/{$p['id']}", ['revision' => $p['revision'], 'name' => 'Gudgeon, sand', 'retired' => true])->assertOk()
+    $this->send('PATCH', "/patterns/{$p['id']}", ['revision' => $p['revision'], 'name' => 'Gudgeon, sand', 'retired' => true])
+        ->assertOk()
         ->assertJsonPath('pattern.name', 'Gudgeon, sand')->assertJsonPath('pattern.state', 'retired');
-    $this->send('PATCH', "/patterns/{$p['id']}", ['revision' => $p['revision'], 'name' => 'Mine'])->assertStatus(409)->assertJsonPath('yours.name', 'Mine');
+    $this->send('PATCH', "/patterns/{$p['id']}", ['revision' => $p['revision'], 'name' => 'Mine'])
+        ->assertStatus(409)
+        ->assertJsonPath('yours.name', 'Mine');
     $this->send('PATCH', '/patterns/none', ['revision' => 1])->assertNotFound();
 });
 
@@ -167,9 +185,13 @@ it('exports a pattern and shows the same bait elsewhere', function (): void {
     $there = $this->send('POST', '/patterns/import', json_decode($document, true))->assertCreated()->json();
     $after = $this->ask("/versions/{$there['version']['id']}/texture")->json();
     // The same to the last bit, and so to far less than 0.01 DeltaE00.
-    expect($after)->toBe($before)->and(Paint::query()->count())->toBe(2)->and(Body::query()->count())->toBe(1);
+    expect($after)->toBe($before)
+        ->and(Paint::query()->count())->toBe(2)
+        ->and(Body::query()->count())->toBe(1);
     $this->send('POST', '/patterns/import', json_decode($document, true))->assertCreated();
-    expect(Paint::query()->count())->toBe(2)->and(Body::query()->count())->toBe(1)->and(Pattern::query()->count())->toBe(2);
+    expect(Paint::query()->count())->toBe(2)
+        ->and(Body::query()->count())->toBe(1)
+        ->and(Pattern::query()->count())->toBe(2);
 });
 
 it('refuses a wrong or hostile file with what and where, and changes nothing', function (callable $break, string $pointer): void {
@@ -177,7 +199,8 @@ it('refuses a wrong or hostile file with what and where, and changes nothing', f
     $document = $this->ask("/patterns/{$p['id']}/export")->json();
     $before = [Pattern::query()->count(), Paint::query()->count(), Body::query()->count()];
     $found = $this->send('POST', '/patterns/import', $break($document))->assertStatus(422)->json('errors.0.pointer');
-    expect($found)->toMatch($pointer)->and([Pattern::query()->count(), Paint::query()->count(), Body::query()->count()])->toBe($before);
+    expect($found)->toMatch($pointer)
+        ->and([Pattern::query()->count(), Paint::query()->count(), Body::query()->count()])->toBe($before);
 })->with([
     'another format' => [fn(array $d): array => ['format' => 'x'] + $d, '#^/format$#'],
     'no steps' => [fn(array $d): array => array_diff_key($d, ['steps' => 1]), '#^$#'],

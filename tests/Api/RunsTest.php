@@ -37,16 +37,26 @@ it('plans: drops, clock, what is short, cautions; and keeps nothing', function (
 
 it('refuses a plan that makes no sense, saying where', function (array $form, string $pointer): void {
     ['version' => $v] = $this->pattern();
-    $this->send('POST', '/runs/plan', $form + ['version_id' => $v['id'], 'baits' => 1, 'air_c' => 21, 'humidity_percent' => 50])->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
+    $this->send('POST', '/runs/plan', $form + ['version_id' => $v['id'], 'baits' => 1, 'air_c' => 21, 'humidity_percent' => 50])
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.pointer', $pointer);
 })->with([
-    [['baits' => 0], '/baits'], [['baits' => 1.5], '/baits'], [['version_id' => 'none'], '/version_id'], [['body_id' => 'none'], '/body_id'],
-    [['air_c' => 200], '/air_c'], [['humidity_percent' => 0], '/humidity_percent'], [['starts_at' => 'soon'], '/starts_at'], [['starts_at' => '2026-13-45T99:00Z'], '/starts_at'], [['repeat_of' => 'none'], '/repeat_of'],
+    [['baits' => 0], '/baits'],
+    [['baits' => 1.5], '/baits'],
+    [['version_id' => 'none'], '/version_id'],
+    [['body_id' => 'none'], '/body_id'],
+    [['air_c' => 200], '/air_c'],
+    [['humidity_percent' => 0], '/humidity_percent'],
+    [['starts_at' => 'soon'], '/starts_at'],
+    [['starts_at' => '2026-13-45T99:00Z'], '/starts_at'],
+    [['repeat_of' => 'none'], '/repeat_of'],
 ]);
 
 it('starts: seals the version, numbers the baits, takes the bodies', function (): void {
     ['version' => $v] = $this->pattern();
     $run = $this->startedRun($v, 3);
-    expect(array_column($run['baits'], 'label'))->toBe(['H-0001', 'H-0002', 'H-0003'])->and($run['state'])->toBe('at the bench')
+    expect(array_column($run['baits'], 'label'))->toBe(['H-0001', 'H-0002', 'H-0003'])
+        ->and($run['state'])->toBe('at the bench')
         ->and($run['record']['position'])->toBe(['step' => $v['steps'][0]['document']['id'], 'bait' => 1])
         ->and(Body::query()->firstOrFail()->stock)->toBe(7);
     expect($this->send('POST', "/runs/{$run['id']}/start")->json('baits'))->toBe($run['baits']);
@@ -63,7 +73,8 @@ it('records the bench, keeps an event once, and comes back at the same place', f
     ];
     $this->send('POST', "/runs/{$run['id']}/events", ['events' => $events])->assertOk();
     $record = $this->send('POST', "/runs/{$run['id']}/events", ['events' => $events])->assertOk()->json();
-    expect(BenchEventRow::query()->count())->toBe(7)->and($record['position'])->toBe(['step' => $base, 'bait' => 2])
+    expect(BenchEventRow::query()->count())->toBe(7)
+        ->and($record['position'])->toBe(['step' => $base, 'bait' => 2])
         ->and($record['figures'][$base]['psi'])->toEqual(36)->and($record['timers'])->toHaveCount(1)
         ->and($this->ask("/runs/{$run['id']}")->json('record'))->toBe($record);
 });
@@ -72,17 +83,22 @@ it('refuses events that belong nowhere, all of them together', function (array $
     ['version' => $v] = $this->pattern();
     $run = $this->startedRun($v);
     $good = $this->event('done', $v['steps'][0]['document']['id']);
-    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$good, $bad + $this->event('done', $v['steps'][0]['document']['id'])]])->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
+    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$good, $bad + $this->event('done', $v['steps'][0]['document']['id'])]])
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.pointer', $pointer);
     expect(BenchEventRow::query()->count())->toBe(0);
 })->with([
-    [['step' => 'nobody'], '/events/1/step'], [['bait' => 9], '/events/1/bait'], [['type' => 'lunch'], '/events/1/type'],
+    [['step' => 'nobody'], '/events/1/step'],
+    [['bait' => 9], '/events/1/bait'],
+    [['type' => 'lunch'], '/events/1/type'],
     [['type' => 'photo', 'data' => ['photo_id' => 'none']], '/events/1/data/photo_id'],
 ]);
 
 it('only ever adds to what happened', function (): void {
     ['version' => $v] = $this->pattern();
     $run = $this->startedRun($v);
-    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('done', $v['steps'][0]['document']['id'])]])->assertOk();
+    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('done', $v['steps'][0]['document']['id'])]])
+        ->assertOk();
     expect(fn() => DB::table('bench_events')->delete())->toThrow(QueryException::class, 'only added')
         ->and(fn() => DB::table('bench_events')->update(['event' => '{}']))->toThrow(QueryException::class, 'only added');
 });
@@ -95,7 +111,8 @@ it('ends in numbered baits, takes the paint from the rack and closes the record'
     $this->send('POST', "/runs/{$run['id']}/finish")->assertOk()->assertJsonPath('state', 'finished');
     $this->ask('/baits')->assertJsonCount(2, 'baits')->assertJsonPath('baits.0.label', 'H-0002');
     expect(Paint::query()->where('name', 'White')->firstOrFail()->left_ml)->toBeLessThan($left);
-    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('note', $v['steps'][0]['document']['id'], 1, ['text' => 'late'])]])->assertStatus(422);
+    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('note', $v['steps'][0]['document']['id'], 1, ['text' => 'late'])]])
+        ->assertStatus(422);
 });
 
 it('stamps only when every step has a record, saying which has none', function (): void {
@@ -104,12 +121,18 @@ it('stamps only when every step has a record, saying which has none', function (
     paintAll($this, $gap, $v['steps'][2]['document']['id']);
     $this->send('POST', "/runs/{$gap['id']}/finish")->assertOk();
     $bait = $this->ask('/baits')->json('baits.0');
-    $this->send('POST', "/baits/{$bait['id']}/stamp")->assertStatus(422)->assertJsonPath('detail', 'Not proven yet: no record of step 3 (Back).');
+    $this->send('POST', "/baits/{$bait['id']}/stamp")
+        ->assertStatus(422)
+        ->assertJsonPath('detail', 'Not proven yet: no record of step 3 (Back).');
     $whole = $this->startedRun($v, 1);
     paintAll($this, $whole);
-    $this->send('POST', "/baits/{$whole['baits'][0]['id']}/stamp")->assertStatus(422)->assertJsonPath('detail', 'This bait is not finished yet.');
+    $this->send('POST', "/baits/{$whole['baits'][0]['id']}/stamp")
+        ->assertStatus(422)
+        ->assertJsonPath('detail', 'This bait is not finished yet.');
     $this->send('POST', "/runs/{$whole['id']}/finish")->assertOk();
-    $this->send('POST', "/baits/{$whole['baits'][0]['id']}/stamp")->assertOk()->assertJsonPath('proven', true);
+    $this->send('POST', "/baits/{$whole['baits'][0]['id']}/stamp")
+        ->assertOk()
+        ->assertJsonPath('proven', true);
     $this->ask('/patterns')->assertJsonPath('patterns.0.state', 'proven');
 });
 
@@ -123,7 +146,9 @@ it('shows planned and done side by side', function (): void {
     $bait = $this->ask("/baits/{$run['baits'][0]['id']}")->assertOk()->json();
     expect(array_map(static fn(array $d): array => [$d['number'], $d['what'], $d['from'], $d['to']], $bait['differences']))->toBe([[2, 'psi', '15', '33'], [2, 'strokes a side', '4', '8']])
         ->and($bait['missing'])->toBe([]);
-    $this->send('PATCH', "/baits/{$bait['id']}", ['lesson' => 'Raise the pressure'])->assertOk()->assertJsonPath('lesson', 'Raise the pressure');
+    $this->send('PATCH', "/baits/{$bait['id']}", ['lesson' => 'Raise the pressure'])
+        ->assertOk()
+        ->assertJsonPath('lesson', 'Raise the pressure');
 });
 
 it('repeats a bait with the figures really used, on a larger body, and lists what changed', function (): void {
@@ -133,15 +158,20 @@ it('repeats a bait with the figures really used, on a larger body, and lists wha
     $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('figures', $base, null, ['psi' => 33])]]);
     paintAll($this, $run);
     $form = ['repeat_of' => $run['baits'][0]['id'], 'body_id' => $this->body('Test 120', 120)->id, 'baits' => 2, 'air_c' => 17, 'humidity_percent' => 70];
-    $this->send('POST', '/runs/plan', $form)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/repeat_of');
+    $this->send('POST', '/runs/plan', $form)
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.pointer', '/repeat_of');
     $this->send('POST', "/runs/{$run['id']}/finish");
     $again = $this->send('POST', '/runs', $form)->assertCreated()->json();
     $changes = array_combine(array_column($again['changes'], 'what'), array_column($again['changes'], 'to'));
-    expect($again['changes'][0]['what'])->toBe('area of a bait, cm2')->and(array_filter($again['changes'], static fn(array $c): bool => $c['what'] === 'drops for all' && (int) $c['to'] > 3 * (int) $c['from']))->not->toBe([]);
+    expect($again['changes'][0]['what'])->toBe('area of a bait, cm2')
+        ->and(array_filter($again['changes'], static fn(array $c): bool => $c['what'] === 'drops for all' && (int) $c['to'] > 3 * (int) $c['from']))->not->toBe([]);
     expect($changes['psi'])->toBe('33')->and((float) $changes['width, mm'])->toBeGreaterThan(36)
         ->and($again['repeat_of']['label'])->toBe('H-0001')->and($again['version']['number'])->toBe(2)
         ->and($again['body'])->toBe('Test 120');
-    $this->ask("/versions/{$again['version']['id']}")->assertJsonPath('note', 'figures of H-0001, fitted to Test 120')->assertJsonPath('steps.1.document.psi', 33);
+    $this->ask("/versions/{$again['version']['id']}")
+        ->assertJsonPath('note', 'figures of H-0001, fitted to Test 120')
+        ->assertJsonPath('steps.1.document.psi', 33);
     $same = $this->send('POST', '/runs/plan', ['repeat_of' => $run['baits'][0]['id'], 'baits' => 2, 'air_c' => 21, 'humidity_percent' => 50])->json('plan.steps.1.mix.paints.0.drops');
     expect($again['plan']['steps'][1]['mix']['paints'][0]['drops'])->toBeGreaterThan(3 * $same);
 });
@@ -152,16 +182,22 @@ it('keeps a photograph without what else was in the file', function (): void {
     $picture = UploadedFile::fake()->image('bait.jpg', 2400, 1200);
     file_put_contents($picture->getPathname(), '<?php echo 1; ?>', FILE_APPEND);
     $photo = $this->post("/api/v1/runs/{$run['id']}/photos", ['photo' => $picture], ['X-Hawkbrush' => '1', 'Accept' => 'application/json'])->assertCreated()->json();
-    expect($photo['width'])->toBe(1600)->and((string) file_get_contents(KeepPhoto::path($photo['id'])))->not->toContain('<?php');
+    expect($photo['width'])->toBe(1600)
+        ->and((string) file_get_contents(KeepPhoto::path($photo['id'])))->not->toContain('<?php');
     $this->get("/api/v1/photos/{$photo['id']}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('photo', $v['steps'][0]['document']['id'], 1, ['photo_id' => $photo['id']])]])->assertOk()->assertJsonPath('photos.0.photo_id', $photo['id']);
+    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('photo', $v['steps'][0]['document']['id'], 1, ['photo_id' => $photo['id']])]])
+        ->assertOk()
+        ->assertJsonPath('photos.0.photo_id', $photo['id']);
 });
 
 it('refuses a photograph that is none, or far too large', function (UploadedFile $file): void {
     ['version' => $v] = $this->pattern();
     $run = $this->startedRun($v, 1);
-    $this->post("/api/v1/runs/{$run['id']}/photos", ['photo' => $file], ['X-Hawkbrush' => '1', 'Accept' => 'application/json'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/photo');
-    $this->post("/api/v1/runs/{$run['id']}/photos", [], ['X-Hawkbrush' => '1', 'Accept' => 'application/json'])->assertStatus(422);
+    $this->post("/api/v1/runs/{$run['id']}/photos", ['photo' => $file], ['X-Hawkbrush' => '1', 'Accept' => 'application/json'])
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.pointer', '/photo');
+    $this->post("/api/v1/runs/{$run['id']}/photos", [], ['X-Hawkbrush' => '1', 'Accept' => 'application/json'])
+        ->assertStatus(422);
 })->with([
     'a text' => fn() => UploadedFile::fake()->createWithContent('a.jpg', 'not a picture'),
     'a drawing with a script' => fn() => UploadedFile::fake()->createWithContent('a.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>'),

@@ -22,7 +22,9 @@ it('serves its pages under a policy without inline script', function (): void {
 });
 
 it('answers the unknown with a problem document', function (): void {
-    $this->getJson('/api/v1/nothing')->assertNotFound()->assertHeader('Content-Type', 'application/problem+json');
+    $this->getJson('/api/v1/nothing')
+        ->assertNotFound()
+        ->assertHeader('Content-Type', 'application/problem+json');
     $this->json('DELETE', '/api/v1/patterns', [], ['X-Hawkbrush' => '1'])->assertStatus(405);
     $this->send('POST', '/runs/none/start')->assertNotFound();
     $this->ask('/runs/none')->assertNotFound();
@@ -34,9 +36,17 @@ it('never breaks on what a client can send', function (string $method, string $p
     $response = $this->call($method, '/api/v1'.$path, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_X_HAWKBRUSH' => '1'], is_string($body) ? $body : (string) json_encode($body));
     expect($response->getStatusCode())->toBeGreaterThanOrEqual(400)->toBeLessThan(500);
 })->with([
-    ['POST', '/patterns', 'null'], ['POST', '/patterns', '[]'], ['POST', '/patterns', '"text"'], ['POST', '/patterns', ['name' => ['x'], 'body_id' => 1]],
-    ['POST', '/paints', ['name' => str_repeat('x', 9999), 'kind' => 'opaque', 'hex' => '#ffffff']], ['POST', '/paints', ['name' => "a\u{0}b", 'kind' => 'opaque', 'hex' => '#ffffff']],
-    ['POST', '/bodies', ['name' => 'x', 'length_mm' => 1e308, 'stations' => []]], ['POST', '/bodies', ['name' => 'x', 'length_mm' => 50, 'stations' => 'many']],
-    ['POST', '/runs', ['version_id' => [], 'baits' => 1, 'air_c' => 1, 'humidity_percent' => 1]], ['POST', '/runs/plan', []],
-    ['PUT', '/settings', ['air_c' => 'NaN']], ['PUT', '/settings', '{"air_c": 1e999}'], ['POST', '/patterns/import', ['format' => ['hawkbrush.recipe/1']]],
+    ['POST', '/patterns', 'null'],
+    ['POST', '/patterns', '[]'],
+    ['POST', '/patterns', '"text"'],
+    ['POST', '/patterns', ['name' => ['x'], 'body_id' => 1]],
+    ['POST', '/paints', ['name' => str_repeat('x', 9999), 'kind' => 'opaque', 'hex' => '#ffffff']],
+    ['POST', '/paints', ['name' => "a\u{0}b", 'kind' => 'opaque', 'hex' => '#ffffff']],
+    ['POST', '/bodies', ['name' => 'x', 'length_mm' => 1e308, 'stations' => []]],
+    ['POST', '/bodies', ['name' => 'x', 'length_mm' => 50, 'stations' => 'many']],
+    ['POST', '/runs', ['version_id' => [], 'baits' => 1, 'air_c' => 1, 'humidity_percent' => 1]],
+    ['POST', '/runs/plan', []],
+    ['PUT', '/settings', ['air_c' => 'NaN']],
+    ['PUT', '/settings', '{"air_c": 1e999}'],
+    ['POST', '/patterns/import', ['format' => ['hawkbrush.recipe/1']]],
 ]);

@@ -101,7 +101,8 @@ it('calls a meant wet blend a hint, an unmeant one a caution', function (): void
 
 it('asks for white under a bright colour over dark, and for nothing over white', function (): void {
     $over = static fn(string $ground): array => adviceOn([coatOf('base', $ground, ['coats' => 3, 'weight' => 'heavy']), coatOf('red', 'orange', ['weight' => 'light'])]);
-    expect(findingOf($over('black'), 'brighter-over-white')?->stepId)->toBe('red')->and(findingOf($over('white'), 'brighter-over-white'))->toBeNull();
+    expect(findingOf($over('black'), 'brighter-over-white')?->stepId)->toBe('red')
+        ->and(findingOf($over('white'), 'brighter-over-white'))->toBeNull();
 });
 
 it('says when nothing lands at all', function (): void {

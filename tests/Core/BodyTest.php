@@ -72,7 +72,15 @@ it('finds each zone where painters look for it, the same on both sides', functio
         ->and($zone->weight($marks, $u, 360 - $deg))->toEqualWithDelta($zone->weight($marks, $u, $deg), 1e-9)
         ->and($zone->weight($marks, $elsewhereU, $elsewhereDeg))->toBeLessThan(0.1);
 })->with([
-    [Zone::Back, 0.5, 5, 0.5, 90], [Zone::Shoulder, 0.5, 45, 0.5, 170], [Zone::Flank, 0.5, 85, 0.5, 10],
-    [Zone::LowerFlank, 0.5, 120, 0.5, 60], [Zone::Belly, 0.5, 178, 0.5, 90], [Zone::Head, 0.1, 90, 0.5, 90], [Zone::Muzzle, 0.02, 90, 0.3, 90],
-    [Zone::GillPlate, 0.2, 90, 0.5, 90], [Zone::Throat, 0.2, 175, 0.2, 60], [Zone::Tail, 0.98, 90, 0.5, 90], [Zone::LateralLine, 0.6, 87, 0.6, 40],
+    [Zone::Back, 0.5, 5, 0.5, 90],
+    [Zone::Shoulder, 0.5, 45, 0.5, 170],
+    [Zone::Flank, 0.5, 85, 0.5, 10],
+    [Zone::LowerFlank, 0.5, 120, 0.5, 60],
+    [Zone::Belly, 0.5, 178, 0.5, 90],
+    [Zone::Head, 0.1, 90, 0.5, 90],
+    [Zone::Muzzle, 0.02, 90, 0.3, 90],
+    [Zone::GillPlate, 0.2, 90, 0.5, 90],
+    [Zone::Throat, 0.2, 175, 0.2, 60],
+    [Zone::Tail, 0.98, 90, 0.5, 90],
+    [Zone::LateralLine, 0.6, 87, 0.6, 40],
 ]);

@@ -30,10 +30,14 @@ function worked(string $name, array $in): array
 it('lists every calculator of the design, each with an example that runs', function (string $name): void {
     [$code, $listed] = hawk('');
     [, $help] = hawk('', $name, '--help');
-    expect($code)->toBe(0)->and($listed)->toContain("  {$name}\n")->and($help)->toContain('in:')->toContain('out:');
+    expect($code)->toBe(0)
+        ->and($listed)->toContain("  {$name}\n")
+        ->and($help)->toContain('in:')->toContain('out:');
     $example = explode("example:\n", $help)[1];
     [$code, $out, $error] = hawk($example, $name);
-    expect($code)->toBe(0)->and($error)->toBe('')->and(json_decode($out, true))->toBeArray()->not->toBe([]);
+    expect($code)->toBe(0)
+        ->and($error)->toBe('')
+        ->and(json_decode($out, true))->toBeArray()->not->toBe([]);
 })->with(['colour', 'difference', 'film', 'stack', 'hide', 'area', 'spread', 'climate', 'dry', 'advise', 'render']);
 
 it('reads from a file as well', function (): void {
@@ -45,24 +49,36 @@ it('reads from a file as well', function (): void {
 
 it('says what is wrong and where, on standard error alone', function (string $name, string $input, string $pointer): void {
     [$code, $out, $error] = hawk($input, $name);
-    expect($code)->toBe(2)->and($out)->toBe('')->and(json_decode($error, true)['error']['pointer'])->toBe($pointer)->and(json_decode($error, true)['error']['message'])->not->toBe('');
+    expect($code)->toBe(2)
+        ->and($out)->toBe('')
+        ->and(json_decode($error, true)['error']['pointer'])->toBe($pointer)
+        ->and(json_decode($error, true)['error']['message'])->not->toBe('');
 })->with([
-    ['nonsense', '{}', ''], ['colour', '{', ''], ['colour', '[]', ''], ['colour', '{"hex": "red"}', '/hex'],
+    ['nonsense', '{}', ''],
+    ['colour', '{', ''],
+    ['colour', '[]', ''],
+    ['colour', '{"hex": "red"}', '/hex'],
     ['stack', '{"substrate": {"hex": "#ffffff"}, "layers": [{"paint": {"hex": "#ffffff", "kind": "opaque"}, "dry_um": -1}]}', '/layers/0/dry_um'],
-    ['film', '{"paint": {"hex": "#ffffff", "kind": "sticky"}, "dry_um": 1}', '/paint/kind'], ['area', '{"body": {"length_mm": 50, "stations": [[0, 1, 1, 1]]}}', '/body/stations'],
-    ['spread', '{"area_mm2": 1000, "wet_um": 20, "transfer_efficiency": 0}', '/transfer_efficiency'], ['climate', '{"air_c": 20, "humidity_percent": 0}', '/humidity_percent'],
+    ['film', '{"paint": {"hex": "#ffffff", "kind": "sticky"}, "dry_um": 1}', '/paint/kind'],
+    ['area', '{"body": {"length_mm": 50, "stations": [[0, 1, 1, 1]]}}', '/body/stations'],
+    ['spread', '{"area_mm2": 1000, "wet_um": 20, "transfer_efficiency": 0}', '/transfer_efficiency'],
+    ['climate', '{"air_c": 20, "humidity_percent": 0}', '/humidity_percent'],
     ['dry', '{"wet_um": 9, "volatile_fraction": 1.2, "air_c": 20, "humidity_percent": 50}', '/volatile_fraction'],
     ['render', '{"recipe": {"body": {"length_mm": 50, "stations": []}, "steps": []}}', '/recipe/body/stations'],
 ]);
 
 it('has the shapes of the design', function (): void {
     $colour = worked('colour', ['hex' => '#ffffff']);
-    expect($colour['xyz'][1])->toEqualWithDelta(100, 1e-3)->and($colour['in_gamut'])->toBeTrue()->and($colour['reflectance']['values'])->toHaveCount(31)->and($colour['lch'])->toHaveCount(3);
+    expect($colour['xyz'][1])->toEqualWithDelta(100, 1e-3)
+        ->and($colour['in_gamut'])->toBeTrue()
+        ->and($colour['reflectance']['values'])->toHaveCount(31)
+        ->and($colour['lch'])->toHaveCount(3);
     expect(worked('film', ['paint' => ['k' => array_fill(0, 31, 0.0), 's' => array_fill(0, 31, 0.0)], 'dry_um' => 9])['transmittance'][0])->toEqual(1);
     expect(worked('hide', ['paint' => ['hex' => '#f5d000', 'kind' => 'transparent']]))->toMatchArray(['dry_um' => null, 'coats' => null])
         ->and(worked('hide', ['paint' => ['hex' => '#f0f1ec', 'kind' => 'opaque']])['coats'])->toBeBetween(2, 3);
     $area = worked('area', ['body' => Examples::body()]);
-    expect(array_keys($area['zones']))->toContain('back', 'lateral line')->and(max($area['zones']))->toBeLessThan($area['area_mm2']);
+    expect(array_keys($area['zones']))->toContain('back', 'lateral line')
+        ->and(max($area['zones']))->toBeLessThan($area['area_mm2']);
     expect(worked('spread', ['area_mm2' => 1000, 'wet_um' => 20, 'coats' => 1, 'transfer_efficiency' => 1, 'solids' => 0.35, 'thinning' => 0])['ml'])->toEqualWithDelta(0.02, 1e-12);
     expect(worked('climate', ['air_c' => 20, 'humidity_percent' => 50, 'surface_c' => 11])['clear_coat_ok'])->toBeFalse();
     expect(worked('dry', ['wet_um' => 9, 'volatile_fraction' => 0.65, 'air_c' => 20, 'humidity_percent' => 100]))->toMatchArray(['touch_dry_s' => null, 'mask_safe_s' => null]);

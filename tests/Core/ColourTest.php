@@ -50,7 +50,8 @@ it('finds a curve for every corner of the screen and for a thousand swatches', f
     foreach ($swatches as $hex) {
         $colour = Colour::fromHex($hex);
         $curve = $colour->reflectance();
-        expect(min($curve->values))->toBeGreaterThanOrEqual(0)->and(max($curve->values))->toBeLessThanOrEqual(1);
+        expect(min($curve->values))->toBeGreaterThanOrEqual(0)
+            ->and(max($curve->values))->toBeLessThanOrEqual(1);
         $worst = max($worst, DeltaE2000::between($colour->lab, Colour::fromReflectance($curve)->lab));
     }
     expect($worst)->toBeLessThan(0.5);

@@ -134,5 +134,7 @@ it('stays finite and within bounds over forty coats of anything', function (Kind
     for ($i = 0; $i < 40; $i++) {
         $state = $state->under($film);
     }
-    expect(min($state->r))->toBeGreaterThanOrEqual(0)->and(max($state->r))->toBeLessThanOrEqual(1.0)->and(array_filter($state->flat(), is_nan(...)))->toBe([]);
+    expect(min($state->r))->toBeGreaterThanOrEqual(0)
+        ->and(max($state->r))->toBeLessThanOrEqual(1.0)
+        ->and(array_filter($state->flat(), is_nan(...)))->toBe([]);
 })->with(Kind::cases());

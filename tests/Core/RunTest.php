@@ -43,7 +43,9 @@ function happened(string $type, string $step, ?int $bait = null, array $data = [
 it('spreads 20 um over 1000 mm2 with 0.02 ml', function (): void {
     // Arithmetic: 1000 mm2 x 0.02 mm = 20 mm3.
     $spread = Spread::of(1000, 20, 1, 1, 0.35, 0);
-    expect($spread->ml)->toEqualWithDelta(0.02, 1e-12)->and($spread->drops())->toEqualWithDelta(0.4, 1e-9)->and($spread->dryUm)->toEqualWithDelta(7, 1e-9);
+    expect($spread->ml)->toEqualWithDelta(0.02, 1e-12)
+        ->and($spread->drops())->toEqualWithDelta(0.4, 1e-9)
+        ->and($spread->dryUm)->toEqualWithDelta(7, 1e-9);
 });
 
 it('covers 1000 square metres with a litre at one micrometre, and 1604 square feet with a gallon at one mil', function (): void {
@@ -79,7 +81,8 @@ it('takes about as many drops for one small bait as painters say', function (): 
 it('needs more paint and time for more baits, and the clock only goes forward', function (): void {
     $one = Plan::of(runRecipe(), 1, Room::ordinary());
     $five = Plan::of(runRecipe(), 5, Room::ordinary());
-    expect(array_sum($five->takesMl()))->toBeGreaterThan(2 * array_sum($one->takesMl()))->and($five->handsOnMin())->toBeGreaterThan($one->handsOnMin());
+    expect(array_sum($five->takesMl()))->toBeGreaterThan(2 * array_sum($one->takesMl()))
+        ->and($five->handsOnMin())->toBeGreaterThan($one->handsOnMin());
     $before = 0.0;
     foreach ($five->steps as $step) {
         expect($step->doneAtMin)->toEqualWithDelta($before + $step->handsOnMin + $step->waitMin, 1e-9);
@@ -114,13 +117,15 @@ it('says the cautions that apply, and that the sheet goes first', function (): v
 it('walks through the steps, all baits through one before the next', function (): void {
     $recipe = runRecipe();
     $record = Record::of($recipe, 2, []);
-    expect($record->position())->toBe(['step' => 'prep', 'bait' => 1])->and($record->missing())->toHaveCount(6);
+    expect($record->position())->toBe(['step' => 'prep', 'bait' => 1])
+        ->and($record->missing())->toHaveCount(6);
     $record = Record::of($recipe, 2, [happened('done', 'prep'), happened('done', 'base', 1)]);
     expect($record->position())->toBe(['step' => 'base', 'bait' => 2]);
     $record = Record::of($recipe, 2, [happened('done', 'prep'), happened('done', 'base', 1), happened('reopened', 'base', 1)]);
     expect($record->position())->toBe(['step' => 'base', 'bait' => 1]);
     $all = array_map(static fn($s) => happened('done', $s->id), $recipe->lit());
-    expect(Record::of($recipe, 2, $all)->position())->toBeNull()->and(Record::of($recipe, 2, $all)->missing())->toBe([]);
+    expect(Record::of($recipe, 2, $all)->position())->toBeNull()
+        ->and(Record::of($recipe, 2, $all)->missing())->toBe([]);
 });
 
 it('keeps sides, timers, notes and the last figures', function (): void {
@@ -145,9 +150,14 @@ it('refuses an event that makes no sense, saying where', function (array $event,
     }
     expect($found)->toBe($pointer);
 })->with([
-    [['type' => 'exploded'], '/type'], [['id' => 'x'], '/id'], [['at' => 'yesterday'], '/at'], [['bait' => 0], '/bait'],
-    [['type' => 'side', 'data' => ['side' => 'top']], '/data/side'], [['type' => 'figures', 'data' => ['psi' => 'much']], '/data/psi'],
-    [['type' => 'timer', 'data' => ['seconds' => 0]], '/data/seconds'], [['type' => 'note', 'data' => ['text' => '']], '/data/text'],
+    [['type' => 'exploded'], '/type'],
+    [['id' => 'x'], '/id'],
+    [['at' => 'yesterday'], '/at'],
+    [['bait' => 0], '/bait'],
+    [['type' => 'side', 'data' => ['side' => 'top']], '/data/side'],
+    [['type' => 'figures', 'data' => ['psi' => 'much']], '/data/psi'],
+    [['type' => 'timer', 'data' => ['seconds' => 0]], '/data/seconds'],
+    [['type' => 'note', 'data' => ['text' => '']], '/data/text'],
 ]);
 
 it('puts the figures really used in place of the planned ones, and lists what differs', function (): void {
@@ -168,7 +178,8 @@ it('grows with the body: marks, strokes and eye, while places follow the body’
     $fitted = Scaling::fit($recipe, $larger);
     $mesh = $fitted->coats()[1];
     $eye = array_values(array_filter($fitted->steps, static fn($s) => $s instanceof EyeStep))[0];
-    expect($mesh->choices->number('pitch_mm'))->toEqualWithDelta(6, 0.01)->and($mesh->widthMm)->toEqualWithDelta(52, 0.1)
+    expect($mesh->choices->number('pitch_mm'))->toEqualWithDelta(6, 0.01)
+        ->and($mesh->widthMm)->toEqualWithDelta(52, 0.1)
         ->and($mesh)->toBeInstanceOf(PaintStep::class)->and($mesh->psi)->toBe($recipe->coats()[1]->psi)
         ->and($eye->diameterMm)->toBe(9.5)
         ->and(array_sum(Plan::of($fitted, 4, Room::ordinary())->takesMl()))->toBeGreaterThan(3 * array_sum(Plan::of($recipe, 4, Room::ordinary())->takesMl()));

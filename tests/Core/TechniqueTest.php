@@ -47,7 +47,9 @@ it('lets part of the paint through, never more than there is, the same for the s
     $surface = testSurface();
     $open = array_fill(0, $surface->rows * $surface->columns, 1.0);
     $through = $technique->through($surface, Choices::defaults($technique), 42, $open);
-    expect($through)->not->toBe([])->and(max($through))->toBeLessThanOrEqual(1.0)->and(min($through))->toBeGreaterThanOrEqual(0.0)
+    expect($through)->not->toBe([])
+        ->and(max($through))->toBeLessThanOrEqual(1.0)
+        ->and(min($through))->toBeGreaterThanOrEqual(0.0)
         ->and($technique->through($surface, Choices::defaults($technique), 42, $open))->toBe($through);
 })->with(array_map(static fn(Technique $t): array => [$t], Techniques::all()));
 
@@ -76,7 +78,9 @@ it('falls off with the cosine between aim and surface', function (): void {
     $above = coverOf(['aim_deg' => 0]);
     $side = coverOf(['aim_deg' => 90]);
     $below = coverOf(['aim_deg' => 180]);
-    expect($above['deg'])->toBeLessThan(55)->and($side['deg'])->toBeBetween(70, 110)->and($below['deg'])->toBeGreaterThan(125)
+    expect($above['deg'])->toBeLessThan(55)
+        ->and($side['deg'])->toBeBetween(70, 110)
+        ->and($below['deg'])->toBeGreaterThan(125)
         ->and($above['share'])->toBeBetween(0.2, 0.45);
 });
 
@@ -116,6 +120,7 @@ it('counts its bars', function (): void {
 it('lands nothing outside its place', function (): void {
     $surface = testSurface();
     foreach (array_keys(Coverage::of(paintStep(['where' => ['from_u' => 0.5, 'to_u' => 0.8, 'from_deg' => 60, 'to_deg' => 120, 'soft' => 0]]), $surface)->left) as $cell) {
-        expect($surface->u[$cell % $surface->columns])->toBeBetween(0.49, 0.81)->and($surface->theta[intdiv($cell, $surface->columns)])->toBeBetween(57, 123);
+        expect($surface->u[$cell % $surface->columns])->toBeBetween(0.49, 0.81)
+            ->and($surface->theta[intdiv($cell, $surface->columns)])->toBeBetween(57, 123);
     }
 });

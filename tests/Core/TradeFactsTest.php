@@ -55,7 +55,8 @@ it('turns thin orange over black greenish and dull', function (Look $look): void
     $orange = bottle('#e06a10', Kind::SemiOpaque);
     $bright = look(white()->under(Film::of($orange, 6)), $look);
     $dull = look(black()->under(Film::of($orange, 6)), $look);
-    expect($dull->hue() - $bright->hue())->toBeGreaterThan(8)->and($dull->chroma())->toBeLessThan($bright->chroma() * 2 / 3);
+    expect($dull->hue() - $bright->hue())->toBeGreaterThan(8)
+        ->and($dull->chroma())->toBeLessThan($bright->chroma() * 2 / 3);
 })->with([Look::Matte, Look::Clear]);
 
 it('never gets yellow over green bright', function (): void {
@@ -63,7 +64,8 @@ it('never gets yellow over green bright', function (): void {
     $green = white()->under(Film::of(bottle('#1e4a2a', Kind::Opaque), 40));
     $over = look($green->under($yellow));
     $bright = look(white()->under($yellow));
-    expect($bright->chroma() - $over->chroma())->toBeGreaterThan(8)->and($over->hue())->toBeGreaterThan($bright->hue());
+    expect($bright->chroma() - $over->chroma())->toBeGreaterThan(8)
+        ->and($over->hue())->toBeGreaterThan($bright->hue());
 });
 
 it('shows nothing of a transparent over black', function (string $hex): void {
@@ -89,13 +91,16 @@ it('turns gold over blue olive', function (): void {
     $gold = bottle('#d8a520', Kind::SemiOpaque);
     $alone = look(white()->under(Film::of($gold, 7)));
     $olive = look($blue->under(Film::of($gold, 7)));
-    expect($olive->hue())->toBeGreaterThan($alone->hue() + 15)->and($olive->hue())->toBeBetween(95, 190)->and($olive->l)->toBeLessThan($alone->l);
+    expect($olive->hue())->toBeGreaterThan($alone->hue() + 15)
+        ->and($olive->hue())->toBeBetween(95, 190)
+        ->and($olive->l)->toBeLessThan($alone->l);
 });
 
 it('deepens gold with transparent sepia', function (): void {
     $gold = white()->under(Film::of(bottle('#d8a520', Kind::Opaque), 30));
     $deeper = $gold->under(Film::of(bottle('#6a4524', Kind::Transparent), 4));
-    expect(look($deeper)->l)->toBeLessThan(look($gold)->l - 8)->and(look($deeper)->hue())->toBeLessThan(look($gold)->hue());
+    expect(look($deeper)->l)->toBeLessThan(look($gold)->l - 8)
+        ->and(look($deeper)->hue())->toBeLessThan(look($gold)->hue());
 });
 
 it('brings colours up under clear', function (): void {

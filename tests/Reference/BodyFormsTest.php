@@ -58,7 +58,9 @@ it('has the same area cell by cell', function (): void {
 it('points its normals outwards: up at the ridge, sideways at the flank, down at the belly', function (): void {
     $surface = Surface::of(spheroid(30, 10));
     $at = static fn(float $deg): array => [$surface->normalY[$surface->cellAt(0.5, $deg)], $surface->normalZ[$surface->cellAt(0.5, $deg)]];
-    expect($at(1)[1])->toBeGreaterThan(0.99)->and($at(90)[0])->toBeGreaterThan(0.99)->and($at(179)[1])->toBeLessThan(-0.99);
+    expect($at(1)[1])->toBeGreaterThan(0.99)
+        ->and($at(90)[0])->toBeGreaterThan(0.99)
+        ->and($at(179)[1])->toBeLessThan(-0.99);
 });
 
 it('measures the way around to a quarter of the girth at the flank', function (): void {
