@@ -30,7 +30,16 @@ it('says where, with the pointer escaped', function (): void {
 
 it('refuses what is no JSON, too deep, or no text fit to keep', function (mixed $value): void {
     expect(refusedAt(fn() => Node::root(['t' => $value])->field('t')->text(10)))->toBe('/t');
-})->with([[''], ['   '], [str_repeat('x', 11)], ["a\x00b"], ["\xff\xfe"], [12], [null], [[]]]);
+})->with([
+    'nothing' => [''],
+    'spaces' => ['   '],
+    'eleven letters' => [str_repeat('x', 11)],
+    'a control character' => ["a\x00b"],
+    'no UTF-8' => ["\xff\xfe"],
+    'a number' => [12],
+    'null' => [null],
+    'a list' => [[]],
+]);
 
 it('refuses numbers that are none', function (mixed $value): void {
     expect(refusedAt(fn() => Node::root(['n' => $value])->field('n')->integer(0, 10)))->toBe('/n');

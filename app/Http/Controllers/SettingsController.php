@@ -7,13 +7,12 @@ namespace App\Http\Controllers;
 use App\Http\Input;
 use App\Models\Setting;
 use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Units\Units;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 final class SettingsController
 {
-    private const UNITS = ['length' => ['mm', 'in'], 'pressure' => ['psi', 'bar', 'kPa'], 'volume' => ['drops', 'ml'], 'temperature' => ['C', 'F']];
-
     public function show(): JsonResponse
     {
         return $this->answer(Setting::current());
@@ -23,8 +22,8 @@ final class SettingsController
     {
         $form = Input::of($request)->only(array_keys(Setting::DEFAULTS));
         $values = Setting::current();
-        foreach (self::UNITS as $name => $units) {
-            $values[$name] = $form->optional($name)?->choice($units) ?? $values[$name];
+        foreach (array_keys(Units::all()) as $name) {
+            $values[$name] = $form->optional($name)?->choice(Units::names($name)) ?? $values[$name];
         }
         $values['air_c'] = $form->optional('air_c')?->number(-20, 60) ?? $values['air_c'];
         $values['humidity_percent'] = $form->optional('humidity_percent')?->number(1, 100) ?? $values['humidity_percent'];
@@ -38,6 +37,24 @@ final class SettingsController
     {
         $room = Room::of((float) $values['air_c'], (float) $values['humidity_percent']);
 
-        return new JsonResponse([...$values, 'dew_point_c' => round($room->dewPointC(), 1), 'clear_coat_ok' => $room->clearCoatMayGoOn()]);
+        return new JsonResponse([...$values, 'units' => $this->units($values), 'dew_point_c' => round($room->dewPointC(), 1), 'clear_coat_ok' => $room->clearCoatMayGoOn()]);
+    }
+
+    /**
+     * How the chosen units are made from what is stored.
+     *
+     * @param array<string, string|float|int> $values
+     *
+     * @return array<string, array{name: string, factor: float, offset: float, digits: int}>
+     */
+    private function units(array $values): array
+    {
+        $chosen = [];
+        foreach (Units::all() as $measured => $units) {
+            $unit = Units::named($measured, (string) $values[$measured]) ?? $units[0];
+            $chosen[$measured] = ['name' => $unit->name, 'factor' => $unit->factor, 'offset' => $unit->offset, 'digits' => $unit->digits];
+        }
+
+        return $chosen;
     }
 }

@@ -1,28 +1,32 @@
 import type { Settings } from '../api/types';
 
-/** Units of show. Everything is stored in psi, mm, ml and degrees Celsius; only what is read and typed is turned. */
+/** Units of show. Everything is stored in psi, mm, ml and degrees Celsius; how a unit is made of that, the core says. */
 
-const PRESSURE = { psi: 1, bar: 0.06894757, kPa: 6.894757 } as const;
+type Measured = keyof Settings['units'];
 
-const round = (value: number, digits: number) => Number(value.toFixed(digits));
+function measured(what: Measured, written: (name: string) => string = (name) => name) {
+  return {
+    unit: (s: Settings) => written(s.units[what].name),
+    show: (stored: number, s: Settings) => {
+      const { factor, offset, digits } = s.units[what];
+      return Number((stored * factor + offset).toFixed(digits));
+    },
+    read: (shown: number, s: Settings) => {
+      const { factor, offset } = s.units[what];
+      return Number(((shown - offset) / factor).toFixed(3));
+    },
+  };
+}
 
-export const pressure = {
-  unit: (s: Settings) => s.pressure,
-  show: (psi: number, s: Settings) => round(psi * PRESSURE[s.pressure], s.pressure === 'bar' ? 2 : 1),
-  read: (shown: number, s: Settings) => round(shown / PRESSURE[s.pressure], 3),
-};
+export const pressure = measured('pressure');
+export const length = measured('length');
+export const temperature = measured('temperature', (name) => `°${name}`);
+const quantity = measured('volume');
 
-export const length = {
-  unit: (s: Settings) => s.length,
-  show: (mm: number, s: Settings) => (s.length === 'in' ? round(mm / 25.4, 3) : round(mm, 2)),
-  read: (shown: number, s: Settings) => (s.length === 'in' ? round(shown * 25.4, 3) : shown),
-};
-
-export const temperature = {
-  unit: (s: Settings) => `°${s.temperature}`,
-  show: (c: number, s: Settings) => (s.temperature === 'F' ? round(c * 1.8 + 32, 1) : round(c, 1)),
-  read: (shown: number, s: Settings) => (s.temperature === 'F' ? round((shown - 32) / 1.8, 2) : shown),
-};
+/** A volume with its unit. */
+export function volume(ml: number, s: Settings): string {
+  return `${quantity.show(ml, s)} ${quantity.unit(s)}`;
+}
 
 /** Minutes as one says them: 45 s, 12 min, 2 h 10 min. */
 export function minutes(min: number): string {
@@ -52,9 +56,4 @@ export function clock(iso: string, since?: string): string {
 
 export function day(iso: string): string {
   return new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
-}
-
-/** Volume in the user's unit; a drop is 1/20 ml. */
-export function volume(ml: number, s: Settings): string {
-  return s.volume === 'ml' ? `${ml.toFixed(2)} ml` : `${Math.round(ml / 0.05)} drops`;
 }
