@@ -62,7 +62,7 @@ final class DemoPatterns
             self::coat('bluepearl', 'spray', self::range(0, 1, 50, 108, 0.6), ['title' => 'Blue pearl side, wet blend', 'aim_deg' => 80, 'width_mm' => 10, 'coats' => 1, 'psi' => 7, 'strokes' => 4, 'set' => ['by' => 'heat', 'minutes' => 22]]),
             self::coat('grey', 'mesh', self::range(0.19, 0.97, 60, 150, 0.4), ['title' => 'Scales, a breath of grey', 'technique' => ['pitch_mm' => 2.8, 'age' => 'stiff'], 'aim_deg' => 80, 'coats' => 1, 'weight' => 'mist', 'psi' => 12, 'thinning_percent' => 50, 'strokes' => 4]),
             self::coat('blue', 'spray', self::range(0, 1, 0, 62, 0.55), ['title' => 'Blue back', 'aim_deg' => 20, 'width_mm' => 13, 'coats' => 2, 'psi' => 10, 'thinning_percent' => 30, 'strokes' => 4]),
-            self::coat('moss', 'spray', 'back', ['title' => 'Green over the ridge', 'aim_deg' => 0, 'width_mm' => 8, 'coats' => 4, 'psi' => 10, 'thinning_percent' => 40, 'strokes' => 4]),
+            self::coat('moss', 'spray', 'back', ['title' => 'Green over the ridge', 'aim_deg' => 0, 'width_mm' => 8, 'coats' => 4, 'psi' => 10, 'thinning_percent' => 40, 'strokes' => 4, 'set' => ['by' => 'heat', 'minutes' => 22]]),
             self::coat('grey', 'line', 'whole', ['title' => 'Lateral line', 'technique' => ['width_mm' => 0.7, 'deg' => 84, 'from_u' => 0.22, 'to_u' => 0.95, 'dash_mm' => 0], 'coats' => 1, 'weight' => 'light', 'thinning_percent' => 30, 'strokes' => 1, 'set' => ['by' => 'heat', 'minutes' => 22]]),
             self::coat('ink', 'card', 'whole', ['title' => 'Gill edge', 'technique' => ['width_mm' => 1.8], 'coats' => 1, 'weight' => 'light', 'psi' => 5, 'thinning_percent' => 40, 'strokes' => 2]),
             self::eye(5, '#dfe3e0'),

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Bait;
+use App\Models\Body;
+use App\Models\Paint;
+use App\Models\Pattern;
+use App\Models\Run;
+use Database\Seeders\DemoSeeder;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Film\Kind;
+use Tests\ApiCase;
+
+beforeEach(function (): void {
+    app()->call([app(DemoSeeder::class), 'run']);
+});
+
+/** @return array{l: float, c: float, h: float} how the bait of a species looks at a place */
+function seenAt(ApiCase $case, string $species, float $u, float $deg): array
+{
+    $version = Pattern::query()->with('current')->where('species', $species)->firstOrFail()->current;
+
+    return $case->ask("/versions/{$version->id}/core?u={$u}&deg={$deg}")->assertOk()->json('colour');
+}
+
+it('has paints of every kind, bodies of several forms and patterns of several species', function (): void {
+    expect(Paint::query()->count())->toBe(16)
+        ->and(Paint::query()->distinct()->pluck('kind')->sort()->values()->all())->toBe(collect(Kind::names())->sort()->values()->all())
+        ->and(Paint::query()->where('left_ml', '<=', 0)->count())->toBe(0)
+        ->and(Body::query()->count())->toBeGreaterThanOrEqual(3)
+        ->and(Pattern::query()->distinct()->count('species'))->toBeGreaterThanOrEqual(5);
+});
+
+it('has one pattern proven with its baits, one tried, one half done at the bench', function (): void {
+    $states = array_column($this->ask('/patterns')->json('patterns'), 'state', 'species');
+    expect($states['roach'])->toBe('proven')
+        ->and($states['bleak'])->toBe('tried')
+        ->and($states['burbot'])->toBe('sketch')
+        ->and(Bait::query()->whereHas('run', static fn($q) => $q->whereNotNull('finished_at'))->count())->toBe(6);
+    $open = Run::query()->whereNull('finished_at')->firstOrFail();
+    $this->ask("/runs/{$open->id}")
+        ->assertJsonPath('state', 'at the bench')
+        ->assertJsonPath('record.position.bait', 2);
+});
+
+it('lets the tried one be stamped only when its missing step is recorded', function (): void {
+    $bait = Bait::query()->whereHas('run.version.pattern', static fn($q) => $q->where('species', 'bleak'))->firstOrFail();
+    $this->send('POST', "/baits/{$bait->id}/stamp")
+        ->assertStatus(422)
+        ->assertJsonPath('detail', 'Not proven yet: no record of step 7 (Lateral line).');
+});
+
+it('shows what a caution is on one pattern, and is sound else', function (): void {
+    $cautions = [];
+    foreach (Pattern::query()->with('current')->get() as $pattern) {
+        foreach ($this->ask("/versions/{$pattern->current->id}/advice")->json('findings') as $finding) {
+            if ($finding['gravity'] !== 'hint') {
+                $cautions[] = $pattern->species.': '.$finding['rule'];
+            }
+        }
+    }
+    expect($cautions)->toBe(['zander: too-soon-to-clamp']);
+});
+
+it('makes baits that a painter would know by their colours', function (string $species, float $u, float $deg, callable $looks): void {
+    $colour = seenAt($this, $species, $u, $deg);
+    expect($looks($colour))->toBeTrue(json_encode($colour) ?: '');
+})->with([
+    'roach: silver belly' => ['roach', 0.5, 160, static fn(array $c): bool => $c['l'] > 75 && $c['c'] < 8],
+    'roach: dark back' => ['roach', 0.5, 2, static fn(array $c): bool => $c['l'] < 25],
+    'roach: warm pelvic fin' => ['roach', 0.33, 160, static fn(array $c): bool => $c['c'] > 30 && $c['h'] > 25 && $c['h'] < 80],
+    'char: red belly side' => ['Arctic char', 0.5, 135, static fn(array $c): bool => $c['c'] > 40 && ($c['h'] < 50 || $c['h'] > 350)],
+    'char: green shoulder' => ['Arctic char', 0.55, 55, static fn(array $c): bool => $c['l'] < 60 && $c['h'] > 95 && $c['h'] < 170],
+    'bleak: blue back' => ['bleak', 0.5, 46, static fn(array $c): bool => $c['h'] > 200 && $c['h'] < 280],
+    'bleak: silver side' => ['bleak', 0.5, 120, static fn(array $c): bool => $c['l'] > 60 && $c['c'] < 12],
+    'burbot: pale belly' => ['burbot', 0.5, 175, static fn(array $c): bool => $c['l'] > 65],
+    'zander: pale belly' => ['zander', 0.5, 170, static fn(array $c): bool => $c['l'] > 75],
+    'rudd: red tail' => ['rudd', 0.97, 90, static fn(array $c): bool => $c['c'] > 15 && ($c['h'] < 50 || $c['h'] > 340)],
+    'rudd: brass gill plate' => ['rudd', 0.15, 100, static fn(array $c): bool => $c['c'] > 30 && $c['h'] > 65 && $c['h'] < 95],
+]);
+
+it('marks the burbot black and pale, and bars the zander', function (string $species, float $deg, float $spread): void {
+    $lights = [];
+    for ($u = 0.3; $u < 0.8; $u += 0.02) {
+        $lights[] = seenAt($this, $species, round($u, 2), $deg)['l'];
+    }
+    expect(max($lights) - min($lights))->toBeGreaterThan($spread);
+})->with([['burbot', 70, 35], ['zander', 60, 20]]);
+
+it('names nothing but colours of its own', function (): void {
+    foreach (Paint::query()->get() as $paint) {
+        expect(Colour::fromHex($paint->hex)->hex())->toBe($paint->hex)
+            ->and($paint->name)->not->toBe('');
+    }
+});

@@ -1,0 +1,260 @@
+import { expect, type Page, test } from '@playwright/test';
+import { hands } from './hands';
+
+/** Opens the sheet of a demo pattern by its species. */
+async function openSheet(page: Page, species: string) {
+  const answer = await (await page.request.get('/api/v1/patterns')).json();
+  const pattern = (answer.patterns as { id: string; species: string }[]).find((p) => p.species === species);
+  await page.goto(`/patterns/${pattern?.id}`);
+  await expect(page.locator('.stage-main canvas')).toHaveAttribute('data-drawn', 'yes');
+}
+
+test.describe('the shelf', () => {
+  test('finds a pattern by any of its words, and by its state', async ({ page }) => {
+    await page.goto('/patterns');
+    const search = page.getByRole('searchbox');
+    await search.fill('rudd');
+    await expect(page.locator('.lying')).toHaveCount(1);
+    await search.fill('brass stained');
+    await expect(page.getByText('Rudd, brass and rowan')).toBeVisible();
+    await search.fill('nothing like it');
+    await expect(page.getByText('Nothing on the shelf answers to that.')).toBeVisible();
+    await search.fill('');
+    await page.getByLabel('proven').click();
+    await expect(page.getByText('Roach, first frost')).toBeVisible();
+    await expect(page.getByText('Burbot, under ice')).toHaveCount(0);
+  });
+
+  test('draws every bait that is in sight', async ({ page }) => {
+    await page.goto('/patterns');
+    await expect(page.locator('.lying canvas[data-drawn="yes"]')).toHaveCount(await page.locator('.lying').count());
+  });
+
+  test('retires a pattern and takes it back', async ({ page }) => {
+    await openSheet(page, 'bleak');
+    await page.getByRole('button', { name: 'Notes' }).click();
+    await page.getByRole('button', { name: 'Retire this pattern' }).click();
+    await expect(page.getByRole('button', { name: 'Take back into use' })).toBeVisible();
+    await page.goto('/patterns');
+    await expect(page.getByText('Roach, first frost')).toBeVisible();
+    await expect(page.getByText('Bleak, moonlight')).toHaveCount(0);
+    await page.getByLabel('retired').click();
+    await page.getByRole('link', { name: /Bleak/ }).click();
+    await page.getByRole('button', { name: 'Notes' }).click();
+    await page.getByRole('button', { name: 'Take back into use' }).click();
+    await expect(page.getByRole('button', { name: 'Retire this pattern' })).toBeVisible();
+  });
+});
+
+test.describe('the pattern sheet', () => {
+  test('moves the Stage along the ladder with the arrow keys alone', async ({ page }) => {
+    await openSheet(page, 'rudd');
+    const h = hands(page);
+    await page.locator('.rung').first().click();
+    await expect(page.locator('.stage-caption')).toContainText('after step 1 of');
+    const bare = await h.picture();
+    await page.keyboard.press('ArrowRight');
+    await expect(page.locator('.stage-caption')).toContainText('after step 2 of');
+    await expect.poll(h.picture).not.toBe(bare);
+    await page.keyboard.press('End');
+    await expect(page.locator('.rung.on')).toContainText('Two-part epoxy');
+    await expect(page.locator('.rung.on')).toBeFocused();
+    await page.keyboard.press('Home');
+    await expect.poll(h.picture).toBe(bare);
+  });
+
+  test('moves the spot with the arrow keys, and the Core follows', async ({ page }) => {
+    await openSheet(page, 'roach');
+    await page.getByRole('application').focus();
+    const core = page.getByRole('region', { name: 'Core' });
+    for (let i = 0; i < 20; i++) await page.keyboard.press('ArrowUp');
+    await expect(core).toContainText('0° from the back');
+    await expect(core).toContainText('Smoke');
+    for (let i = 0; i < 45; i++) await page.keyboard.press('ArrowDown');
+    await expect(core).toContainText('180° from the back');
+    await expect(core).not.toContainText('Smoke');
+  });
+
+  test('says that a swatch is a guess', async ({ page }) => {
+    await openSheet(page, 'roach');
+    await expect(page.getByRole('region', { name: 'Core' })).toContainText('guessed from swatch and kind');
+  });
+
+  test('puts white under a colour that the ground swallows', async ({ page }) => {
+    await openSheet(page, 'burbot');
+    const h = hands(page);
+    await page.locator('.rung').nth(1).click();
+    await h.addStep('Paint');
+    const select = h.form.getByLabel('Paint', { exact: true });
+    await select.selectOption(await select.locator('option', { hasText: 'Rowan orange' }).getAttribute('value'));
+    await h.saved();
+    await page.getByRole('button', { name: 'Film and advice' }).click();
+    const advice = page.getByRole('region', { name: 'Advice' });
+    await expect(advice.getByText('Brighter with white under it').first()).toBeVisible();
+    const before = await page.locator('.rung').count();
+    const mend = advice.getByRole('button', { name: 'Put white under it' }).first();
+    if (await mend.isVisible()) {
+      await mend.click();
+      await expect(page.locator('.rung')).toHaveCount(before + 1);
+    } else {
+      // There is no white in this pattern: the only mend is to leave the coat out.
+      await advice.locator('[data-rule="brighter-over-white"]').getByRole('button', { name: 'Switch it off' }).click();
+      await expect(page.locator('.rung.off')).toHaveCount(1);
+    }
+  });
+
+  test('takes a mix of two paints in drops', async ({ page }) => {
+    await openSheet(page, 'rudd');
+    const h = hands(page);
+    await page.locator('.rung').nth(4).click();
+    await page.getByRole('button', { name: /^Edit step/ }).click();
+    const before = await h.picture();
+    await h.form.getByRole('button', { name: 'Mix another in' }).click();
+    await h.saved();
+    const second = h.form.getByLabel('Paint 2', { exact: true });
+    await second.selectOption(await second.locator('option', { hasText: 'Bench white' }).getAttribute('value'));
+    await h.saved();
+    await h.form.getByLabel('Drops').nth(1).fill('3');
+    await h.saved();
+    await expect.poll(h.picture).not.toBe(before);
+    await h.form.getByRole('button', { name: 'Take paint 2 out of the mix' }).click();
+    await h.saved();
+    await expect.poll(h.picture).toBe(before);
+  });
+
+  test('refuses a figure out of bounds by keeping the one that was', async ({ page }) => {
+    await openSheet(page, 'rudd');
+    const h = hands(page);
+    await page.locator('.rung').nth(3).click();
+    await page.getByRole('button', { name: /^Edit step/ }).click();
+    const psi = h.form.getByLabel('psi', { exact: true });
+    const was = await psi.inputValue();
+    await psi.fill('');
+    await psi.press('Tab');
+    await expect(psi).toHaveValue(was);
+  });
+
+  test('renames the pattern where its name stands', async ({ page }) => {
+    await openSheet(page, 'zander');
+    const name = page.getByLabel('Name of the pattern');
+    await name.fill('Zander, reed bed');
+    await name.press('Enter');
+    await page.reload();
+    await expect(name).toHaveValue('Zander, reed bed');
+    await name.fill('Zander, reed edge');
+    await name.press('Enter');
+  });
+
+  test('goes by night when the painter says so, and remembers it', async ({ page }) => {
+    await openSheet(page, 'roach');
+    await page.getByRole('button', { name: /^Room/ }).click();
+    await page.getByLabel('Light of the pages').selectOption('dark');
+    await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
+    await page.reload();
+    await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
+  });
+});
+
+test.describe('the stores', () => {
+  test('puts a paint on the rack in a moment, seen over black and white', async ({ page }) => {
+    await page.goto('/stores');
+    await page.getByRole('button', { name: 'Add a paint' }).click();
+    await page.getByLabel('Name').fill('Lichen');
+    await page.getByLabel(/^Swatch/).fill('#8a9a5b');
+    await page.getByLabel('Kind').selectOption('semi-opaque');
+    await page.getByRole('button', { name: 'Onto the rack' }).click();
+    const bottle = page.locator('.rack li', { hasText: 'Lichen' });
+    await expect(bottle).toContainText('semi-opaque · guessed');
+    await expect(bottle.getByRole('img')).toHaveAttribute('aria-label', /over black #.* over white #/);
+  });
+
+  test('says which bottle is low, and restocks it', async ({ page }) => {
+    await page.goto('/stores');
+    const bottle = page.locator('.rack li', { hasText: 'Heron blue pearl' });
+    await expect(bottle).toContainText('low:');
+    await bottle.getByRole('button', { name: 'Restock' }).click();
+    await expect(bottle).not.toContainText('low:');
+    await expect(bottle.getByRole('button', { name: 'Restock' })).toBeDisabled();
+  });
+
+  test('measures a body and draws it in the drawer', async ({ page }) => {
+    await page.goto('/stores');
+    await page.getByRole('button', { name: 'Measure a body' }).click();
+    await page.getByLabel('Name').fill('Wren 45');
+    await page.getByLabel(/^Length/).fill('45');
+    await page.getByRole('button', { name: 'Into the drawer' }).click();
+    await expect(page.locator('.drawer li', { hasText: 'Wren 45' })).toContainText('45 mm');
+  });
+});
+
+test.describe('a run', () => {
+  test('says what is short on the rack, and what the room forbids', async ({ page }) => {
+    const paints = (await (await page.request.get('/api/v1/paints')).json()).paints as {
+      id: string;
+      name: string;
+      revision: number;
+    }[];
+    const white = paints.find((p) => p.name === 'Bench white');
+    const change = (revision: number, left_ml: number) =>
+      page.request.patch(`/api/v1/paints/${white?.id}`, {
+        data: { revision, left_ml },
+        headers: { 'X-Hawkbrush': '1' },
+      });
+    await change(white?.revision ?? 0, 0.2);
+    await page.goto('/runs/new');
+    await page.getByLabel('Pattern').selectOption({ label: 'Rudd, brass and rowan, version 1' });
+    await page.getByLabel('Baits').fill('40');
+    await expect(page.getByRole('region', { name: 'Short on the rack' })).toContainText('Bench white: needs');
+    await expect(page.getByText(/Only \d+ of these bodies are in the drawer/)).toBeVisible();
+    await page.getByLabel('Humidity, %').fill('100');
+    await expect(page.getByText(/Too damp for clear/)).toBeVisible();
+    await change((white?.revision ?? 0) + 1, 38);
+  });
+
+  test('has a bench card with a box for each side of each bait', async ({ page }) => {
+    const runs = (await (await page.request.get('/api/v1/runs')).json()).runs as { id: string; bait_count: number }[];
+    const run = runs.find((r) => r.bait_count === 4);
+    await page.goto(`/runs/${run?.id}`);
+    await expect(page.getByRole('img', { name: '4 pairs of boxes' }).first()).toBeVisible();
+    await page.emulateMedia({ media: 'print' });
+    await expect(page.getByRole('button', { name: 'Print the bench card' })).toBeHidden();
+    await expect(page.getByRole('region', { name: 'Bench card' })).toBeVisible();
+  });
+});
+
+test.describe('the log', () => {
+  test('refuses the stamp while a step has no record, saying which', async ({ page }) => {
+    await page.goto('/log');
+    await page.getByRole('link', { name: /Bleak.*bait 2 of 2/ }).click();
+    await expect(page.getByRole('row', { name: /Lateral line/ })).toContainText('no record');
+    await page.getByRole('button', { name: 'Stamp it proven' }).click();
+    await expect(page.getByRole('alert')).toContainText('no record of step 7 (Lateral line)');
+  });
+
+  test('keeps a lesson', async ({ page }) => {
+    await page.goto('/log');
+    await page.getByRole('link', { name: /Bleak.*bait 1 of 2/ }).click();
+    await page.getByLabel('Lesson').fill('Less blue on the shoulder');
+    await page.getByRole('button', { name: 'Keep' }).click();
+    await expect(page.getByRole('button', { name: 'Keep' })).toBeDisabled();
+    await page.goto('/log');
+    await expect(page.getByText('Less blue on the shoulder')).toBeVisible();
+  });
+});
+
+test.describe('with nothing in it', () => {
+  test.use({ baseURL: 'http://127.0.0.1:8791' });
+
+  for (const [path, words] of [
+    ['/runs', 'Nothing is planned'],
+    ['/bench', 'Nothing on the clamps'],
+    ['/log', 'No bait is finished yet'],
+    ['/stores', 'Rack'],
+  ] as const) {
+    test(`${path} says what belongs there and offers the first step`, async ({ page }) => {
+      await page.goto(path);
+      await expect(page.getByText(words).first()).toBeVisible();
+      expect(await page.locator('main a, main button').count()).toBeGreaterThan(0);
+    });
+  }
+});

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+// Where each technique's marks fall, in the words and measures a painter would use.
+
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Calculator\Examples;
+use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Techniques;
+
+/**
+ * @param array<string, mixed> $settings
+ *
+ * @return array{Surface, array<int, float>} the surface and what gets through of a full spray
+ */
+function marked(string $name, array $settings = [], int $seed = 1): array
+{
+    $surface = Surface::of(BodyReader::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25]])), 192, 96);
+    $technique = Techniques::named($name);
+    assert($technique !== null);
+    $open = array_fill(0, $surface->rows * $surface->columns, 1.0);
+
+    return [$surface, $technique->through($surface, Choices::read($technique, Node::root($settings)), $seed, $open)];
+}
+
+/** @return array{u: array{float, float}, deg: array{float, float}, share: float} extent of what is well covered */
+function extentOf(array $marked, float $least = 0.5): array
+{
+    [$surface, $through] = $marked;
+    $us = $degs = [];
+    $covered = 0.0;
+    foreach ($through as $cell => $share) {
+        $covered += $share * $surface->areaMm2[$cell];
+        if ($share >= $least) {
+            $us[] = $surface->u[$cell % $surface->columns];
+            $degs[] = $surface->theta[intdiv($cell, $surface->columns)];
+        }
+    }
+
+    return ['u' => [min($us), max($us)], 'deg' => [min($degs), max($degs)], 'share' => $covered / array_sum($surface->areaMm2)];
+}
+
+it('draws a line as wide as its pen, where it was set', function (): void {
+    $extent = extentOf(marked('line', ['width_mm' => 2, 'deg' => 90, 'from_u' => 0.3, 'to_u' => 0.8]));
+    expect($extent['u'][0])->toEqualWithDelta(0.3, 0.01)
+        ->and($extent['u'][1])->toEqualWithDelta(0.8, 0.01)
+        ->and($extent['deg'][0])->toBeBetween(78, 90)
+        ->and($extent['deg'][1])->toBeBetween(90, 102);
+});
+
+it('breaks a line into dashes', function (): void {
+    $whole = extentOf(marked('line', ['width_mm' => 2, 'from_u' => 0, 'to_u' => 1]))['share'];
+    $dashed = extentOf(marked('line', ['width_mm' => 2, 'from_u' => 0, 'to_u' => 1, 'dash_mm' => 5]))['share'];
+    expect($dashed / $whole)->toBeBetween(0.45, 0.65);
+});
+
+it('starts at the gill edge and fades backwards from a card', function (): void {
+    [$surface, $through] = marked('card', ['width_mm' => 4]);
+    $row = intdiv($surface->cellAt(0.25, 90), $surface->columns);
+    $profile = [];
+    foreach ($surface->u as $column => $u) {
+        $profile[(string) round($u * 65, 1)] = $through[$row * $surface->columns + $column] ?? 0.0;
+    }
+    $most = array_search(max($profile), $profile, true);
+    expect((float) $most)->toBeBetween(15.5, 18.5);
+    foreach ($profile as $mm => $share) {
+        if ((float) $mm < 15.5 || (float) $mm > 21.0) {
+            expect($share)->toBe(0.0);
+        }
+    }
+});
+
+it('moves the card’s edge behind the gill by as much as was set', function (): void {
+    $here = extentOf(marked('card'));
+    $behind = extentOf(marked('card', ['behind_mm' => 6]));
+    expect(($behind['u'][0] - $here['u'][0]) * 65)->toEqualWithDelta(6, 0.5);
+});
+
+it('keeps bars between their ends, tapering downwards', function (): void {
+    [$surface, $through] = marked('bars', ['count' => 1, 'width_mm' => 6, 'from_u' => 0.5, 'to_u' => 0.5, 'top_deg' => 30, 'bottom_deg' => 120, 'waver' => 0]);
+    $width = static function (float $deg) use ($surface, $through): int {
+        $row = intdiv($surface->cellAt(0.5, $deg), $surface->columns);
+        $cells = array_filter(range(0, $surface->columns - 1), static fn(int $c): bool => ($through[$row * $surface->columns + $c] ?? 0) > 0.5);
+
+        return count($cells);
+    };
+    expect($width(45))->toBeGreaterThan($width(105))
+        ->and($width(10))->toBe(0)
+        ->and($width(140))->toBe(0)
+        ->and($width(45) * 65 / 192)->toEqualWithDelta(5.5, 1.0);
+});
+
+it('leans every bar the same for the same seed, and otherwise for another', function (): void {
+    $bars = static fn(int $seed): array => marked('bars', ['waver' => 1], $seed)[1];
+    expect($bars(4))->toBe($bars(4))
+        ->and($bars(4))->not->toBe($bars(5));
+});
+
+it('softens a spot from the hard edge of a card to free-hand', function (): void {
+    $partly = static fn(float $soft): int => count(array_filter(
+        marked('spot', ['u' => 0.5, 'deg' => 90, 'diameter_mm' => 8, 'soft' => $soft])[1],
+        static fn(float $share): bool => $share > 0.05 && $share < 0.95,
+    ));
+    expect($partly(1.0))->toBeGreaterThan(3 * $partly(0.05));
+});
+
+it('opens as much of a mottle stencil as was set', function (): void {
+    $little = extentOf(marked('mottle', ['cover' => 0.2]))['share'];
+    $half = extentOf(marked('mottle', ['cover' => 0.5]))['share'];
+    $much = extentOf(marked('mottle', ['cover' => 0.8]))['share'];
+    expect($little)->toBeLessThan($half)
+        ->and($half)->toBeBetween(0.35, 0.65)
+        ->and($much)->toBeGreaterThan($half);
+});
+
+it('throws more drops, and larger ones, as it is told', function (): void {
+    $share = static fn(array $settings): float => extentOf(marked('splatter', $settings, 3))['share'];
+    expect($share(['per_cm2' => 20]))->toBeGreaterThan(2 * $share(['per_cm2' => 5]))
+        ->and($share(['drop_mm' => 1.6]))->toBeGreaterThan(2 * $share(['drop_mm' => 0.8]));
+});
+
+it('sets its scales as far apart as the mesh', function (): void {
+    [$surface, $through] = marked('mesh', ['pitch_mm' => 5, 'age' => 'new']);
+    $row = intdiv($surface->cellAt(0.5, 90), $surface->columns);
+    $starts = [];
+    $inside = false;
+    foreach ($surface->u as $column => $u) {
+        $on = ($through[$row * $surface->columns + $column] ?? 0) > 0.5;
+        if ($on && ! $inside) {
+            $starts[] = $u * 65;
+        }
+        $inside = $on;
+    }
+    $gaps = array_map(static fn(float $a, float $b): float => $b - $a, array_slice($starts, 1, -2), array_slice($starts, 2, -1));
+    expect(count($starts))->toBeGreaterThan(8)
+        ->and(array_sum($gaps) / count($gaps))->toEqualWithDelta(5, 0.2);
+});
