@@ -104,7 +104,7 @@ hb_serve() {
     [ "$port" = "$wanted" ] || hb_say "Port $wanted is taken; using $port."
     export PHP_CLI_SERVER_WORKERS=${HAWKBRUSH_WORKERS:-4}
     set -m
-    (cd public && exec php -d opcache.enable=1 -d variables_order=EGPCS -d upload_max_filesize=13M -d post_max_size=14M -d expose_php=0 -d memory_limit=512M \
+    (cd public && exec php -d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d variables_order=EGPCS -d upload_max_filesize=13M -d post_max_size=14M -d expose_php=0 -d memory_limit=512M \
         -S "127.0.0.1:$port" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php) >>storage/logs/server.log 2>&1 &
     hb_server=$!
     set +m

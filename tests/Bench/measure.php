@@ -53,24 +53,44 @@ function call(string $method, string $url, ?array $body = null): array
     return json_decode((string) file_get_contents($url, false, $context), true, 512, JSON_THROW_ON_ERROR);
 }
 
-// A recipe of 20 steps on the slim minnow: 17 coats through every kind of mask the demo has, prep, eyes and clear.
+/** @return array<string, mixed> a recipe document of the demo's paints on one of its bodies */
+function documentOf(array $steps, string $body): array
+{
+    return [
+        'steps' => array_map(static fn(array $s, int $i): array => ['id' => 'b'.$i] + $s, $steps, array_keys($steps)),
+        'body' => DemoStores::bodies()[$body][0],
+        'paints' => array_map(static fn(array $p): array => ['name' => $p[0], 'kind' => $p[1], 'hex' => $p[2], 'seen' => 'clear', 'solids' => $p[3]], DemoStores::paints()),
+    ];
+}
+
 $patterns = array_column(DemoPatterns::all(), null, 'species');
-$steps = $patterns['zander']['steps'];
-array_splice($steps, 9, 0, array_slice($patterns['roach']['steps'], 2, 9));
-$document = ['steps' => array_map(static fn(array $s, int $i): array => ['id' => 'b'.$i] + $s, $steps, array_keys($steps))];
-$document['body'] = DemoStores::bodies()['linnet110'][0];
-$document['paints'] = array_map(static fn(array $p): array => ['name' => $p[0], 'kind' => $p[1], 'hex' => $p[2], 'seen' => 'clear', 'solids' => $p[3]], DemoStores::paints());
-$recipe = RecipeReader::read(Node::root($document));
+$coat = static fn(string $paint, string $technique, array $where, array $more): array => $more + [
+    'type' => 'paint', 'mix' => [['paint' => $paint, 'drops' => 1]], 'technique' => ['name' => $technique], 'where' => $where, 'weight' => 'light', 'thinning_percent' => 40, 'coats' => 2,
+];
+// A recipe of 20 steps as one is painted: the demo's roach with second shades from close up, cheek, belly mist and line.
+$roach = $patterns['roach']['steps'];
+array_splice($roach, 11, 0, [
+    $coat('sepia', 'spray', ['zone' => 'shoulder'], ['aim_deg' => 35, 'width_mm' => 7]),
+    $coat('moss', 'spray', ['zone' => 'back'], ['aim_deg' => 0, 'width_mm' => 8]),
+    $coat('red', 'spot', ['zone' => 'whole'], ['technique' => ['name' => 'spot', 'u' => 0.19, 'deg' => 105, 'diameter_mm' => 5, 'soft' => 1]]),
+    $coat('silverpearl', 'spray', ['zone' => 'belly'], ['aim_deg' => 180, 'width_mm' => 14]),
+    $coat('grey', 'line', ['zone' => 'whole'], []),
+    ['type' => 'wait', 'minutes' => 20],
+    ['type' => 'inspect', 'task' => 'Look from underneath'],
+]);
+$recipe = RecipeReader::read(Node::root(documentOf($roach, 'plover65')));
 assert(count($recipe->steps) === 20);
+// And the hardest: two patterns one over the other, 17 coats with five masks.
+$hard = $patterns['zander']['steps'];
+array_splice($hard, 9, 0, array_slice($patterns['roach']['steps'], 2, 9));
+$hardest = RecipeReader::read(Node::root(documentOf($hard, 'linnet110')));
 
 $room = Room::ordinary();
 $surface = Surface::of($recipe->body);
 $figures = ['surface_ms' => at(timed(15, static fn() => Surface::of($recipe->body)), 0.5)];
 $figures['render_full_ms'] = at(timed(25, static fn() => Texture::of(Field::of($recipe, $surface, $room), Look::Clear)), 0.5);
 $demo = array_map(static function (array $pattern): array {
-    $bodies = DemoStores::bodies();
-    $read = RecipeReader::read(Node::root(['steps' => $pattern['steps'], 'body' => $bodies[$pattern['body']][0]] + ['paints' => array_map(
-        static fn(array $p): array => ['name' => $p[0], 'kind' => $p[1], 'hex' => $p[2], 'seen' => 'clear', 'solids' => $p[3]], DemoStores::paints())]));
+    $read = RecipeReader::read(Node::root(documentOf($pattern['steps'], $pattern['body'])));
 
     return [$read, Surface::of($read->body)];
 }, DemoPatterns::all());
@@ -78,6 +98,8 @@ $figures['render_demo_pattern_ms'] = at(timed(30, static function (int $i = 0) u
     [$read, $form] = $demo[$i % count($demo)];
     Texture::of(Field::of($read, $form, $room), Look::Clear);
 }), 0.5);
+$slim = Surface::of($hardest->body);
+$figures['render_hardest_ms'] = at(timed(9, static fn() => Texture::of(Field::of($hardest, $slim, $room), Look::Clear)), 0.5);
 $coats = $recipe->coats();
 $last = $coats[count($coats) - 1];
 $before = Field::bare($surface);

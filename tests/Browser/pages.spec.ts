@@ -202,7 +202,7 @@ test.describe('a run', () => {
       });
     await change(white?.revision ?? 0, 0.2);
     await page.goto('/runs/new');
-    await page.getByLabel('Pattern').selectOption({ label: 'Rudd, brass and rowan, version 1' });
+    await page.getByLabel('Pattern', { exact: true }).selectOption({ label: 'Rudd, brass and rowan, version 1' });
     await page.getByLabel('Baits').fill('40');
     await expect(page.getByRole('region', { name: 'Short on the rack' })).toContainText('Bench white: needs');
     await expect(page.getByText(/Only \d+ of these bodies are in the drawer/)).toBeVisible();
