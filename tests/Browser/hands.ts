@@ -42,6 +42,19 @@ export function hands(page: Page) {
       await saved();
     },
 
+    /** The main picture once it no longer changes. */
+    async still() {
+      let before = '';
+      let now = await this.picture();
+      while (now !== before) {
+        await page.waitForLoadState('networkidle');
+        await page.waitForTimeout(250);
+        before = now;
+        now = await this.picture();
+      }
+      return now;
+    },
+
     /** The colours of the main picture, to tell whether it changed. */
     async picture() {
       return page.locator('.stage-main canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());

@@ -60,15 +60,15 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
 
   await test.step('sees every edit on the Stage, undoes and redoes it', async () => {
     await page.locator('.rung', { hasText: 'Shoulder spot' }).click();
-    const before = await h.picture();
+    const before = await h.still();
     await h.set('Diameter, mm', 12);
-    await expect.poll(h.picture).not.toBe(before);
+    expect((await h.still()) === before).toBe(false);
     await ladder.getByRole('button', { name: 'Undo' }).click();
     await h.saved();
-    await expect.poll(h.picture).toBe(before);
+    expect((await h.still()) === before).toBe(true);
     await ladder.getByRole('button', { name: 'Redo' }).click();
     await h.saved();
-    await expect.poll(h.picture).not.toBe(before);
+    expect((await h.still()) === before).toBe(false);
     await page.getByLabel('Glint').click();
     await page.getByText('Matte').click();
     await expect(page.locator('.stage-main canvas')).toHaveAttribute('data-drawn', 'yes');
@@ -224,7 +224,7 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     const download = page.waitForEvent('download');
     await page.getByRole('link', { name: 'Export' }).click();
     const file = await (await download).path();
-    const here = await h.picture();
+    const here = await h.still();
     const there = await browser.newPage({ baseURL: 'http://127.0.0.1:8791', viewport: { width: 1280, height: 800 } });
     await there.goto('/patterns');
     await expect(there.getByText('The shelf is empty')).toBeVisible();
@@ -246,7 +246,7 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await expect(there.getByLabel('Name of the pattern')).toHaveValue('Ruffe, stony bottom');
     await expect(there.locator('.stage-main canvas')).toHaveAttribute('data-drawn', 'yes');
     await there.getByRole('button', { name: 'Film and advice' }).waitFor();
-    await expect.poll(hands(there).picture).toBe(here);
+    expect((await hands(there).still()) === here).toBe(true);
     await there.close();
   });
 });

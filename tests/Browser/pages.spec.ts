@@ -52,15 +52,15 @@ test.describe('the pattern sheet', () => {
     const h = hands(page);
     await page.locator('.rung').first().click();
     await expect(page.locator('.stage-caption')).toContainText('after step 1 of');
-    const bare = await h.picture();
+    const bare = await h.still();
     await page.keyboard.press('ArrowRight');
     await expect(page.locator('.stage-caption')).toContainText('after step 2 of');
-    await expect.poll(h.picture).not.toBe(bare);
+    expect((await h.still()) === bare).toBe(false);
     await page.keyboard.press('End');
     await expect(page.locator('.rung.on')).toContainText('Two-part epoxy');
     await expect(page.locator('.rung.on')).toBeFocused();
     await page.keyboard.press('Home');
-    await expect.poll(h.picture).toBe(bare);
+    expect((await h.still()) === bare).toBe(true);
   });
 
   test('moves the spot with the arrow keys, and the Core follows', async ({ page }) => {
@@ -108,7 +108,7 @@ test.describe('the pattern sheet', () => {
     const h = hands(page);
     await page.locator('.rung').nth(4).click();
     await page.getByRole('button', { name: /^Edit step/ }).click();
-    const before = await h.picture();
+    const before = await h.still();
     await h.form.getByRole('button', { name: 'Mix another in' }).click();
     await h.saved();
     const second = h.form.getByLabel('Paint 2', { exact: true });
@@ -116,10 +116,10 @@ test.describe('the pattern sheet', () => {
     await h.saved();
     await h.form.getByLabel('Drops').nth(1).fill('3');
     await h.saved();
-    await expect.poll(h.picture).not.toBe(before);
+    expect((await h.still()) === before).toBe(false);
     await h.form.getByRole('button', { name: 'Take paint 2 out of the mix' }).click();
     await h.saved();
-    await expect.poll(h.picture).toBe(before);
+    expect((await h.still()) === before).toBe(true);
   });
 
   test('refuses a figure out of bounds by keeping the one that was', async ({ page }) => {

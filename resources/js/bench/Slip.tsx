@@ -1,6 +1,7 @@
-import { Modal, NumberInput, Textarea } from '@mantine/core';
+import { NumberInput, Textarea } from '@mantine/core';
 import { useState } from 'react';
 import type { Settings, Step } from '../api/types';
+import { AskForm } from '../shell/AskForm';
 import { pressure } from '../units/units';
 
 interface Props {
@@ -13,27 +14,20 @@ interface Props {
   onFigures: (figures: { [name: string]: number }) => void;
 }
 
-/** A slip of paper: a note, or the figures really used. */
-export function Slip({ kind, onClose, ...rest }: Props) {
-  return (
-    <Modal opened={kind !== null} onClose={onClose} title={kind === 'note' ? 'Note' : 'Figures really used'} centered>
-      {kind === 'note' && <Note onClose={onClose} {...rest} />}
-      {kind === 'figures' && <Figures onClose={onClose} {...rest} />}
-    </Modal>
-  );
+/** A slip of paper: a note, or the figures really used. Each begins anew when it is taken up. */
+export function Slip(props: Props) {
+  if (props.kind === 'note') return <Note {...props} />;
+  return props.kind === 'figures' ? <Figures {...props} /> : null;
 }
 
-function Note({ onNote, onClose }: Pick<Props, 'onNote' | 'onClose'>) {
+function Note({ onNote, onClose }: Props) {
   const [text, setText] = useState('');
+  const keep = () => {
+    if (text.trim() !== '') onNote(text.trim());
+    onClose();
+  };
   return (
-    <form
-      className="slip"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (text.trim() !== '') onNote(text.trim());
-        onClose();
-      }}
-    >
+    <AskForm title="Note" action="Keep" opened pending={false} error={null} onClose={onClose} onSubmit={keep}>
       <Textarea
         label="What to remember of this step"
         rows={3}
@@ -43,70 +37,61 @@ function Note({ onNote, onClose }: Pick<Props, 'onNote' | 'onClose'>) {
         data-autofocus
         size="md"
       />
-      <button type="submit" className="plain-button">
-        Keep
-      </button>
-    </form>
+    </AskForm>
   );
 }
 
-function Figures({
-  step,
-  settings,
-  used,
-  onFigures,
-  onClose,
-}: Pick<Props, 'step' | 'settings' | 'used' | 'onFigures' | 'onClose'>) {
+function Figures({ step, settings, used, onFigures, onClose }: Props) {
   const d = step.document;
   const [psi, setPsi] = useState<number | string>(pressure.show(used?.psi ?? d.psi ?? 15, settings));
   const [strokes, setStrokes] = useState<number | string>(used?.strokes ?? d.strokes ?? 4);
   const [coats, setCoats] = useState<number | string>(used?.coats ?? d.coats ?? 1);
   const [thinning, setThinning] = useState<number | string>(used?.thinning_percent ?? d.thinning_percent ?? 0);
+  const keep = () => {
+    const given: [string, number | undefined][] = [
+      ['psi', psi === '' ? undefined : pressure.read(Number(psi), settings)],
+      ['strokes', number(strokes)],
+      ['coats', number(coats)],
+      ['thinning_percent', number(thinning)],
+    ];
+    onFigures(Object.fromEntries(given.filter((entry): entry is [string, number] => entry[1] !== undefined)));
+    onClose();
+  };
+  const figure = { size: 'md', allowDecimal: false, min: 1 } as const;
   return (
-    <form
-      className="slip"
-      onSubmit={(event) => {
-        event.preventDefault();
-        const given = {
-          psi: psi === '' ? undefined : pressure.read(Number(psi), settings),
-          strokes: number(strokes),
-          coats: number(coats),
-          thinning_percent: number(thinning),
-        };
-        onFigures(
-          Object.fromEntries(
-            Object.entries(given).filter((entry): entry is [string, number] => entry[1] !== undefined),
-          ),
-        );
-        onClose();
-      }}
+    <AskForm
+      title="Figures really used"
+      action="Keep these"
+      opened
+      pending={false}
+      error={null}
+      onClose={onClose}
+      onSubmit={keep}
     >
       <div className="slip-two">
         <NumberInput
+          {...figure}
           label={pressure.unit(settings)}
           value={psi}
           onChange={setPsi}
+          allowDecimal
           min={0.05}
           max={900}
-          size="md"
           data-autofocus
         />
+        <NumberInput {...figure} label="Strokes a side" value={strokes} onChange={setStrokes} max={200} />
+        <NumberInput {...figure} label="Coats" value={coats} onChange={setCoats} max={40} />
         <NumberInput
-          label="Strokes a side"
-          value={strokes}
-          onChange={setStrokes}
-          min={1}
-          max={200}
-          allowDecimal={false}
-          size="md"
+          {...figure}
+          label="Reducer, %"
+          value={thinning}
+          onChange={setThinning}
+          allowDecimal
+          min={0}
+          max={95}
         />
-        <NumberInput label="Coats" value={coats} onChange={setCoats} min={1} max={40} allowDecimal={false} size="md" />
-        <NumberInput label="Reducer, %" value={thinning} onChange={setThinning} min={0} max={95} size="md" />
       </div>
-      <button type="submit" className="plain-button">
-        Keep these
-      </button>
-    </form>
+    </AskForm>
   );
 }
 

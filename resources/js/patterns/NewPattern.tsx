@@ -1,9 +1,10 @@
-import { Modal, NativeSelect, TextInput } from '@mantine/core';
+import { NativeSelect } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Problem, words, write } from '../api/client';
 import type { Body, Sheet } from '../api/types';
+import { AskForm, Line } from '../shell/AskForm';
 
 interface Props {
   opened: boolean;
@@ -43,67 +44,50 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
     onSuccess: done,
   });
 
-  return (
-    <Modal opened={opened} onClose={onClose} title="New pattern" centered>
-      <form
-        className="new-pattern"
-        onSubmit={(event) => {
-          event.preventDefault();
-          create.mutate();
+  const below = (
+    <div className="ask ask-below">
+      <label htmlFor="pattern-file">
+        <b>Or take one in</b> from a file another painter exported:
+      </label>
+      <input
+        id="pattern-file"
+        type="file"
+        accept=".json,application/json"
+        onChange={(event) => {
+          const file = event.currentTarget.files?.[0];
+          if (file !== undefined) take.mutate(file);
+          event.currentTarget.value = '';
         }}
-      >
-        <TextInput
-          label="Name"
-          required
-          maxLength={120}
-          value={name}
-          onChange={(event) => setName(event.currentTarget.value)}
-          data-autofocus
-        />
-        <TextInput
-          label="Species"
-          maxLength={60}
-          value={species}
-          onChange={(event) => setSpecies(event.currentTarget.value)}
-        />
-        <TextInput
-          label="Water it suits"
-          maxLength={60}
-          value={water}
-          onChange={(event) => setWater(event.currentTarget.value)}
-        />
-        <NativeSelect
-          label="Body"
-          data={bodies.map((b) => ({ value: b.id, label: `${b.name}, ${b.material}, ${b.length_mm} mm` }))}
-          value={body || bodies[0]?.id}
-          onChange={(event) => setBody(event.currentTarget.value)}
-        />
-        {create.isError && <p role="alert">{words(create.error)}</p>}
-        <button type="submit" className="plain-button" disabled={create.isPending}>
-          Begin
-        </button>
-      </form>
-      <div className="new-pattern" style={{ marginTop: 18 }}>
-        <label htmlFor="pattern-file">
-          <b>Or take one in</b> from a file another painter exported:
-        </label>
-        <input
-          id="pattern-file"
-          type="file"
-          accept=".json,application/json"
-          onChange={(event) => {
-            const file = event.currentTarget.files?.[0];
-            if (file !== undefined) take.mutate(file);
-            event.currentTarget.value = '';
-          }}
-        />
-        {take.isError && (
-          <p role="alert" className="notice">
-            Nothing was taken in. {words(take.error)} {where(take.error)}
-          </p>
-        )}
-      </div>
-    </Modal>
+      />
+      {take.isError && (
+        <p role="alert" className="notice">
+          Nothing was taken in. {words(take.error)} {where(take.error)}
+        </p>
+      )}
+    </div>
+  );
+
+  return (
+    <AskForm
+      title="New pattern"
+      action="Begin"
+      opened={opened}
+      pending={create.isPending}
+      error={create.error}
+      onClose={onClose}
+      onSubmit={create.mutate}
+      below={below}
+    >
+      <Line label="Name" required maxLength={120} value={name} onText={setName} data-autofocus />
+      <Line label="Species" maxLength={60} value={species} onText={setSpecies} />
+      <Line label="Water it suits" maxLength={60} value={water} onText={setWater} />
+      <NativeSelect
+        label="Body"
+        data={bodies.map((b) => ({ value: b.id, label: `${b.name}, ${b.material}, ${b.length_mm} mm` }))}
+        value={body || bodies[0]?.id}
+        onChange={(event) => setBody(event.currentTarget.value)}
+      />
+    </AskForm>
   );
 }
 

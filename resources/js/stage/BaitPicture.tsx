@@ -19,10 +19,14 @@ interface Props {
 }
 
 const SHARPEST = 2;
+const SMALLEST = 16;
 
 /** A bait as the film will look, from one side. */
 export function BaitPicture(props: Props) {
-  const { body, texture, view, width, height, eye = null, light = 'flat', glossy = true, mmPerPx } = props;
+  const { body, texture, view, eye = null, light = 'flat', glossy = true, mmPerPx } = props;
+  // Before the page is laid out there may be no room at all.
+  const width = Math.max(SMALLEST, props.width);
+  const height = Math.max(SMALLEST, props.height);
   const canvas = useRef<HTMLCanvasElement>(null);
   const density = Math.min(SHARPEST, Math.max(1, window.devicePixelRatio));
 

@@ -1,8 +1,9 @@
-import { Modal, NumberInput, TextInput } from '@mantine/core';
+import { NumberInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { words, write } from '../api/client';
+import { write } from '../api/client';
 import type { Body, Settings } from '../api/types';
+import { AskForm, Line } from '../shell/AskForm';
 import { length } from '../units/units';
 
 /** Shares of the greatest depth and width at which a plain minnow form stands along its length. */
@@ -53,32 +54,21 @@ export function NewBody({ opened, onClose, settings }: { opened: boolean; onClos
     },
   });
   return (
-    <Modal opened={opened} onClose={onClose} title="Measure a body" centered>
-      <form
-        style={{ display: 'grid', gap: 12 }}
-        onSubmit={(event) => {
-          event.preventDefault();
-          add.mutate();
-        }}
-      >
-        <TextInput
-          label="Name"
-          required
-          maxLength={80}
-          value={name}
-          onChange={(event) => setName(event.currentTarget.value)}
-          data-autofocus
-        />
-        <NumberInput label={`Length, ${unit}`} value={long} onChange={setLong} />
-        <NumberInput label={`Greatest depth, ${unit}`} value={deep} onChange={setDeep} />
-        <NumberInput label={`Greatest width, ${unit}`} value={wide} onChange={setWide} />
-        <NumberInput label="How many in the drawer" min={0} allowDecimal={false} value={stock} onChange={setStock} />
-        <p className="dim">A plain minnow form is laid through these measures.</p>
-        {add.isError && <p role="alert">{words(add.error)}</p>}
-        <button type="submit" className="plain-button" disabled={add.isPending}>
-          Into the drawer
-        </button>
-      </form>
-    </Modal>
+    <AskForm
+      title="Measure a body"
+      action="Into the drawer"
+      opened={opened}
+      pending={add.isPending}
+      error={add.error}
+      onClose={onClose}
+      onSubmit={add.mutate}
+    >
+      <Line label="Name" required maxLength={80} value={name} onText={setName} data-autofocus />
+      <NumberInput label={`Length, ${unit}`} value={long} onChange={setLong} />
+      <NumberInput label={`Greatest depth, ${unit}`} value={deep} onChange={setDeep} />
+      <NumberInput label={`Greatest width, ${unit}`} value={wide} onChange={setWide} />
+      <NumberInput label="How many in the drawer" min={0} allowDecimal={false} value={stock} onChange={setStock} />
+      <p className="dim">A plain minnow form is laid through these measures.</p>
+    </AskForm>
   );
 }

@@ -1,9 +1,10 @@
-import { Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { NativeSelect, NumberInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { words, write } from '../api/client';
+import { write } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import type { NewPaint as Form, Paint } from '../api/types';
+import { AskForm, Line } from '../shell/AskForm';
 
 /** A paint nobody has measured: a swatch and a kind are enough to begin with. */
 export function NewPaint({ opened, onClose }: { opened: boolean; onClose: () => void }) {
@@ -23,36 +24,19 @@ export function NewPaint({ opened, onClose }: { opened: boolean; onClose: () => 
     },
   });
   return (
-    <Modal opened={opened} onClose={onClose} title="Add a paint" centered>
-      <form
-        className="new-pattern"
-        style={{ display: 'grid', gap: 12 }}
-        onSubmit={(event) => {
-          event.preventDefault();
-          add.mutate();
-        }}
-      >
-        <TextInput
-          label="Name"
-          required
-          maxLength={80}
-          value={name}
-          onChange={(event) => setName(event.currentTarget.value)}
-          data-autofocus
-        />
-        <TextInput
-          label="Swatch, as a full coat looks over white under clear"
-          type="color"
-          value={hex}
-          onChange={(event) => setHex(event.currentTarget.value)}
-        />
-        <NativeSelect label="Kind" data={kinds} value={kind} onChange={(event) => setKind(event.currentTarget.value)} />
-        <NumberInput label="Bottle, ml" min={1} max={5000} value={bottle} onChange={setBottle} />
-        {add.isError && <p role="alert">{words(add.error)}</p>}
-        <button type="submit" className="plain-button" disabled={add.isPending}>
-          Onto the rack
-        </button>
-      </form>
-    </Modal>
+    <AskForm
+      title="Add a paint"
+      action="Onto the rack"
+      opened={opened}
+      pending={add.isPending}
+      error={add.error}
+      onClose={onClose}
+      onSubmit={add.mutate}
+    >
+      <Line label="Name" required maxLength={80} value={name} onText={setName} data-autofocus />
+      <Line label="Swatch, as a full coat looks over white under clear" type="color" value={hex} onText={setHex} />
+      <NativeSelect label="Kind" data={kinds} value={kind} onChange={(event) => setKind(event.currentTarget.value)} />
+      <NumberInput label="Bottle, ml" min={1} max={5000} value={bottle} onChange={setBottle} />
+    </AskForm>
   );
 }

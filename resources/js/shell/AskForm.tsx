@@ -1,0 +1,47 @@
+import { Modal, TextInput, type TextInputProps } from '@mantine/core';
+import type { ReactNode } from 'react';
+import { words } from '../api/client';
+
+interface Props {
+  title: string;
+  action: string;
+  opened: boolean;
+  pending: boolean;
+  error: unknown;
+  onClose: () => void;
+  onSubmit: () => void;
+  children: ReactNode;
+  /** What stands under the form, outside of it. */
+  below?: ReactNode;
+}
+
+/** A small form over the page: fields, what is wrong, and the one thing it does. */
+export function AskForm({ title, action, opened, pending, error, onClose, onSubmit, children, below }: Props) {
+  return (
+    <Modal opened={opened} onClose={onClose} title={title} centered>
+      <form
+        className="ask"
+        onSubmit={(event) => {
+          event.preventDefault();
+          onSubmit();
+        }}
+      >
+        {children}
+        {error != null && (
+          <p role="alert" className="notice">
+            {words(error)}
+          </p>
+        )}
+        <button type="submit" className="plain-button" disabled={pending}>
+          {action}
+        </button>
+      </form>
+      {below}
+    </Modal>
+  );
+}
+
+/** A line of text in such a form. */
+export function Line({ onText, ...rest }: Omit<TextInputProps, 'onChange'> & { onText: (text: string) => void }) {
+  return <TextInput {...rest} onChange={(event) => onText(event.currentTarget.value)} />;
+}
