@@ -6,6 +6,7 @@ namespace Hawkbrush\Core\Advice;
 
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Film\Masstone;
 use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Pattern\Weight;
@@ -42,24 +43,12 @@ final class WhiteUnder
     {
         foreach ($recipe->coatsOnOrOff() as $step) {
             foreach ($step->mix as [$paint]) {
-                if ($paint->kind === Kind::Opaque && self::whiteness($paint) > self::WHITE) {
+                if ($paint->kind === Kind::Opaque && Observer::luminous(Masstone::of($paint->optics)->values) > self::WHITE) {
                     return $paint;
                 }
             }
         }
 
         return null;
-    }
-
-    /** Luminous reflectance of an infinite film: R = 1 + K/S - sqrt((K/S)^2 + 2 K/S) (Kubelka and Munk 1931). */
-    private static function whiteness(Paint $paint): float
-    {
-        $curve = [];
-        foreach ($paint->optics->k->values as $i => $k) {
-            $ratio = $k / max(1e-9, $paint->optics->s->values[$i]);
-            $curve[] = 1 + $ratio - sqrt($ratio * $ratio + 2 * $ratio);
-        }
-
-        return Observer::luminous($curve);
     }
 }

@@ -15,6 +15,8 @@ final class Calculators
             new DifferenceCalculator(),
             new FilmCalculator(),
             new StackCalculator(),
+            new DrawdownCalculator(),
+            new MixCalculator(),
             new HideCalculator(),
             new AreaCalculator(),
             new SpreadCalculator(),

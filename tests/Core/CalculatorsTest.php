@@ -38,7 +38,7 @@ it('lists every calculator of the design, each with an example that runs', funct
     expect($code)->toBe(0)
         ->and($error)->toBe('')
         ->and(json_decode($out, true))->toBeArray()->not->toBe([]);
-})->with(['colour', 'difference', 'film', 'stack', 'hide', 'area', 'spread', 'climate', 'dry', 'advise', 'render']);
+})->with(['colour', 'difference', 'film', 'stack', 'drawdown', 'mix', 'hide', 'area', 'spread', 'climate', 'dry', 'advise', 'render']);
 
 it('reads from a file as well', function (): void {
     $file = (string) tempnam(sys_get_temp_dir(), 'hawk');

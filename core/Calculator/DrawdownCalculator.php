@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Calculator;
+
+use Hawkbrush\Core\Exchange\PaintReader;
+use Hawkbrush\Core\Film\Drawdown;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+
+/** K and S of a paint from a card half white, half black. */
+final class DrawdownCalculator implements Calculator
+{
+    private const COLOURS = ['over_white', 'over_black', 'white', 'black'];
+
+    public function name(): string
+    {
+        return 'drawdown';
+    }
+
+    public function shape(): string
+    {
+        return <<<'TEXT'
+            in:  over_white, over_black: the paint on the two halves; white, black: the bare halves (colours, of the film itself); dry_um
+            out: k [31], s [31] per micrometre, contrast_ratio, kind
+            TEXT;
+    }
+
+    public function example(): array
+    {
+        return ['over_white' => ['hex' => '#c9a13c'], 'over_black' => ['hex' => '#6f5a24'], 'white' => ['hex' => '#f0f0ee'], 'black' => ['hex' => '#141414'], 'dry_um' => 12];
+    }
+
+    public function calculate(Node $in): array
+    {
+        $in->only([...self::COLOURS, 'dry_um']);
+        [$overWhite, $overBlack, $white, $black] = array_map(
+            static fn(string $name) => PaintReader::colour($in->field($name))->reflectance(),
+            self::COLOURS,
+        );
+        try {
+            $card = Drawdown::of($overWhite, $overBlack, $white, $black, $in->field('dry_um')->number(0, 1000));
+        } catch (Refused $e) {
+            throw $e->below($in->pointer);
+        }
+
+        return [
+            'k' => $card->optics->k->values,
+            's' => $card->optics->s->values,
+            'contrast_ratio' => $card->contrastRatio,
+            'kind' => $card->kind->value,
+        ];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Film;
+
+use Hawkbrush\Core\Colour\Spectrum;
+
+/** A film so thick that nothing below shows: R = 1 + K/S - sqrt((K/S)^2 + 2 K/S) (Kubelka and Munk, Z. techn. Physik 12, 593 (1931)). */
+final class Masstone
+{
+    public static function of(Optics $optics): Spectrum
+    {
+        return $optics->k->map(static function (float $k, int $nm) use ($optics): float {
+            $s = $optics->s->values[intdiv($nm - Spectrum::START_NM, Spectrum::STEP_NM)];
+            if ($s <= 0) {
+                // What scatters nothing returns nothing, unless it is not there at all.
+                return $k > 0 ? 0.0 : 1.0;
+            }
+            $ratio = $k / $s;
+
+            return 1 + $ratio - sqrt($ratio * $ratio + 2 * $ratio);
+        });
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+use Hawkbrush\Core\Calculator\Calculators;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Film\Drawdown;
+use Hawkbrush\Core\Film\Film;
+use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Film\Masstone;
+use Hawkbrush\Core\Film\Mixing;
+use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+
+/** What a card of this paint would read over a ground. */
+function cardOf(Optics $optics, float $um, float $ground): Spectrum
+{
+    return Spectrum::of(FilmState::ground(array_fill(0, 31, $ground))->under(Film::of($optics, $um))->r);
+}
+
+function taught(Optics $optics, float $um, float $white = 0.85, float $black = 0.04): Drawdown
+{
+    return Drawdown::of(cardOf($optics, $um, $white), cardOf($optics, $um, $black), Spectrum::flat($white), Spectrum::flat($black), $um);
+}
+
+it('finds the K and S that made the card, to 1 %', function (string $hex, Kind $kind, float $um): void {
+    $optics = Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), $kind);
+    $found = taught($optics, $um)->optics;
+    $passes = Film::of($optics, $um)->t;
+    foreach (range(0, 30) as $i) {
+        if ($passes[$i] < 1e-3) {
+            // Where no light gets through, a card tells K/S but neither alone.
+            $ratio = $optics->k->values[$i] / $optics->s->values[$i];
+            expect($found->k->values[$i] / $found->s->values[$i])->toEqualWithDelta($ratio, 0.01 * $ratio);
+
+            continue;
+        }
+        expect($found->k->values[$i])->toEqualWithDelta($optics->k->values[$i], max(0.01 * $optics->k->values[$i], 1e-6))
+            ->and($found->s->values[$i])->toEqualWithDelta($optics->s->values[$i], max(0.01 * $optics->s->values[$i], 1e-6));
+    }
+})->with([
+    'a transparent red' => ['#c8102e', Kind::Transparent, 8.0],
+    'a transparent yellow' => ['#f5d000', Kind::Transparent, 5.0],
+    'a semi-opaque orange' => ['#e06a10', Kind::SemiOpaque, 10.0],
+    'an opaque bone' => ['#ded3b4', Kind::Opaque, 6.0],
+    'a thin white' => ['#f0f1ec', Kind::Opaque, 4.0],
+    'a pearl' => ['#a9c8de', Kind::Pearl, 10.0],
+    'a grey' => ['#66717a', Kind::Opaque, 3.0],
+]);
+
+it('knows the limits: clear varnish, pure white, pure black', function (): void {
+    $clear = taught(Optics::of(Spectrum::flat(0), Spectrum::flat(0)), 20)->optics;
+    $white = taught(Optics::of(Spectrum::flat(0), Spectrum::flat(0.3)), 10)->optics;
+    $dye = taught(Optics::of(Spectrum::flat(0.2), Spectrum::flat(0)), 5)->optics;
+    expect(max($clear->k->values))->toBeLessThan(1e-6)
+        ->and(max($clear->s->values))->toBeLessThan(1e-6)
+        ->and($white->s->values[10])->toEqualWithDelta(0.3, 0.003)
+        ->and($white->k->values[10])->toBeLessThan(1e-4)
+        ->and($dye->k->values[10])->toEqualWithDelta(0.2, 1e-6)
+        ->and($dye->s->values[10])->toBeLessThan(1e-6);
+});
+
+it('tells kinds apart by what the card hides', function (string $hex, Kind $kind, float $um): void {
+    expect(taught(Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), $kind), $um)->kind)->toBe($kind);
+})->with([
+    ['#ded3b4', Kind::Opaque, 20.0],
+    ['#e06a10', Kind::SemiOpaque, 12.0],
+    ['#c8102e', Kind::Transparent, 8.0],
+]);
+
+it('stays within what a paint can be when the readings are noisy', function (): void {
+    mt_srand(11);
+    $optics = Optics::fromSwatch(Colour::fromHex('#e06a10')->reflectance(), Kind::SemiOpaque);
+    $noisy = static fn(Spectrum $s): Spectrum => $s->map(static fn(float $v): float => max(0.0, min(1.0, $v + mt_rand(-100, 100) / 20_000)));
+    for ($i = 0; $i < 50; $i++) {
+        $card = Drawdown::of($noisy(cardOf($optics, 9, 0.85)), $noisy(cardOf($optics, 9, 0.04)), Spectrum::flat(0.85), Spectrum::flat(0.04), 9);
+        expect(min($card->optics->k->values))->toBeGreaterThanOrEqual(0)
+            ->and(min($card->optics->s->values))->toBeGreaterThanOrEqual(0)
+            ->and($card->optics->s->values[15])->toEqualWithDelta($optics->s->values[15], 0.15 * $optics->s->values[15]);
+    }
+});
+
+it('refuses a card that no paint makes, with the reason', function (float $overWhite, float $overBlack, float $white, float $black, float $um, string $pointer): void {
+    try {
+        Drawdown::of(Spectrum::flat($overWhite), Spectrum::flat($overBlack), Spectrum::flat($white), Spectrum::flat($black), $um);
+        $found = 'taken';
+    } catch (Refused $e) {
+        $found = $e->pointer;
+    }
+    expect($found)->toBe($pointer);
+})->with([
+    'halves mixed up' => [0.2, 0.7, 0.85, 0.04, 10, '/over_black'],
+    'white no lighter than black' => [0.3, 0.2, 0.30, 0.20, 10, '/white'],
+    'no film' => [0.5, 0.2, 0.85, 0.04, 0, '/dry_um'],
+    'lighter white and darker black at once' => [0.95, 0.01, 0.85, 0.04, 10, '/over_white/reflectance/values/0'],
+]);
+
+it('teaches on the command line too', function (): void {
+    $drawdown = Calculators::named('drawdown');
+    $film = Calculators::named('film');
+    $out = $drawdown?->calculate(Node::root($drawdown->example())) ?? [];
+    expect($out['k'])->toHaveCount(31)
+        ->and($out['contrast_ratio'])->toBeBetween(0, 1)
+        ->and($out['kind'])->toBe('semi-opaque');
+    $again = $film?->calculate(Node::root(['paint' => ['k' => $out['k'], 's' => $out['s']], 'dry_um' => 12])) ?? [];
+    $black = Colour::fromHex('#141414')->reflectance()->values;
+    $over = Colour::fromReflectance(Spectrum::of(array_map(
+        static fn(float $r, float $t, float $g): float => $r + $t * $t * $g / (1 - $r * $g),
+        $again['reflectance_over_black'],
+        $again['transmittance'],
+        $black,
+    )));
+    expect($over->hex())->toBe('#6f5a24');
+});
+
+it('mixes to a masstone between its parts', function (): void {
+    $white = Optics::fromSwatch(Colour::fromHex('#f2f2ee')->reflectance(), Kind::Opaque);
+    $red = Optics::fromSwatch(Colour::fromHex('#c8102e')->reflectance(), Kind::Opaque);
+    $tone = static fn(Optics $o) => Colour::fromReflectance(Masstone::of($o))->lab;
+    $pink = $tone(Mixing::of([[$white, 3.0], [$red, 1.0]]));
+    expect($pink->l)->toBeBetween($tone($red)->l, $tone($white)->l)
+        ->and($pink->chroma())->toBeLessThan($tone($red)->chroma());
+    $mix = Calculators::named('mix');
+    expect($mix?->calculate(Node::root($mix->example()))['masstone']['lab'][0])->toEqualWithDelta($pink->l, 1e-9);
+});
+
+it('is the swatch as a masstone, and bounded where a paint does nothing', function (): void {
+    $bone = Optics::fromSwatch(Colour::fromHex('#ded3b4')->reflectance(), Kind::Opaque);
+    expect(Colour::fromReflectance(Masstone::of($bone))->hex())->toBe('#ded3b4')
+        ->and(Masstone::of(Optics::of(Spectrum::flat(0), Spectrum::flat(0)))->values[0])->toBe(1.0)
+        ->and(Masstone::of(Optics::of(Spectrum::flat(0.1), Spectrum::flat(0)))->values[0])->toBe(0.0);
+});
