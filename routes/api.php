@@ -33,6 +33,7 @@ Route::middleware(OnceOnly::class)->group(function (): void {
 Route::post('runs/plan', [RunController::class, 'plan']);
 
 Route::patch('paints/{id}', [PaintController::class, 'update']);
+Route::post('paints/{id}/drawdown', [PaintController::class, 'drawdown']);
 Route::get('patterns/{id}', [PatternController::class, 'show']);
 Route::patch('patterns/{id}', [PatternController::class, 'update']);
 Route::get('patterns/{id}/export', [PatternController::class, 'export']);

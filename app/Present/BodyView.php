@@ -39,6 +39,7 @@ final class BodyView
             'length_mm' => $core->lengthMm,
             'exponent' => $core->exponent,
             'area_mm2' => round(Measure::areaMm2($core), 1),
+            'girth_mm' => round(max(array_map(static fn(float $u): float => Measure::girthMm($core, $u), [0.25, 0.35, 0.45, 0.55])), 1),
             'volume_mm3' => round(Measure::volumeMm3($core), 1),
             'profile' => ['top_mm' => $top, 'bottom_mm' => $bottom, 'half_width_mm' => $half],
             'marks' => [

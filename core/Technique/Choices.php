@@ -35,11 +35,6 @@ final readonly class Choices
         return new self($numbers, $words);
     }
 
-    public static function defaults(Technique $technique): self
-    {
-        return self::read($technique, Node::root([]));
-    }
-
     public function number(string $name): float
     {
         return $this->numbers[$name];

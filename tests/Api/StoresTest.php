@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 use App\Models\Paint;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Film\Film;
+use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Look;
 use Illuminate\Support\Facades\DB;
 
 it('puts a paint on the rack with its optics guessed, and shows how it covers', function (): void {
@@ -80,3 +86,56 @@ it('keeps units and room, and works out the dew point', function (): void {
         ->assertJsonPath('errors.0.pointer', '/pressure');
     $this->send('PUT', '/settings', ['humidity_percent' => 0])->assertStatus(422);
 });
+
+/** A card of a red paint that hides a little more than was guessed. */
+function card(array $change = []): array
+{
+    return $change + [
+        'revision' => 1,
+        'white' => ['hex' => '#f2f2f0'],
+        'black' => ['hex' => '#3c3c3c'],
+        'over_white' => ['hex' => '#c86060'],
+        'over_black' => ['hex' => '#6c4444'],
+        'dry_um' => 10,
+    ];
+}
+
+it('looks at a card first, and uses it only when told to', function (): void {
+    $paint = $this->send('POST', '/paints', ['name' => 'Wine', 'kind' => 'transparent', 'hex' => '#b3202c'])->json();
+    $seen = $this->send('POST', "/paints/{$paint['id']}/drawdown", card())->assertOk()->json();
+    expect($seen['contrast_ratio'])->toBeBetween(0.05, 0.5)
+        ->and($seen['coats'])->toHaveCount(6)
+        ->and($seen['coats'][0]['over']['black']['delta_e'])->toBeGreaterThan(2)
+        ->and($seen['paint']['from_card'])->toBeFalse()
+        ->and(Paint::query()->find($paint['id'])?->from_card)->toBeFalse();
+    $kept = $this->send('POST', "/paints/{$paint['id']}/drawdown", card(['keep' => true]))->assertOk()->json();
+    expect($kept['paint']['from_card'])->toBeTrue()
+        ->and($kept['paint']['revision'])->toBe(2)
+        ->and($kept['paint']['chip'])->not->toBe($paint['chip']);
+    $again = $this->send('POST', "/paints/{$paint['id']}/drawdown", card(['revision' => 2]))->assertOk()->json();
+    expect($again['coats'][5]['over']['white']['delta_e'])->toEqual(0);
+});
+
+it('shows the card again in the film that was taught', function (): void {
+    $paint = $this->send('POST', '/paints', ['name' => 'Wine', 'kind' => 'semi-opaque', 'hex' => '#b3202c'])->json();
+    $this->send('POST', "/paints/{$paint['id']}/drawdown", card(['keep' => true]))->assertOk();
+    $optics = Paint::query()->findOrFail($paint['id'])->core()->optics;
+    $black = Look::Matte->body(Colour::fromHex('#3c3c3c')->reflectance());
+    $film = FilmState::ground($black->values)->under(Film::of($optics, 10));
+    $difference = DeltaE2000::between(Colour::fromReflectance(Spectrum::of(Look::Matte->seen($film->r)))->lab, Colour::fromHex('#6c4444')->lab);
+    expect($difference)->toBeLessThan(0.2);
+});
+
+it('refuses a bad card with the reason, and a stale hand', function (array $change, int $status, ?string $pointer): void {
+    $paint = $this->send('POST', '/paints', ['name' => 'Wine', 'kind' => 'transparent', 'hex' => '#b3202c'])->json();
+    $answer = $this->send('POST', "/paints/{$paint['id']}/drawdown", card($change + ['keep' => true]))->assertStatus($status);
+    expect($answer->json('errors.0.pointer'))->toBe($pointer)
+        ->and(Paint::query()->find($paint['id'])?->from_card)->toBeFalse();
+})->with([
+    'halves mixed up' => [['over_white' => ['hex' => '#6c4444'], 'over_black' => ['hex' => '#c86060']], 422, '/over_black'],
+    'a grey card' => [['white' => ['hex' => '#444444']], 422, '/white'],
+    'no film' => [['dry_um' => 0], 422, '/dry_um'],
+    'no colour' => [['over_white' => ['hex' => 'red']], 422, '/over_white/hex'],
+    'darker than matte can be' => [['over_black' => ['hex' => '#200808']], 422, '/over_black'],
+    'a stale hand' => [['revision' => 7], 409, null],
+]);

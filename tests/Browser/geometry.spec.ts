@@ -10,6 +10,7 @@ const BODY: BodyShape = {
   length_mm: 60,
   exponent: 2.2,
   area_mm2: 3000,
+  girth_mm: 60,
   volume_mm3: 12000,
   profile: { top_mm: samples(12), bottom_mm: samples(10), half_width_mm: samples(7) },
   marks: {

@@ -258,3 +258,23 @@ test.describe('with nothing in it', () => {
     });
   }
 });
+
+test.describe('a card', () => {
+  test('teaches a paint, after it was looked at, and refuses one that no paint makes', async ({ page }) => {
+    await page.goto('/stores');
+    const bottle = page.locator('.rack li', { hasText: 'Wine red' });
+    await expect(bottle).toContainText('guessed');
+    await bottle.getByRole('button', { name: /^Teach it/ }).click();
+    const dialog = page.getByRole('dialog');
+    await dialog.getByLabel('Painted, on the white').fill('#5c5050');
+    await dialog.getByLabel('Painted, on the black').fill('#c86060');
+    await expect(dialog.getByRole('alert')).toContainText('The black half is lighter');
+    await expect(dialog.getByRole('button', { name: 'Use this from now on' })).toBeDisabled();
+    await dialog.getByLabel('Painted, on the white').fill('#c86060');
+    await dialog.getByLabel('Painted, on the black').fill('#6c4444');
+    await expect(dialog.getByRole('region', { name: 'What the card says' })).toContainText('It hides');
+    await expect(dialog.getByRole('img', { name: /: found #/ })).toHaveCount(18);
+    await dialog.getByRole('button', { name: 'Use this from now on' }).click();
+    await expect(bottle).toContainText('measured');
+  });
+});

@@ -46,11 +46,12 @@ function coverOf(array $change): array
 it('lets part of the paint through, never more than there is, the same for the same seed', function (Technique $technique): void {
     $surface = testSurface();
     $open = array_fill(0, $surface->rows * $surface->columns, 1.0);
-    $through = $technique->through($surface, Choices::defaults($technique), 42, $open);
+    $choices = Choices::read($technique, Node::root([]));
+    $through = $technique->through($surface, $choices, 42, $open);
     expect($through)->not->toBe([])
         ->and(max($through))->toBeLessThanOrEqual(1.0)
         ->and(min($through))->toBeGreaterThanOrEqual(0.0)
-        ->and($technique->through($surface, Choices::defaults($technique), 42, $open))->toBe($through);
+        ->and($technique->through($surface, $choices, 42, $open))->toBe($through);
 })->with(array_map(static fn(Technique $t): array => [$t], Techniques::all()));
 
 it('differs from seed to seed and from side to side where chance is imitated', function (string $name): void {

@@ -68,7 +68,7 @@ function Figures({ step, settings, used, onFigures, onClose }: Props) {
       onClose={onClose}
       onSubmit={keep}
     >
-      <div className="slip-two">
+      <div className="ask-two">
         <NumberInput
           {...figure}
           label={pressure.unit(settings)}

@@ -3,7 +3,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { IconClock, IconFlame, IconRipple } from '@tabler/icons-react';
 import type { BodyShape, Settings, Step } from '../api/types';
 import { length, minutes, pressure } from '../units/units';
-import { TYPE_NAMES } from './words';
+import { setWords, TYPE_NAMES } from './words';
 import { ZoneOutline } from './ZoneOutline';
 
 interface Props {
@@ -33,7 +33,7 @@ export function Rung({ step, body, settings, chosen, faded, onChoose, onOpen }: 
       role="option"
       aria-roledescription="step"
       aria-selected={chosen}
-      aria-label={`Step ${shown.number}, ${shown.name}${d.on ? '' : ', switched off'}${shown.where === undefined ? '' : `, ${shown.where}`}`}
+      aria-label={`Step ${shown.number}, ${shown.name}${d.on ? '' : ', switched off'}${shown.where === undefined ? '' : `, ${shown.where}`}${d.set === undefined ? '' : `, ${setWords(d.set)}`}`}
       data-step={d.id}
       onClick={onChoose}
       onDoubleClick={onOpen}

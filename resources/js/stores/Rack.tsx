@@ -4,6 +4,7 @@ import { words, write } from '../api/client';
 import type { Paint, Settings } from '../api/types';
 import { volume } from '../units/units';
 import { NewPaint } from './NewPaint';
+import { TeachPaint } from './TeachPaint';
 
 /** All paints, each chip as an ordinary coat lies over black and over white. */
 export function Rack({ paints, settings }: { paints: Paint[]; settings: Settings }) {
@@ -45,6 +46,7 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
       write<Paint>('PATCH', `/paints/${paint.id}`, { revision: paint.revision, ...set }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['paints'] }),
   });
+  const [teaching, setTeaching] = useState(false);
   const share = Math.min(1, paint.left_ml / paint.bottle_ml);
   return (
     <li>
@@ -76,14 +78,25 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
           {volume(paint.left_ml, settings)} of {volume(paint.bottle_ml, settings).split(' ')[0]}
         </span>
       </span>
-      <button
-        type="button"
-        className="link"
-        onClick={() => change.mutate({ left_ml: paint.bottle_ml })}
-        disabled={change.isPending || share === 1}
-      >
-        Restock
-      </button>
+      <span className="rack-do">
+        <button
+          type="button"
+          className="link"
+          onClick={() => change.mutate({ left_ml: paint.bottle_ml })}
+          disabled={change.isPending || share === 1}
+        >
+          Restock
+        </button>
+        <button
+          type="button"
+          className="link"
+          onClick={() => setTeaching(true)}
+          aria-label={`Teach it ${paint.name} from a card`}
+        >
+          Teach
+        </button>
+      </span>
+      {teaching && <TeachPaint paint={paint} onClose={() => setTeaching(false)} />}
       {change.isError && <p role="alert">{words(change.error)}</p>}
     </li>
   );

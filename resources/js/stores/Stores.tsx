@@ -50,6 +50,7 @@ export function Stores() {
                   glossy={false}
                 />
                 <b>{body.name}</b> {body.material}, {length.show(body.length_mm, settings)} {length.unit(settings)},{' '}
+                {length.show(body.girth_mm, settings)} {length.unit(settings)} around,{' '}
                 {(body.area_mm2 / 100).toFixed(0)} cm², {(body.volume_mm3 / 1000).toFixed(1)} ml · {body.stock} left
               </li>
             ))}
