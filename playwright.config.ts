@@ -11,7 +11,8 @@ export default defineConfig({
   testDir: 'tests/Browser',
   timeout: 120_000,
   workers: 1,
-  retries: 0,
+  // A loaded machine may be slow to answer once; what fails twice has failed.
+  retries: 1,
   reporter: [['list'], ['json', { outputFile: 'test-results/report.json' }]],
   use: {
     baseURL: 'http://127.0.0.1:8790',

@@ -9,11 +9,11 @@ use App\Actions\KeepPhoto;
 use App\Actions\PlanRun;
 use App\Actions\WorkBench;
 use App\Http\Input;
+use App\Http\Picture;
 use App\Models\Photo;
 use App\Models\Run;
 use App\Present\PlanView;
 use App\Present\RunView;
-use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Refused;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -56,11 +56,9 @@ final readonly class RunController
 
     public function texture(Request $request, string $id, DrawTexture $draw): JsonResponse
     {
-        $query = Input::query($request)->only(['upto', 'look']);
-        $upto = $query->optional('upto')?->raw();
+        $picture = Picture::asked(Input::query($request)->only(['upto', 'look']));
 
-        return new JsonResponse($draw->of(Run::query()->findOrFail($id)->core(),
-            Look::from($query->optional('look')?->choice(['matte', 'clear']) ?? 'clear'), \is_scalar($upto) && $upto !== '' ? (string) $upto : null));
+        return new JsonResponse($draw->of(Run::query()->findOrFail($id)->core(), $picture->look, $picture->upto));
     }
 
     public function start(string $id): JsonResponse

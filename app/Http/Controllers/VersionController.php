@@ -8,6 +8,7 @@ use App\Actions\DrawTexture;
 use App\Actions\EditVersion;
 use App\Actions\ReadRecipe;
 use App\Http\Input;
+use App\Http\Picture;
 use App\Models\Version;
 use App\Present\CoreView;
 use App\Present\VersionView;
@@ -15,9 +16,7 @@ use Hawkbrush\Core\Advice\Advisor;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Show;
 use Hawkbrush\Core\Drying\Room;
-use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Core;
 use Hawkbrush\Core\Run\Plan;
 use Illuminate\Http\JsonResponse;
@@ -59,7 +58,8 @@ final readonly class VersionController
     public function texture(Request $request, string $id): JsonResponse
     {
         $query = Input::query($request)->only(['upto', 'look', 'v']);
-        $response = new JsonResponse($this->draw->of($this->read->of($this->find($id)), $this->look($query), $this->upto($query)));
+        $picture = Picture::asked($query);
+        $response = new JsonResponse($this->draw->of($this->read->of($this->find($id)), $picture->look, $picture->upto));
         $response->setEtag(hash('xxh128', (string) $response->getContent()));
         $response->isNotModified($request);
 
@@ -70,8 +70,8 @@ final readonly class VersionController
     {
         $query = Input::query($request)->only(['u', 'deg', 'upto', 'look']);
         $recipe = $this->read->of($this->find($id));
-        $core = Core::at($recipe, Surface::of($recipe->body, 128, 64), Room::ordinary(), $this->look($query),
-            $query->field('u')->number(0, 1), $query->field('deg')->number(0, 360), $this->upto($query));
+        $picture = Picture::asked($query);
+        $core = Core::at($recipe, Surface::of($recipe->body, 128, 64), Room::ordinary(), $picture->look, $query->field('u')->number(0, 1), $query->field('deg')->number(0, 360), $picture->upto);
 
         return new JsonResponse(CoreView::of($core));
     }
@@ -92,9 +92,13 @@ final readonly class VersionController
     {
         $recipe = $this->read->of($version);
         $show = $form->optional('show')?->only(['upto', 'look']);
-        $upto = $show === null ? null : $this->upto($show);
-        // The step that was looked at may be the one that was just removed: then all of it is shown.
-        $texture = $show === null ? null : $this->draw->of($recipe, $this->look($show), $upto !== null && $recipe->number($upto) > 0 ? $upto : null);
+        $texture = null;
+        if ($show !== null) {
+            $picture = Picture::asked($show);
+            // The step that was looked at may be the one that was just removed: then all of it is shown.
+            $there = $picture->upto !== null && $recipe->number($picture->upto) > 0;
+            $texture = $this->draw->of($recipe, $picture->look, $there ? $picture->upto : null);
+        }
 
         return new JsonResponse(['version' => VersionView::of($version, $recipe), 'texture' => $texture]);
     }
@@ -102,21 +106,6 @@ final readonly class VersionController
     private function revision(Node $form): int
     {
         return $form->field('revision')->integer(1, 2_000_000_000);
-    }
-
-    private function look(Node $node): Look
-    {
-        return Look::from($node->optional('look')?->choice(['matte', 'clear']) ?? 'clear');
-    }
-
-    private function upto(Node $node): ?string
-    {
-        $upto = $node->optional('upto')?->raw();
-        if (\is_array($upto)) {
-            throw Refused::at('/upto', 'A step id was expected here.');
-        }
-
-        return \is_scalar($upto) && $upto !== '' ? (string) $upto : null;
     }
 
     private function find(string $id): Version

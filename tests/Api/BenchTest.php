@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Bait;
+use App\Models\BenchEventRow;
+use App\Models\Paint;
+use App\Models\Run;
+use Tests\ApiCase;
+
+/** @return array{array<string, mixed>, list<string>} a started run of two baits and the ids of its steps */
+function bench(ApiCase $case, int $baits = 2): array
+{
+    ['version' => $version] = $case->pattern();
+    $run = $case->startedRun($version, $baits);
+
+    return [$run, array_column(array_column($version['steps'], 'document'), 'id')];
+}
+
+/** @return array<string, mixed> the record after these events */
+function after(ApiCase $case, array $run, array ...$events): array
+{
+    return $case->send('POST', "/runs/{$run['id']}/events", ['events' => $events])->assertOk()->json();
+}
+
+it('goes from step to step, all baits through one before the next', function (): void {
+    [$run, [$prep, $base, $back]] = bench($this);
+    $walk = [];
+    foreach ([[$prep, null], [$base, 1], [$base, 2], [$back, 1], [$back, 2]] as [$step, $bait]) {
+        $record = after($this, $run, $this->event('done', $step, $bait));
+        $walk[] = $record['position'] === null ? 'end' : [$record['position']['step'], $record['position']['bait']];
+    }
+    expect($walk)->toBe([[$base, 1], [$base, 2], [$back, 1], [$back, 2], 'end']);
+});
+
+it('goes back by another event, and keeps both', function (): void {
+    [$run, [$prep, $base]] = bench($this);
+    after($this, $run, $this->event('done', $prep), $this->event('side', $base, 1, ['side' => 'left']), $this->event('done', $base, 1));
+    $record = after($this, $run, $this->event('reopened', $base, 1));
+    expect($record['position'])->toBe(['step' => $base, 'bait' => 1])
+        ->and($record['sides'])->not->toHaveKey($base.'.1.0')
+        ->and(BenchEventRow::query()->count())->toBe(4);
+});
+
+it('does not mind in which order baits are painted', function (): void {
+    [$run, [$prep, $base]] = bench($this, 3);
+    $record = after($this, $run, $this->event('done', $prep), $this->event('done', $base, 3), $this->event('done', $base, 1));
+    expect($record['position'])->toBe(['step' => $base, 'bait' => 2]);
+});
+
+it('runs a timer until it is stopped, and one for each bait', function (): void {
+    [$run, [, $base]] = bench($this);
+    $record = after(
+        $this,
+        $run,
+        $this->event('timer', $base, 1, ['seconds' => 40, 'label' => 'heat set']),
+        $this->event('timer', $base, 2, ['seconds' => 60, 'label' => 'heat set']),
+    );
+    expect(array_column($record['timers'], 'seconds'))->toEqual([40, 60]);
+    $record = after($this, $run, $this->event('timer-stopped', $base, 1));
+    expect(array_column($record['timers'], 'bait'))->toBe([2]);
+});
+
+it('takes a long list at once, in its order, and no longer one', function (): void {
+    [$run, [$prep]] = bench($this);
+    $notes = array_map(fn(int $i): array => $this->event('note', $prep, null, ['text' => "note {$i}"]), range(1, 200));
+    $record = after($this, $run, ...$notes);
+    expect(array_column($record['notes'], 'text'))->toBe(array_map(static fn(int $i): string => "note {$i}", range(1, 200)));
+    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [...$notes, $this->event('done', $prep)]])
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.pointer', '/events');
+});
+
+it('records nothing before the start', function (): void {
+    ['version' => $version] = $this->pattern();
+    $run = $this->send('POST', '/runs', ['version_id' => $version['id'], 'baits' => 1, 'air_c' => 21, 'humidity_percent' => 50])->json();
+    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('done', $run['steps'][0]['document']['id'])]])
+        ->assertStatus(422)
+        ->assertJsonPath('detail', 'This run has not been started.');
+    $this->send('POST', "/runs/{$run['id']}/finish")->assertStatus(422);
+});
+
+it('finishes once, however often it is told to', function (): void {
+    [$run] = bench($this);
+    $this->send('POST', "/runs/{$run['id']}/finish")->assertOk();
+    $left = Paint::query()->pluck('left_ml', 'name')->all();
+    $this->send('POST', "/runs/{$run['id']}/finish")->assertOk();
+    expect(Paint::query()->pluck('left_ml', 'name')->all())->toBe($left)
+        ->and(Bait::query()->count())->toBe(2);
+});
+
+it('numbers baits on from run to run', function (): void {
+    [$run] = bench($this);
+    $again = $this->startedRun(['id' => $run['version']['id']], 3);
+    expect(array_column($run['baits'], 'label'))->toBe(['H-0001', 'H-0002'])
+        ->and(array_column($again['baits'], 'label'))->toBe(['H-0003', 'H-0004', 'H-0005'])
+        ->and($again['number'])->toBe(2);
+});
+
+it('keeps the recipe of a run as it was, whatever becomes of the paint', function (): void {
+    [$run] = bench($this, 1);
+    $before = $this->ask("/runs/{$run['id']}/texture")->assertOk()->json();
+    $paint = Paint::query()->where('name', 'Moss')->firstOrFail();
+    $this->send('POST', "/paints/{$paint->id}/drawdown", [
+        'revision' => 1,
+        'white' => ['hex' => '#f2f2f0'],
+        'black' => ['hex' => '#3c3c3c'],
+        'over_white' => ['hex' => '#c86060'],
+        'over_black' => ['hex' => '#6c4444'],
+        'dry_um' => 10,
+        'keep' => true,
+    ])->assertOk();
+    expect($this->ask("/runs/{$run['id']}/texture")->json())->toBe($before)
+        ->and($this->ask("/versions/{$run['version']['id']}/texture")->json())->not->toBe($before);
+});
+
+it('shows the bait of a run after each step', function (): void {
+    [$run, [$prep, $base, $back]] = bench($this, 1);
+    $colours = static fn(array $texture): int => count($texture['palette']);
+    expect($colours($this->ask("/runs/{$run['id']}/texture?upto={$prep}")->json()))->toBe(1)
+        ->and($colours($this->ask("/runs/{$run['id']}/texture?upto={$base}")->json()))->toBe(1)
+        ->and($colours($this->ask("/runs/{$run['id']}/texture?upto={$back}")->json()))->toBeGreaterThan(4);
+    $this->ask("/runs/{$run['id']}/texture?upto=nobody")->assertStatus(422);
+});
+
+it('answers with what has not changed in one word', function (): void {
+    ['version' => $version] = $this->pattern();
+    $first = $this->ask("/versions/{$version['id']}/texture");
+    $tag = (string) $first->headers->get('ETag');
+    $this->getJson("/api/v1/versions/{$version['id']}/texture", ['If-None-Match' => $tag])->assertStatus(304);
+});
+
+it('starts by the clock it was told, in whatever zone', function (string $given, string $kept): void {
+    ['version' => $version] = $this->pattern();
+    $form = ['version_id' => $version['id'], 'baits' => 1, 'air_c' => 21, 'humidity_percent' => 50, 'starts_at' => $given];
+    $this->send('POST', '/runs', $form)
+        ->assertCreated()
+        ->assertJsonPath('starts_at', $kept);
+    expect(Run::query()->count())->toBe(1);
+})->with([
+    ['2026-11-25T18:00:00Z', '2026-11-25T18:00:00Z'],
+    ['2026-11-25T18:00+02:00', '2026-11-25T16:00:00Z'],
+    ['2026-11-25T18:00:00.250Z', '2026-11-25T18:00:00Z'],
+]);
