@@ -22,19 +22,30 @@ enum Look: string
     private const K2 = 0.6;
 
     /**
+     * The figures of R seen = first + through R / (1 - inside R), for loops over many films.
+     *
+     * @return array{float, float, float} first, through, inside
+     */
+    public function surface(): array
+    {
+        return match ($this) {
+            self::None => [0.0, 1.0, 0.0],
+            self::Matte => [self::K1, (1 - self::K1) * (1 - self::K2), self::K2],
+            self::Clear => [0.0, (1 - self::K1) * (1 - self::K2), self::K2],
+        };
+    }
+
+    /**
      * @param list<float> $body reflectance of the film itself, 31 bands
      *
      * @return list<float> as seen
      */
     public function seen(array $body): array
     {
-        if ($this === self::None) {
-            return $body;
-        }
-        $first = $this === self::Matte ? self::K1 : 0.0;
+        [$first, $through, $inside] = $this->surface();
         $seen = [];
         foreach ($body as $r) {
-            $seen[] = $first + (1 - self::K1) * (1 - self::K2) * $r / (1 - self::K2 * $r);
+            $seen[] = $first + $through * $r / (1 - $inside * $r);
         }
 
         return $seen;
@@ -43,15 +54,12 @@ enum Look: string
     /** The inverse of {@see seen}: the reflectance of the film itself behind a colour seen, bounded to 0 to 1. */
     public function body(Spectrum $seen): Spectrum
     {
-        if ($this === self::None) {
-            return $seen;
-        }
-        $first = $this === self::Matte ? self::K1 : 0.0;
+        [$first, $through, $inside] = $this->surface();
 
-        return $seen->map(static function (float $value) use ($first): float {
-            $inside = max(0.0, $value - $first);
+        return $seen->map(static function (float $value) use ($first, $through, $inside): float {
+            $entered = max(0.0, $value - $first);
 
-            return min(1.0, $inside / ((1 - self::K1) * (1 - self::K2) + self::K2 * $inside));
+            return min(1.0, $entered / ($through + $inside * $entered));
         });
     }
 }

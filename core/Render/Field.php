@@ -77,24 +77,25 @@ final readonly class Field
             foreach ($thickness as $cell => $q) {
                 $before = $cells[$cell];
                 $key = ($before << 4) | $q;
-                if (! isset($map[$key])) {
+                $next = $map[$key] ?? null;
+                if ($next === null) {
                     $state = $lay->over($states, $before, $q);
-                    if (! $covers) {
-                        if ($kept) {
-                            $laid[\count($states)] = [$before, $q];
-                        }
-                        $map[$key] = \count($states);
-                        $states[] = $state;
+                    $next = \count($states);
+                    $fingerprint = $covers ? self::fingerprint($state) : null;
+                    if ($fingerprint !== null && isset($alike[$fingerprint])) {
+                        $next = $alike[$fingerprint];
                     } else {
-                        $fingerprint = self::fingerprint($state);
-                        if (! isset($alike[$fingerprint])) {
-                            $alike[$fingerprint] = \count($states);
-                            $states[] = $state;
+                        $states[] = $state;
+                        if ($fingerprint !== null) {
+                            $alike[$fingerprint] = $next;
                         }
-                        $map[$key] = $alike[$fingerprint];
+                        if ($kept) {
+                            $laid[$next] = [$before, $q];
+                        }
                     }
+                    $map[$key] = $next;
                 }
-                $cells[$cell] = $map[$key];
+                $cells[$cell] = $next;
             }
         }
         unset($cells);

@@ -38,8 +38,12 @@ final class Pixels
     /** @var \WeakMap<FilmState, array{string, string}> colours worked out so far */
     private readonly \WeakMap $known;
 
-    public function __construct(private readonly Look $look)
+    /** @var array{float, float, float} see {@see Look::surface} */
+    private readonly array $surface;
+
+    public function __construct(Look $look)
     {
+        $this->surface = $look->surface();
         $red = $green = $blue = [];
         [$x, $y, $z] = Observer::weights();
         foreach ($x as $i => $weight) {
@@ -79,7 +83,9 @@ final class Pixels
         $green = $this->green;
         $blue = $this->blue;
         $r = $g = $b = 0.0;
-        foreach ($this->look->seen($state->flat()) as $i => $value) {
+        [$first, $through, $inside] = $this->surface;
+        foreach ($state->glow === null ? $state->r : $state->flat() as $i => $body) {
+            $value = $first + $through * $body / (1 - $inside * $body);
             $r += $value * $red[$i];
             $g += $value * $green[$i];
             $b += $value * $blue[$i];
