@@ -13,13 +13,15 @@ final readonly class Film
      * @param list<float> $r reflectance over black
      * @param list<float> $t transmittance, one way
      * @param list<float> $t2 transmittance there and back
-     * @param list<float>|null $glint what its own flakes throw at the mirror angle
+     * @param array{float, float, float} $dims how much of a glint below comes through, in X, Y and Z
+     * @param array{float, float, float}|null $glint what its own flakes throw at the mirror angle, X, Y and Z
      * @param list<float>|null $glow what it sends out itself under daylight
      */
     private function __construct(
         public array $r,
         public array $t,
         public array $t2,
+        public array $dims,
         public ?array $glint,
         public ?array $glow,
     ) {}
@@ -40,6 +42,7 @@ final readonly class Film
             $r,
             $t,
             $t2,
+            Glint::dimmedBy($t2),
             $optics->glint === null ? null : Glint::ofFilm($optics->glint->values, $dryUm),
             $optics->glow === null ? null : self::scaled($optics->glow->values, Glow::share($dryUm)),
         );

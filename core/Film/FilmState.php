@@ -12,7 +12,7 @@ final readonly class FilmState
 {
     /**
      * @param list<float> $r
-     * @param list<float>|null $glint
+     * @param array{float, float, float}|null $glint X, Y and Z
      * @param list<float>|null $glow
      */
     private function __construct(public array $r, public ?array $glint, public ?array $glow) {}
@@ -58,27 +58,17 @@ final readonly class FilmState
         return $all;
     }
 
-    /** @return list<float>|null */
+    /** @return array{float, float, float}|null */
     private function glintUnder(Film $film): ?array
     {
-        $own = $film->glint;
-        if ($this->glint === null) {
-            return $own;
+        $below = $this->glint;
+        if ($below === null) {
+            return $film->glint;
         }
-        $t2 = $film->t2;
-        $glint = [];
-        if ($own === null) {
-            foreach ($this->glint as $i => $below) {
-                $glint[] = $below * $t2[$i];
-            }
+        [$x, $y, $z] = $film->dims;
+        $own = $film->glint ?? [0.0, 0.0, 0.0];
 
-            return $glint;
-        }
-        foreach ($this->glint as $i => $below) {
-            $glint[] = $below * $t2[$i] + $own[$i];
-        }
-
-        return $glint;
+        return [$below[0] * $x + $own[0], $below[1] * $y + $own[1], $below[2] * $z + $own[2]];
     }
 
     /** @return list<float>|null */

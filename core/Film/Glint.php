@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Film;
 
+use Hawkbrush\Core\Colour\Observer;
+use Hawkbrush\Core\Colour\Xyz;
+
 /**
  * What pearl and metallic flakes throw near the mirror angle. Our own simplification, no published source: flakes
  * cover the film's face one by one, so that the glint of a thin film is its share of flake cover; it is dimmed by all
- * that lies above, there and back.
+ * that lies above, there and back. A glint is carried as X, Y and Z (Y of a perfect mirror 1), and a film dims each of
+ * the three by its own mean: a tenth of the work of 31 bands, and near enough for a figure that is a guess to begin with.
  */
 final class Glint
 {
@@ -17,12 +21,27 @@ final class Glint
     /**
      * @param list<float> $full glint of a film full of flakes, 31 bands
      *
-     * @return list<float>
+     * @return array{float, float, float} X, Y and Z
      */
     public static function ofFilm(array $full, float $dryUm): array
     {
-        $cover = 1 - exp(-self::COVER_PER_UM * $dryUm);
+        $cover = (1 - exp(-self::COVER_PER_UM * $dryUm)) / 100;
+        $xyz = Observer::xyz($full);
 
-        return array_map(static fn(float $value): float => $value * $cover, $full);
+        return [$xyz->x * $cover, $xyz->y * $cover, $xyz->z * $cover];
+    }
+
+    /**
+     * How much of X, Y and Z comes through a film and back.
+     *
+     * @param list<float> $t2 transmittance there and back, 31 bands
+     *
+     * @return array{float, float, float}
+     */
+    public static function dimmedBy(array $t2): array
+    {
+        $xyz = Observer::xyz($t2);
+
+        return [$xyz->x / Xyz::WHITE[0], $xyz->y / Xyz::WHITE[1], $xyz->z / Xyz::WHITE[2]];
     }
 }

@@ -73,10 +73,11 @@ final readonly class Coverage
                 $lands = $share * $around;
                 if ($lands >= self::LEAST) {
                     if ($aimed) {
-                        // The stroke of this side, or of the other side where it reaches over.
-                        $y = $ny[$cell] * $sin;
-                        $facing = $nz[$cell] * $cos + ($y < 0 ? -$y : $y);
-                        $lands *= $facing > 1 ? 1.0 : ($facing < 0 ? 0.0 : $facing);
+                        // On the left half the stroke of this side always lies squarer than the other side's.
+                        $facing = $nz[$cell] * $cos + $ny[$cell] * $sin;
+                        if ($facing < 1) {
+                            $lands *= $facing < 0 ? 0.0 : $facing;
+                        }
                     }
                     if ($bell !== null) {
                         $away = (int) (($arc[$cell] - $aimArc[$column]) * 4);

@@ -103,16 +103,19 @@ final readonly class Field
         return new self($this->surface, $states, $left, $mirrored ? $left : $right, $mirrored, $step, $laid);
     }
 
-    /** States that no eye could tell apart (to 1/4096 in five bands, of glint and glow in three) go on as one. */
+    /** States that no eye could tell apart (to 1/4096 in five bands, of glint and glow to 1/1024 in three) go on as one. */
     private static function fingerprint(FilmState $state): int|string
     {
         $r = $state->r;
         $key = (int) ($r[4] * 4096) << 48 | (int) ($r[10] * 4096) << 36 | (int) ($r[15] * 4096) << 24 | (int) ($r[20] * 4096) << 12 | (int) ($r[26] * 4096);
-        $more = $state->glint ?? $state->glow;
-        if ($more === null) {
+        $glint = $state->glint;
+        $glow = $state->glow;
+        if ($glint === null && $glow === null) {
             return $key;
         }
+        $more = $glint ?? [0.0, 0.0, 0.0];
 
-        return $key.' '.((int) ($more[6] * 1024) << 20 | (int) ($more[15] * 1024) << 10 | (int) ($more[22] * 1024));
+        return $key.' '.((int) ($more[0] * 1024) << 20 | (int) ($more[1] * 1024) << 10 | (int) ($more[2] * 1024))
+            .($glow === null ? '' : ' '.((int) ($glow[6] * 1024) << 20 | (int) ($glow[15] * 1024) << 10 | (int) ($glow[22] * 1024)));
     }
 }

@@ -94,13 +94,9 @@ final class Pixels
         if ($state->glint === null) {
             return [$flat, $flat];
         }
-        foreach ($state->glint as $i => $value) {
-            $r += $value * $red[$i];
-            $g += $value * $green[$i];
-            $b += $value * $blue[$i];
-        }
+        [$shineRed, $shineGreen, $shineBlue] = Srgb::linear(new Xyz($state->glint[0] * 100, $state->glint[1] * 100, $state->glint[2] * 100));
 
-        return [$flat, $this->hex($r, $g, $b)];
+        return [$flat, $this->hex($r + $shineRed, $g + $shineGreen, $b + $shineBlue)];
     }
 
     private function hex(float $r, float $g, float $b): string

@@ -6,6 +6,7 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Srgb;
+use Hawkbrush\Core\Colour\Xyz;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Exchange\RecipeWriter;
@@ -151,10 +152,12 @@ it('turns states into the same colours of the screen as one by one', function (L
     });
     foreach (array_slice(exampleField($recipe)->states, 0, 40) as $state) {
         $seen = $look->seen($state->flat());
-        $shine = array_map(static fn(float $v, int $i): float => $v + ($state->glint[$i] ?? 0.0), $seen, array_keys($seen));
+        $xyz = Observer::xyz($seen);
+        $g = $state->glint ?? [0.0, 0.0, 0.0];
+        $shine = new Xyz($xyz->x + 100 * $g[0], $xyz->y + 100 * $g[1], $xyz->z + 100 * $g[2]);
         [$flat, $glint] = $pixels->of($state);
-        foreach ([[$flat, $seen], [$glint, $shine]] as [$hex, $curve]) {
-            $one = Srgb::fromXyz(Observer::xyz($curve))->hex();
+        foreach ([[$flat, $xyz], [$glint, $shine]] as [$hex, $light]) {
+            $one = Srgb::fromXyz($light)->hex();
             foreach (str_split(substr($one, 1), 2) as $i => $channel) {
                 expect(abs(hexdec($channel) - hexdec(substr($hex, 1 + 2 * $i, 2))))->toBeLessThanOrEqual(1);
             }

@@ -19,6 +19,9 @@ final class HardlyShows implements Rule
 
     private const MOST = 0.75;
 
+    /** Luminous glint that catches the eye. */
+    private const GLINTS = 0.02;
+
     public function name(): string
     {
         return 'hardly-shows';
@@ -55,6 +58,6 @@ final class HardlyShows implements Rule
 
     private function glintAdded(FilmState $before, FilmState $after): bool
     {
-        return $after->glint !== null && array_sum($after->glint) - array_sum($before->glint ?? []) > 0.6;
+        return $after->glint !== null && $after->glint[1] - ($before->glint[1] ?? 0.0) > self::GLINTS;
     }
 }
