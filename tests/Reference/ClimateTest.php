@@ -26,3 +26,17 @@ it('evaporates as the handbook’s pool example', function (): void {
     expect(Evaporation::rate(Room::of(28, 50), Air::of(0.1, 28)) * 3600)->toEqualWithDelta($expected, 0.01 * $expected)
         ->and($expected)->toBeBetween(0.25, 0.28);
 });
+
+it('agrees with the handbook’s short form for pools', function (float $waterC, float $waterKpa, float $airC, float $humidity, float $airKpa): void {
+    // ASHRAE Handbook, HVAC Applications, chapter on natatoriums: w = 4e-5 A (p_w - p_a) kg/s, p in kPa, printed for still
+    // indoor air of about 0.1 m/s and 2400 kJ/kg (from memory). Pressures as printed in steam tables (from memory).
+    $printed = 4e-5 * ($waterKpa - $airKpa * $humidity / 100);
+    $ours = Evaporation::rate(Room::of($airC, $humidity), Air::of(0.1, $waterC));
+    expect($ours)->toEqualWithDelta($printed, 0.035 * $printed);
+})->with([
+    'a warm pool, air as warm' => [28, 3.782, 28, 50, 3.782],
+    'a warm pool, warmer air' => [27, 3.567, 29, 55, 4.008],
+    'a sports pool' => [25, 3.169, 27, 55, 3.567],
+    'a hot tub' => [38, 6.632, 28, 50, 3.782],
+    'a cold plunge in dry air' => [20, 2.339, 24, 40, 2.985],
+]);
