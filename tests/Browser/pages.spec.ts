@@ -278,3 +278,35 @@ test.describe('a card', () => {
     await expect(bottle).toContainText('measured');
   });
 });
+
+test('a figure that was typed is sent once', async ({ page }) => {
+  const edits: string[] = [];
+  page.on('request', (request) => {
+    if (request.url().endsWith('/edits')) edits.push(request.postData() ?? '');
+  });
+  await openSheet(page, 'rudd');
+  await page.locator('.rung').nth(3).click();
+  await page.getByRole('button', { name: /^Edit step/ }).click();
+  const h = hands(page);
+  await h.form.getByLabel('psi', { exact: true }).fill('13');
+  await h.saved();
+  await page.waitForTimeout(600);
+  expect(edits.filter((edit) => edit.includes('"psi":13'))).toHaveLength(1);
+});
+
+test('a figure typed digit by digit, slower than it is saved, loses no digit', async ({ page }) => {
+  await openSheet(page, 'rudd');
+  await page.locator('.rung').nth(3).click();
+  await page.getByRole('button', { name: /^Edit step/ }).click();
+  const h = hands(page);
+  const psi = h.form.getByLabel('psi', { exact: true });
+  await psi.fill('');
+  await psi.pressSequentially('37.5', { delay: 95 });
+  await h.saved();
+  await page.waitForTimeout(500);
+  await expect(psi).toHaveValue('37.5');
+  await expect(page.locator('.rung.on')).toContainText('37.5');
+  await page.getByRole('region', { name: 'Ladder' }).getByRole('button', { name: 'Undo' }).click();
+  await h.saved();
+  await expect(page.locator('.rung.on')).not.toContainText('37.5');
+});

@@ -1,5 +1,5 @@
 import { NumberInput } from '@mantine/core';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 
 interface Props {
   label: string;
@@ -18,15 +18,25 @@ const SETTLE_MS = 40;
 /** A number that is saved as soon as it stands still. */
 export function Figure({ label, value, min, max, step = 1, decimals = 2, empty, onSave }: Props) {
   const [shown, setShown] = useState<string | number>(value ?? '');
-  useEffect(() => setShown(value ?? ''), [value]);
+  // What was sent last is not sent again, whether it is still on its way or was refused; and when it comes back it does
+  // not take the place of what was typed meanwhile.
+  const sent = useRef<number | null>(value);
+  useEffect(() => {
+    if (value === sent.current) return;
+    sent.current = value;
+    setShown(value ?? '');
+  }, [value]);
 
   useEffect(() => {
     const next = shown === '' ? null : Number(shown);
-    if (next === value || (next === null && empty === undefined) || (next !== null && !(next >= min && next <= max)))
-      return;
-    const timer = setTimeout(() => onSave(next), SETTLE_MS);
+    const fits = next === null ? empty !== undefined : next >= min && next <= max;
+    if (!fits || next === sent.current) return;
+    const timer = setTimeout(() => {
+      sent.current = next;
+      onSave(next);
+    }, SETTLE_MS);
     return () => clearTimeout(timer);
-  }, [shown, value, min, max, empty, onSave]);
+  }, [shown, min, max, empty, onSave]);
 
   return (
     <NumberInput
