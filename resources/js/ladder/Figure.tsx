@@ -18,13 +18,19 @@ const SETTLE_MS = 40;
 /** A number that is saved as soon as it stands still. */
 export function Figure({ label, value, min, max, step = 1, decimals = 2, empty, onSave }: Props) {
   const [shown, setShown] = useState<string | number>(value ?? '');
-  // What was sent last is not sent again, whether it is still on its way or was refused; and when it comes back it does
-  // not take the place of what was typed meanwhile.
+  // What was sent last is not sent again, whether it is still on its way or was refused; and what comes back of what is
+  // on its way does not take the place of what was typed meanwhile.
   const sent = useRef<number | null>(value);
+  const flying = useRef<(number | null)[]>([]);
   useEffect(() => {
-    if (value === sent.current) return;
-    sent.current = value;
-    setShown(value ?? '');
+    const own = flying.current.indexOf(value);
+    if (own >= 0) {
+      flying.current.splice(0, own + 1);
+    } else if (value !== sent.current) {
+      flying.current = [];
+      sent.current = value;
+      setShown(value ?? '');
+    }
   }, [value]);
 
   useEffect(() => {
@@ -33,6 +39,7 @@ export function Figure({ label, value, min, max, step = 1, decimals = 2, empty, 
     if (!fits || next === sent.current) return;
     const timer = setTimeout(() => {
       sent.current = next;
+      flying.current.push(next);
       onSave(next);
     }, SETTLE_MS);
     return () => clearTimeout(timer);
