@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Present;
 
 use App\Models\Paint;
-use Hawkbrush\Core\Pattern\Paint as CorePaint;
 
 /** A paint as the pages show it, its chip as an ordinary coat lies over black and over white. */
 final class PaintView
@@ -13,6 +12,8 @@ final class PaintView
     /** @return array<string, mixed> */
     public static function of(Paint $paint): array
     {
+        $core = $paint->core();
+
         return [
             'id' => $paint->id,
             'name' => $paint->name,
@@ -26,13 +27,7 @@ final class PaintView
             'from_card' => $paint->from_card,
             'archived' => $paint->archived_at !== null,
             'revision' => $paint->revision,
-            'chip' => self::chip($paint->core()),
+            'chip' => Chip::of($core->optics, $core->kind->ordinaryCoatUm()),
         ];
-    }
-
-    /** @return array{black: string, white: string} */
-    private static function chip(CorePaint $paint): array
-    {
-        return Chip::of($paint->optics, $paint->kind->ordinaryCoatUm());
     }
 }

@@ -312,3 +312,19 @@ test('a figure typed digit by digit, slower than it is saved, loses no digit', a
   await h.saved();
   await expect(page.locator('.rung.on')).not.toContainText('37.5');
 });
+
+test('an own range moves what is covered', async ({ page }) => {
+  await openSheet(page, 'Arctic char');
+  const h = hands(page);
+  await page.locator('.rung').nth(5).click();
+  await page.getByRole('button', { name: /^Edit step/ }).click();
+  const before = await h.still();
+  const from = h.form.getByLabel('From, share of length', { exact: true });
+  await expect(from).toHaveValue('0');
+  await from.fill('0.5');
+  await h.saved();
+  expect((await h.still()) === before).toBe(false);
+  await from.fill('0');
+  await h.saved();
+  expect((await h.still()) === before).toBe(true);
+});

@@ -5,6 +5,9 @@ import { Figure } from './Figure';
 import type { StepFormProps } from './StepForm';
 
 const OWN = 'own range';
+/** An own range that says nothing of an edge is open there. */
+const OPEN = { from_u: 0, to_u: 1, from_deg: 0, to_deg: 180, soft: 0.3 };
+type Edge = keyof typeof OPEN;
 const AIMS: [string, number | null][] = [
   ['all round, turned', null],
   ['straight above', 0],
@@ -21,8 +24,16 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
   const mix = d.mix ?? [];
   const where = d.where ?? { zone: 'flank' };
   const technique = vocabulary.techniques.find((t) => t.name === d.technique?.name);
-  const range = (field: string, value: number | null) =>
-    value !== null && onChange({ where: { ...where, [field]: value } as StepDocument['where'] });
+  const edge = (label: string, field: Edge, min: number, max: number, step: number) => (
+    <Figure
+      label={label}
+      value={where[field] ?? OPEN[field]}
+      min={min}
+      max={max}
+      step={step}
+      onSave={(value) => value !== null && onChange({ where: { ...where, [field]: value } })}
+    />
+  );
   const aims = AIMS.some(([, deg]) => deg === (d.aim_deg ?? null))
     ? AIMS
     : [...AIMS, [`${d.aim_deg}° from above`, d.aim_deg ?? null] as [string, number | null]];
@@ -117,48 +128,13 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
         {where.zone === undefined && (
           <>
             <div className="two">
-              <Figure
-                label="From, share of length"
-                value={where.from_u ?? 0}
-                min={0}
-                max={where.to_u ?? 1}
-                step={0.05}
-                onSave={(v) => range('from_u', v)}
-              />
-              <Figure
-                label="To, share of length"
-                value={where.to_u ?? 1}
-                min={where.from_u ?? 0}
-                max={1}
-                step={0.05}
-                onSave={(v) => range('to_u', v)}
-              />
+              {edge('From, share of length', 'from_u', 0, where.to_u ?? 1, 0.05)}
+              {edge('To, share of length', 'to_u', where.from_u ?? 0, 1, 0.05)}
             </div>
             <div className="three">
-              <Figure
-                label="From, deg"
-                value={where.from_deg ?? 0}
-                min={0}
-                max={where.to_deg ?? 180}
-                step={5}
-                onSave={(v) => range('from_deg', v)}
-              />
-              <Figure
-                label="To, deg"
-                value={where.to_deg ?? 180}
-                min={where.from_deg ?? 0}
-                max={180}
-                step={5}
-                onSave={(v) => range('to_deg', v)}
-              />
-              <Figure
-                label="Soft, 0 to 1"
-                value={where.soft ?? 0.3}
-                min={0}
-                max={1}
-                step={0.1}
-                onSave={(v) => range('soft', v)}
-              />
+              {edge('From, deg', 'from_deg', 0, where.to_deg ?? 180, 5)}
+              {edge('To, deg', 'to_deg', where.from_deg ?? 0, 180, 5)}
+              {edge('Soft, 0 to 1', 'soft', 0, 1, 0.1)}
             </div>
           </>
         )}
