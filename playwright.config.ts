@@ -22,7 +22,8 @@ export default defineConfig({
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
       args: [
         '--no-sandbox',
-        '--disable-gpu',
+        // No graphics card: three dimensions are drawn by the processor.
+        '--enable-unsafe-swiftshader',
         '--disable-quic',
         '--no-first-run',
         '--disable-background-networking',

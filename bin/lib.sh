@@ -23,6 +23,7 @@ hb_missing_packages() {
     command -v unzip >/dev/null || missing+=(unzip)
     if [ "${1:-}" = with-browser ]; then
         [ -x "${CHROMIUM:-/usr/bin/chromium}" ] || missing+=(chromium)
+        command -v pdftoppm >/dev/null || missing+=(poppler-utils)
     fi
     printf '%s\n' "${missing[@]}"
 }
@@ -97,6 +98,15 @@ hb_free_port() {
         exit(1);' "$1"
 }
 
+# Starts the simulated colorimeter beside the server and tells the server of it. It ends with the server.
+hb_colorimeter() {
+    local port
+    port=$(hb_free_port "$1") || return 0
+    php "$hb_root/bin/colorimeter" "$port" >>storage/logs/colorimeter.log 2>&1 &
+    hb_instrument=$!
+    export HAWKBRUSH_COLORIMETER="tcp://127.0.0.1:$port"
+}
+
 # Serves on loopback until it is stopped. $1: port wanted.
 hb_serve() {
     local wanted=$1 port
@@ -109,7 +119,7 @@ hb_serve() {
     hb_server=$!
     set +m
     # The server starts workers of its own: the whole group is ended.
-    trap 'trap - EXIT INT TERM; kill -TERM -- -$hb_server 2>/dev/null; wait "$hb_server" 2>/dev/null; exit 0' EXIT INT TERM
+    trap 'trap - EXIT INT TERM; kill -TERM -- -$hb_server ${hb_instrument:-} 2>/dev/null; wait "$hb_server" 2>/dev/null; exit 0' EXIT INT TERM
     for _ in $(seq 100); do
         (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null && break
         kill -0 "$hb_server" 2>/dev/null || hb_fail "The server did not start; see storage/logs/server.log."

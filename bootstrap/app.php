@@ -8,6 +8,7 @@ use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidatePostSize;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -19,7 +20,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // One painter on one machine: no sessions and no cookies, so there is nothing a foreign page could ride on;
         // OnlyThisPage refuses its requests all the same.
-        $middleware->use([StrictHeaders::class, OnlyThisPage::class]);
+        $middleware->use([StrictHeaders::class, OnlyThisPage::class, ValidatePostSize::class]);
         $middleware->group('web', []);
         $middleware->group('api', []);
     })

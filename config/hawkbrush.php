@@ -7,6 +7,8 @@ return [
     'data' => env('HAWKBRUSH_DATA', base_path('data/own')),
     // Names under which the application may be reached; anything else could be a page rebinding its name to loopback.
     'hosts' => array_filter(explode(',', (string) env('HAWKBRUSH_HOSTS', 'localhost,127.0.0.1,[::1]'))),
+    // Where the driver of a colorimeter listens, as tcp://127.0.0.1:8720; empty: there is none.
+    'colorimeter' => env('HAWKBRUSH_COLORIMETER', ''),
     'photo_max_bytes' => 12 * 1024 * 1024,
     'import_max_bytes' => 2 * 1024 * 1024,
 ];

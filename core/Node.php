@@ -167,6 +167,30 @@ final readonly class Node
         return $text;
     }
 
+    /** @throws Refused when this is no text of many lines, or too long */
+    public function lines(int $max): string
+    {
+        if (! \is_string($this->value) || ! mb_check_encoding($this->value, 'UTF-8')) {
+            throw $this->refuse('A text in UTF-8 was expected here.');
+        }
+        if (mb_strlen($this->value) > $max || str_contains($this->value, "\0")) {
+            throw $this->refuse("A text of up to {$max} characters was expected here.");
+        }
+
+        return $this->value;
+    }
+
+    /** @throws Refused when it is no day of the calendar, written YYYY-MM-DD */
+    public function date(): string
+    {
+        $text = $this->text(10);
+        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $text, $parts) !== 1 || ! checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1])) {
+            throw $this->refuse('A day was expected here, written as 2026-11-25.');
+        }
+
+        return $text;
+    }
+
     /**
      * @param list<string> $choices
      *

@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BaitController;
 use App\Http\Controllers\BodyController;
+use App\Http\Controllers\ColorimeterController;
+use App\Http\Controllers\FitController;
+use App\Http\Controllers\FormatController;
+use App\Http\Controllers\MaskController;
+use App\Http\Controllers\MixController;
 use App\Http\Controllers\PaintController;
 use App\Http\Controllers\PatternController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\SettingsController;
+use App\Http\Controllers\SisterController;
 use App\Http\Controllers\VersionController;
 use App\Http\Controllers\VocabularyController;
 use App\Http\Middleware\OnceOnly;
@@ -26,23 +33,68 @@ Route::get('baits', [BaitController::class, 'index']);
 Route::middleware(OnceOnly::class)->group(function (): void {
     Route::post('paints', [PaintController::class, 'store']);
     Route::post('bodies', [BodyController::class, 'store']);
+    Route::post('masks', [MaskController::class, 'store']);
+    Route::post('bodies/{id}/lots', [BodyController::class, 'buy']);
+    Route::post('lots/{id}/inspections', [BodyController::class, 'inspect']);
     Route::post('patterns', [PatternController::class, 'store']);
     Route::post('patterns/import', [PatternController::class, 'import']);
     Route::post('runs', [RunController::class, 'store']);
+    Route::post('mixes', [MixController::class, 'store']);
+    Route::post('patterns/{id}/sisters', [SisterController::class, 'store']);
 });
 Route::post('runs/plan', [RunController::class, 'plan']);
 
 Route::patch('paints/{id}', [PaintController::class, 'update']);
 Route::post('paints/{id}/drawdown', [PaintController::class, 'drawdown']);
+Route::post('paints/{id}/coats', [PaintController::class, 'coats']);
+Route::post('paints/{id}/replacements', [PaintController::class, 'replacements']);
+Route::post('mixes/look', [MixController::class, 'look']);
+Route::post('mixes/search', [MixController::class, 'search']);
+
+Route::get('rack.csv', [FormatController::class, 'table']);
+Route::post('rack/import', [FormatController::class, 'readTable']);
+Route::get('rack.gpl', [FormatController::class, 'palette']);
+Route::post('palettes/read', [FormatController::class, 'readPalette']);
+Route::get('cards.cgats', [FormatController::class, 'readings']);
+Route::post('readings/read', [FormatController::class, 'readReadings']);
+Route::get('colorimeter', [ColorimeterController::class, 'show']);
+Route::post('colorimeter/read', [ColorimeterController::class, 'read']);
+
+Route::get('masks', [MaskController::class, 'index']);
+Route::post('masks/look', [MaskController::class, 'look']);
+Route::post('masks/outline', [MaskController::class, 'outline']);
+Route::get('masks/sheet.svg', [MaskController::class, 'svg']);
+Route::get('masks/sheet.pdf', [MaskController::class, 'pdf']);
+Route::patch('masks/{id}', [MaskController::class, 'update']);
+
+Route::post('bodies/look', [BodyController::class, 'look']);
+Route::post('bodies/trace', [BodyController::class, 'trace']);
+Route::post('bodies/outline', [BodyController::class, 'outline']);
+Route::get('bodies/{id}', [BodyController::class, 'show']);
+Route::patch('bodies/{id}', [BodyController::class, 'update']);
+
+Route::post('pictures', [PictureController::class, 'store']);
+Route::get('pictures/{id}', [PictureController::class, 'show']);
+Route::patch('pictures/{id}', [PictureController::class, 'update']);
+Route::post('pictures/{id}/spots', [PictureController::class, 'spots']);
+Route::post('pictures/{id}/card', [PictureController::class, 'card']);
+Route::post('pictures/{id}/silhouette', [PictureController::class, 'silhouette']);
+
 Route::get('patterns/{id}', [PatternController::class, 'show']);
 Route::patch('patterns/{id}', [PatternController::class, 'update']);
 Route::get('patterns/{id}/export', [PatternController::class, 'export']);
+Route::get('patterns/{id}/pictures', [PictureController::class, 'ofPattern']);
+Route::post('patterns/{id}/pictures', [PictureController::class, 'storeForPattern']);
 Route::get('patterns/{id}/versions', [PatternController::class, 'versions']);
 
 Route::get('versions/{id}', [VersionController::class, 'show']);
 Route::post('versions/{id}/edits', [VersionController::class, 'edit']);
 Route::post('versions/{id}/undo', [VersionController::class, 'undo']);
 Route::post('versions/{id}/redo', [VersionController::class, 'redo']);
+Route::post('versions/{id}/preview', [SisterController::class, 'preview']);
+Route::post('versions/{id}/fit', [FitController::class, 'fit']);
+Route::get('versions/{id}/masks', [FitController::class, 'masks']);
+Route::get('versions/{id}/symmetry', [FitController::class, 'symmetry']);
 Route::get('versions/{id}/texture', [VersionController::class, 'texture']);
 Route::get('versions/{id}/core', [VersionController::class, 'core']);
 Route::get('versions/{id}/advice', [VersionController::class, 'advice']);

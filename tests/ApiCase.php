@@ -41,6 +41,18 @@ abstract class ApiCase extends TestCase
         return $this->held($method, $path, $this->json($method, '/api/v1'.$path, $body, ['X-Hawkbrush' => '1', ...$headers]));
     }
 
+    /**
+     * Sends files as a form.
+     *
+     * @param array<string, mixed> $files
+     *
+     * @return TestResponse<Response>
+     */
+    public function upload(string $path, array $files): TestResponse
+    {
+        return $this->held('post', $path, $this->post('/api/v1'.$path, $files, ['X-Hawkbrush' => '1', 'Accept' => 'application/json']));
+    }
+
     public function body(string $name = 'Test 60', float $length = 60): Body
     {
         $half = $length / 6;
@@ -49,7 +61,7 @@ abstract class ApiCase extends TestCase
             'name' => $name, 'length_mm' => $length, 'exponent' => 2,
             'stations' => [[0, 1, 1, 1], [0.3, $half, $half, $half * 0.6], [0.7, $half * 0.7, $half * 0.7, $half * 0.4], [1, 1, 1, 1]],
             'marks' => ['eye_socket_mm' => $length / 12],
-        ])), 10);
+        ])), ['stock' => 10]);
     }
 
     public function paint(string $name = 'White', string $kind = 'opaque', string $hex = '#f0f0ec', float $left = 20): Paint
@@ -64,7 +76,7 @@ abstract class ApiCase extends TestCase
      */
     public function pattern(): array
     {
-        $sheet = $this->send('POST', '/patterns', ['name' => 'Gudgeon, gravel', 'species' => 'gudgeon', 'body_id' => $this->body()->id])->json();
+        $sheet = $this->send('POST', '/patterns', ['name' => 'Gudgeon, gravel', 'species' => 'gudgeon', 'body_id' => $this->body()->id, 'prepare' => false])->json();
         $white = $this->paint();
         $moss = $this->paint('Moss', 'transparent', '#4d6340');
         $version = $sheet['version'];

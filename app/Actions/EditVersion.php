@@ -11,7 +11,10 @@ use App\Models\Version;
 use App\Present\VersionView;
 use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Pattern\Scaling;
+use Hawkbrush\Core\Pattern\Step;
+use Hawkbrush\Core\Prepare\Preparation;
 use Hawkbrush\Core\Refused;
 use Illuminate\Support\Facades\DB;
 
@@ -24,7 +27,7 @@ final readonly class EditVersion
     /** The same fields set again within this time belong to the same edit. */
     private const SAME_EDIT_MS = 1500;
 
-    public function __construct(private ReadRecipe $read, private ChangeSteps $steps, private CopyVersion $copy) {}
+    public function __construct(private ReadRecipe $read, private ChangeSteps $steps, private CopyVersion $copy, private ExchangePaints $exchange) {}
 
     /**
      * @throws Refused when the change cannot be worked with
@@ -39,10 +42,19 @@ final readonly class EditVersion
                 $version = $this->copy->of($version);
             }
             if ($change->field('op')->text() === 'body') {
-                $body = Body::query()->find($change->only(['op', 'body_id'])->field('body_id')->text(40))
+                $body = Body::query()->find($change->only(['op', 'body_id', 'marks'])->field('body_id')->text(40))
                     ?? throw $change->field('body_id')->refuse('There is no such body in the drawer.');
-                $recipe = Scaling::fit($this->read->of($version), $body->core());
+                $recipe = self::prepared(Scaling::fit($this->read->of($version), $body->core(), $change->optional('marks')?->choice(['scale', 'stay']) !== 'stay'), $body, false);
                 [$label, $touched] = ['change the body', ''];
+            } elseif ($change->field('op')->text() === 'prepare') {
+                $change->only(['op']);
+                $body = $version->body;
+                $recipe = self::prepared($this->read->of($version), $body, true);
+                [$label, $touched] = ['prepare the body', ''];
+            } elseif ($change->field('op')->text() === 'exchange') {
+                $body = $version->body;
+                $recipe = $this->exchange->in($version, $change->only(['op', 'exchange'])->field('exchange'));
+                [$label, $touched] = ['exchange a paint', ''];
             } else {
                 $body = $version->body;
                 [$changed, $label, $touched] = $this->steps->apply($version->steps, $change);
@@ -51,6 +63,14 @@ final readonly class EditVersion
 
             return $this->save($version, $body, array_map(StepWriter::write(...), $recipe->steps), $label, $touched);
         });
+    }
+
+    /** With the body's own preparation for its first steps, in place of another's; where none was taken up, only if $anew. */
+    private static function prepared(Recipe $recipe, Body $body, bool $anew): Recipe
+    {
+        $own = array_filter($recipe->steps, static fn(Step $s): bool => ! str_starts_with($s->id, Preparation::ID));
+
+        return $anew || \count($own) < \count($recipe->steps) ? $recipe->with([...$body->preparation(), ...array_values($own)]) : $recipe;
     }
 
     /** @throws Refused when there is nothing to undo */

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\Pattern;
 use App\Models\Photo;
+use App\Models\Picture;
 use App\Models\Run;
 use Hawkbrush\Core\Refused;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /**
  * Keeps a photograph. It is drawn anew as JPEG before it is stored: whatever else was in the file (place, programs,
@@ -21,11 +24,31 @@ final class KeepPhoto
     private const MOST_PIXELS = 60_000_000;
 
     /** @throws Refused when it is no picture that can be read */
-    public function of(Run $run, UploadedFile $file): Photo
+    public function of(Run $run, mixed $file): Photo
     {
+        $photo = new Photo(['run_id' => $run->id]);
+        $this->store($photo, $file);
+
+        return $photo;
+    }
+
+    /** @throws Refused when it is no picture that can be read */
+    public function picture(?Pattern $pattern, mixed $file): Picture
+    {
+        $picture = new Picture(['pattern_id' => $pattern?->id]);
+        $this->store($picture, $file);
+
+        return $picture;
+    }
+
+    private function store(Photo|Picture $kept, mixed $file): void
+    {
+        if (! $file instanceof UploadedFile) {
+            throw Refused::at('/photo', 'Send a photograph as the form field “photo”.');
+        }
         $max = config('hawkbrush.photo_max_bytes');
         if (! $file->isValid() || $file->getSize() > $max) {
-            throw Refused::at('/photo', 'A photograph may have up to 12 MB.');
+            throw Refused::at('/photo', 'A photograph may have up to 12 MB; make it smaller first.');
         }
         $size = @getimagesize($file->getPathname());
         if ($size === false || ! \in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {
@@ -43,13 +66,16 @@ final class KeepPhoto
         if ($small === false) {
             throw Refused::at('/photo', 'This photograph cannot be made smaller.');
         }
-        $photo = new Photo(['run_id' => $run->id, 'width' => imagesx($small), 'height' => imagesy($small)]);
-        $photo->id = $photo->newUniqueId();
-        File::ensureDirectoryExists(\dirname(self::path($photo->id)));
-        imagejpeg($small, self::path($photo->id), 88);
-        $photo->save();
+        $kept->fill(['width' => imagesx($small), 'height' => imagesy($small)]);
+        $kept->id = $kept->newUniqueId();
+        File::ensureDirectoryExists(\dirname(self::path($kept->id)));
+        imagejpeg($small, self::path($kept->id), 88);
+        $kept->save();
+    }
 
-        return $photo;
+    public static function answer(string $id): BinaryFileResponse
+    {
+        return (new BinaryFileResponse(self::path($id), 200, ['Content-Type' => 'image/jpeg']))->setPrivate()->setMaxAge(31_536_000);
     }
 
     public static function path(string $photoId): string

@@ -21,11 +21,12 @@ final readonly class SavePattern
     /** @throws Refused */
     public function fromForm(Node $form): Pattern
     {
-        $form->only(['name', 'species', 'water', 'body_id']);
+        $form->only(['name', 'species', 'water', 'body_id', 'prepare']);
         $body = Body::query()->find($form->field('body_id')->text(40)) ?? throw $form->field('body_id')->refuse('There is no such body in the drawer.');
 
         return DB::transaction(fn(): Pattern => $this->put(
-            $form->field('name')->text(120), $form->optional('species')?->text(60, true) ?? '', $form->optional('water')?->text(60, true) ?? '', '', $body, [],
+            $form->field('name')->text(120), $form->optional('species')?->text(60, true) ?? '', $form->optional('water')?->text(60, true) ?? '', '', $body,
+            $form->optional('prepare')?->boolean() ?? true ? array_map(StepWriter::write(...), $body->preparation()) : [],
         ));
     }
 

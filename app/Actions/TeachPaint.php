@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\Card;
 use App\Models\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Exchange\PaintReader;
+use Hawkbrush\Core\Film\CardFilm;
 use Hawkbrush\Core\Film\Drawdown;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
@@ -17,12 +20,13 @@ use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Teaches the rack a paint from a card half white, half black. The four colours are as the dry card is seen: matte, or
  * under clear. What a card does not show, glint and glow, stays as it was assumed.
  */
-final class TeachPaint
+final readonly class TeachPaint
 {
     private const COLOURS = ['over_white', 'over_black', 'white', 'black'];
 
@@ -31,10 +35,15 @@ final class TeachPaint
 
     private const MOST_COATS = 6;
 
-    private const GROUNDS = ['black' => 0.02, 'grey' => 0.3, 'white' => 0.9];
+    private const THICKEST_UM = 1000;
+
+    private const SOURCES = ['typed', 'photograph', 'colorimeter', 'file'];
+
+    public function __construct(private SavePaint $save) {}
 
     /**
-     * {over_white, over_black, white, black, dry_um, seen: matte (default) or clear}
+     * {over_white, over_black, white, black, seen: matte (default) or clear, and the film: dry_um, or film: {wet_um,
+     * thinning_percent} by a gauge, or film: {drops, area_mm2} drawn out}
      *
      * @return array{Optics, array<string, mixed>} what was found, and what it means beside what was assumed
      *
@@ -46,39 +55,63 @@ final class TeachPaint
         $darkest = min($seen->seen([0.0]) ?: [0.0]) * self::READING;
         $read = [];
         foreach (self::COLOURS as $name) {
-            $curve = PaintReader::colour($form->field($name))->reflectance();
-            if (min([1.0, ...$curve->values]) < $darkest) {
+            $colour = PaintReader::colour($form->field($name));
+            $curve = $colour->reflectance();
+            // The ends of a curve made from a swatch are guesses; only a measured one is held to it band by band.
+            if (($colour->isMeasured() ? min([1.0, ...$curve->values]) : Observer::luminous($curve->values)) < $darkest) {
                 throw $form->field($name)->refuse('No matte face is as dark as this: it always throws back some light. Was the card read under clear?');
             }
             $read[] = $seen->body($curve);
         }
         [$overWhite, $overBlack, $white, $black] = $read;
-        $card = Drawdown::of($overWhite, $overBlack, $white, $black, $form->field('dry_um')->number(0, 1000));
+        $dryUm = $this->thick($paint, $form);
+        $card = Drawdown::of($overWhite, $overBlack, $white, $black, $dryUm);
         $assumed = $paint->core()->optics;
         $found = Optics::of($card->optics->k, $card->optics->s, $assumed->glint, $assumed->glow);
         $coatUm = Kind::from($paint->kind)->ordinaryCoatUm();
 
         return [$found, [
+            'dry_um' => round($dryUm, 2),
             'contrast_ratio' => round($card->contrastRatio, 4),
             'hides_as' => $card->kind->value,
             'coats' => array_map(fn(int $coats): array => $this->compared($assumed, $found, $coats, $coatUm * $coats), range(1, self::MOST_COATS)),
         ]];
     }
 
-    public function keep(Paint $paint, Optics $found): void
+    public function keep(Paint $paint, Optics $found, Node $form): void
     {
-        $paint->update([
-            'optics' => array_filter(['k' => $found->k->values, 's' => $found->s->values, 'glint' => $found->glint?->values, 'glow' => $found->glow?->values]),
-            'from_card' => true,
-            'revision' => $paint->revision + 1,
-        ]);
+        DB::transaction(function () use ($paint, $found, $form): void {
+            $readings = [];
+            foreach (self::COLOURS as $name) {
+                $readings[$name] = PaintReader::colour($form->field($name))->reflectance()->values;
+            }
+            Card::query()->create([
+                'paint_id' => $paint->id, 'readings' => $readings, 'dry_um' => $this->thick($paint, $form),
+                'seen' => $form->optional('seen')?->text() ?? 'matte', 'source' => $form->optional('source')?->choice(self::SOURCES) ?? self::SOURCES[0],
+            ]);
+            $this->save->teach($paint, $found);
+        });
+    }
+
+    /** @throws Refused when nothing of the film stays */
+    private function thick(Paint $paint, Node $form): float
+    {
+        if (! $form->has('film')) {
+            return $form->field('dry_um')->number(0, self::THICKEST_UM);
+        }
+        $film = $form->field('film')->only(['wet_um', 'thinning_percent', 'drops', 'area_mm2']);
+        $um = $film->has('wet_um')
+            ? CardFilm::fromGauge($film->field('wet_um')->number(0, 2 * self::THICKEST_UM), $paint->solids, ($film->optional('thinning_percent')?->number(0, 95) ?? 0.0) / 100)
+            : CardFilm::fromDrops($film->field('drops')->number(0, 500), $paint->drop_ml, $paint->solids, $film->field('area_mm2')->number(10, 1_000_000));
+
+        return $um <= self::THICKEST_UM ? $um : throw $film->refuse('This film would be '.round($um).' um thick when dry. Is the area too small, or in other units?');
     }
 
     /** @return array<string, mixed> */
     private function compared(Optics $assumed, Optics $found, int $coats, float $dryUm): array
     {
         $over = [];
-        foreach (self::GROUNDS as $name => $reflectance) {
+        foreach (ReadTarget::GROUNDS as $name => $reflectance) {
             $before = $this->seen($assumed, $reflectance, $dryUm);
             $now = $this->seen($found, $reflectance, $dryUm);
             $over[$name] = ['assumed' => $before->hex(), 'found' => $now->hex(), 'delta_e' => round(DeltaE2000::between($before->lab, $now->lab), 2)];

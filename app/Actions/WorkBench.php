@@ -17,9 +17,11 @@ use Hawkbrush\Core\Run\Plan;
 use Illuminate\Support\Facades\DB;
 
 /** What happens to a run at the bench: it starts, things are recorded, it ends in numbered baits. */
-final class WorkBench
+final readonly class WorkBench
 {
     private const MOST_EVENTS = 200;
+
+    public function __construct(private FindMask $masks) {}
 
     /** Starting seals the version, numbers the baits and takes their bodies from the drawer. */
     public function start(Run $run): Run
@@ -80,10 +82,10 @@ final class WorkBench
         });
     }
 
-    /** Ends the run: its baits go to the log, the paint it took leaves the rack. */
+    /** Ends the run: its baits go to the log, the paint it took leaves the rack, its masks are worn by as much. */
     public function finish(Run $run): Run
     {
-        return DB::transaction(static function () use ($run): Run {
+        return DB::transaction(function () use ($run): Run {
             if ($run->started_at === null) {
                 throw Refused::because('This run has not been started.');
             }
@@ -94,6 +96,7 @@ final class WorkBench
                 $paint = Paint::query()->find($paintId);
                 $paint?->update(['left_ml' => max(0.0, $paint->left_ml - $ml)]);
             }
+            $this->masks->wear($run->core(), $run->bait_count);
             $run->update(['finished_at' => now()]);
 
             return $run->refresh();

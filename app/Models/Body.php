@@ -7,8 +7,15 @@ namespace App\Models;
 use Hawkbrush\Core\Body\Body as CoreBody;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\BenchStep;
+use Hawkbrush\Core\Prepare\Condition;
+use Hawkbrush\Core\Prepare\Fitting;
+use Hawkbrush\Core\Prepare\Preparation;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
 /**
  * A kind of unpainted bait in the drawer.
@@ -19,6 +26,12 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, mixed> $form as in a recipe document
  * @property string $fingerprint
  * @property int $stock
+ * @property string $condition one of {@see \Hawkbrush\Core\Prepare\Condition}
+ * @property list<string> $fittings
+ * @property float|null $weight_g
+ * @property int $revision
+ * @property Carbon|null $archived_at
+ * @property-read Collection<int, Lot> $lots
  */
 final class Body extends Model
 {
@@ -29,7 +42,19 @@ final class Body extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['form' => 'array', 'stock' => 'integer'];
+        return ['form' => 'array', 'stock' => 'integer', 'fittings' => 'array', 'weight_g' => 'float', 'revision' => 'integer', 'archived_at' => 'datetime'];
+    }
+
+    /** @return HasMany<Lot, $this> */
+    public function lots(): HasMany
+    {
+        return $this->hasMany(Lot::class)->orderBy('id');
+    }
+
+    /** @return list<BenchStep> what is done to it before the first coat */
+    public function preparation(): array
+    {
+        return Preparation::of(Condition::from($this->condition), array_map(Fitting::from(...), $this->fittings));
     }
 
     public function core(): CoreBody

@@ -10,6 +10,7 @@ use Hawkbrush\Core\Pattern\Paint as CorePaint;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
 /**
@@ -25,6 +26,9 @@ use Illuminate\Support\Carbon;
  * @property float $bottle_ml
  * @property float $left_ml
  * @property bool $from_card
+ * @property string $finish
+ * @property string|null $opened_on YYYY-MM-DD
+ * @property list<array{paint: string, name: string, drops: int}>|null $mix what it was mixed from
  * @property array<string, list<float>> $optics
  * @property string $fingerprint
  * @property int $revision
@@ -41,8 +45,14 @@ final class Paint extends Model
     {
         return [
             'solids' => 'float', 'drop_ml' => 'float', 'bottle_ml' => 'float', 'left_ml' => 'float',
-            'from_card' => 'boolean', 'optics' => 'array', 'revision' => 'integer', 'archived_at' => 'datetime',
+            'from_card' => 'boolean', 'optics' => 'array', 'revision' => 'integer', 'archived_at' => 'datetime', 'mix' => 'array',
         ];
+    }
+
+    /** @return HasMany<Card, $this> the latest first */
+    public function cards(): HasMany
+    {
+        return $this->hasMany(Card::class)->orderByDesc('id');
     }
 
     /** @return BelongsToMany<Version, $this> */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -21,7 +22,9 @@ use Illuminate\Support\Carbon;
  * @property string $notes
  * @property int $revision
  * @property Carbon|null $retired_at
+ * @property string|null $parent_id
  * @property-read Version $current
+ * @property-read Pattern|null $parent the pattern it is a sister of
  */
 final class Pattern extends Model
 {
@@ -45,6 +48,18 @@ final class Pattern extends Model
     public function current(): HasOne
     {
         return $this->hasOne(Version::class)->ofMany('number', 'max');
+    }
+
+    /** @return BelongsTo<self, $this> */
+    public function parent(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'parent_id');
+    }
+
+    /** @return HasMany<Picture, $this> reference photographs */
+    public function pictures(): HasMany
+    {
+        return $this->hasMany(Picture::class)->whereNull('removed_at')->orderBy('id');
     }
 
     /** @return HasManyThrough<Run, Version, $this> */

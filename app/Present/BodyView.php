@@ -17,10 +17,20 @@ final class BodyView
     /** @return array<string, mixed> */
     public static function of(Body $body): array
     {
-        /** @var array<string, mixed> */
-        $shape = Cache::rememberForever('body:'.$body->fingerprint, static fn(): array => self::shape($body->core()));
+        $shape = self::known($body);
 
-        return ['id' => $body->id, 'name' => $body->name, 'material' => $body->material, 'stock' => $body->stock, ...$shape];
+        return [
+            'id' => $body->id, 'name' => $body->name, 'material' => $body->material, 'stock' => $body->stock, 'condition' => $body->condition,
+            'fittings' => $body->fittings, 'weight_g' => $body->weight_g, 'price' => $body->lots->whereNotNull('price')->last()?->price,
+            'revision' => $body->revision, 'archived' => $body->archived_at !== null, ...$shape,
+        ];
+    }
+
+    /** @return array<string, mixed> its shape, measured once */
+    public static function known(Body $body): array
+    {
+        /** @var array<string, mixed> */
+        return Cache::rememberForever('body5:'.$body->fingerprint, static fn(): array => self::shape($body->core()));
     }
 
     /** @return array<string, mixed> */
@@ -44,7 +54,7 @@ final class BodyView
             'profile' => ['top_mm' => $top, 'bottom_mm' => $bottom, 'half_width_mm' => $half],
             'marks' => [
                 'gill_u' => $marks->gillU, 'eye_u' => $marks->eyeU, 'eye_deg' => $marks->eyeDeg, 'eye_socket_mm' => $marks->eyeSocketMm,
-                'bill_length_mm' => $marks->billLengthMm, 'bill_angle_deg' => $marks->billAngleDeg, 'joints_u' => $marks->jointsU, 'hooks_u' => $marks->hooksU,
+                'bill_length_mm' => $marks->billLengthMm, 'bill_angle_deg' => $marks->billAngleDeg, 'joints_u' => $marks->jointsU, 'hooks_u' => $marks->hooksU, 'tie_u' => $marks->tieU, 'tie_deg' => $marks->tieDeg,
             ],
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Present;
 
 use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Render\Cause;
 use Hawkbrush\Core\Render\Core;
 use Hawkbrush\Core\Render\CoreCoat;
 
@@ -21,23 +22,25 @@ final class CoreView
             'deg' => $core->thetaDeg,
             'ground' => self::colour($core->ground),
             'colour' => self::colour($last),
-            'coats' => array_map(static fn(CoreCoat $coat): array => [
+            'coats' => array_map(static fn(CoreCoat $coat, int $i): array => [
                 'step' => $coat->stepId,
                 'number' => $coat->number,
                 'name' => $coat->name,
                 'dry_um' => round($coat->dryUm, 2),
                 'passes' => round($coat->passes, 4),
                 'returns' => round($coat->returns, 4),
+                'takes' => round($coat->takes, 4),
+                'says' => Cause::of(\array_slice($core->coats, 0, $i + 1)),
                 'delta_e' => round($coat->deltaE, 2),
                 'from_card' => $coat->fromCard,
                 'colour' => self::colour($coat->after),
-            ], $core->coats),
+            ], $core->coats, array_keys($core->coats)),
             'cause' => $core->cause,
         ];
     }
 
     /** @return array{hex: string, l: float, c: float, h: float} */
-    private static function colour(Colour $colour): array
+    public static function colour(Colour $colour): array
     {
         return ['hex' => $colour->hex(), 'l' => round($colour->lab->l, 1), 'c' => round($colour->lab->chroma(), 1), 'h' => round($colour->lab->hue(), 1)];
     }

@@ -5,12 +5,52 @@ declare(strict_types=1);
 namespace App\Present;
 
 use App\Models\Paint;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 
 /** A paint as the pages show it, its chip as an ordinary coat lies over black and over white. */
 final class PaintView
 {
     /** @return array<string, mixed> */
     public static function of(Paint $paint): array
+    {
+        return self::with($paint, self::usedIn($paint->id)[$paint->id] ?? []);
+    }
+
+    /** @return list<array<string, mixed>> the whole rack by name */
+    public static function all(): array
+    {
+        $used = self::usedIn(null);
+
+        return array_values(Paint::query()->orderBy('name')->get()->map(static fn(Paint $paint): array => self::with($paint, $used[$paint->id] ?? []))->all());
+    }
+
+    /**
+     * Patterns whose version worked on uses a paint.
+     *
+     * @return array<string, list<array{id: string, name: string}>> by paint
+     */
+    private static function usedIn(?string $paintId): array
+    {
+        $used = [];
+        $rows = DB::table('paint_version')->join('versions', 'versions.id', '=', 'paint_version.version_id')->join('patterns', 'patterns.id', '=', 'versions.pattern_id')
+            ->whereRaw('versions.number = (select max(number) from versions latest where latest.pattern_id = versions.pattern_id)')
+            ->when($paintId !== null, static fn(Builder $query): Builder => $query->where('paint_version.paint_id', $paintId))
+            ->orderBy('patterns.name')->get(['paint_version.paint_id as paint', 'patterns.id as id', 'patterns.name as name']);
+        foreach ($rows as $row) {
+            /** @var object{paint: string, id: string, name: string} $row */
+            $used[$row->paint][] = ['id' => $row->id, 'name' => $row->name];
+        }
+
+        return $used;
+    }
+
+    /**
+     * @param list<array{id: string, name: string}> $usedIn
+     *
+     * @return array<string, mixed>
+     */
+    private static function with(Paint $paint, array $usedIn): array
     {
         $core = $paint->core();
 
@@ -20,11 +60,15 @@ final class PaintView
             'kind' => $paint->kind,
             'hex' => $paint->hex,
             'family' => $paint->family,
+            'finish' => $paint->finish,
             'solids' => $paint->solids,
             'drop_ml' => $paint->drop_ml,
             'bottle_ml' => $paint->bottle_ml,
             'left_ml' => $paint->left_ml,
+            'opened_on' => $paint->opened_on,
             'from_card' => $paint->from_card,
+            'mix' => $paint->mix,
+            'used_in' => $usedIn,
             'archived' => $paint->archived_at !== null,
             'revision' => $paint->revision,
             'chip' => Chip::of($core->optics, $core->kind->ordinaryCoatUm()),

@@ -27,6 +27,7 @@ final class PatternView
                 'steps' => \count($current->steps),
             ],
             'last_painted' => self::text($pattern, 'last_painted'),
+            'parent' => $pattern->parent === null ? null : ['id' => $pattern->parent->id, 'name' => $pattern->parent->name],
             'proven_baits' => self::count($pattern, 'proven_baits'),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Present;
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Pattern\PaintStep;
@@ -13,6 +14,9 @@ use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Run\Cautions;
 use Hawkbrush\Core\Run\How;
 use Hawkbrush\Core\Run\Record;
+use Hawkbrush\Core\Technique\Anchor;
+use Hawkbrush\Core\Technique\Cut;
+use Hawkbrush\Core\Technique\Indexed;
 
 /** A step as a rung of the Ladder: what stands in the document, and what is computed from it. */
 final class StepView
@@ -36,6 +40,7 @@ final class StepView
     /** @return array<string, mixed> */
     private static function shown(Step $step, int $number, Surface $surface): array
     {
+        $body = $surface->body;
         $common = ['number' => $number, 'name' => self::name($step), 'how' => How::say($step), 'for_all' => Record::doneForAllAtOnce($step), 'cautions' => Cautions::ofStep($step)];
         if (! $step instanceof PaintStep) {
             return $common;
@@ -44,11 +49,20 @@ final class StepView
         return $common + [
             'colour' => $step->colourName(),
             'technique' => $step->technique->label(),
+            'index' => self::index($step, $body),
+            'cut' => $step->technique instanceof Cut,
+            'sprayed' => $step->technique->sprayed(),
             'where' => $step->place->label(),
             'dry_um' => round($step->dryUm(), 2),
             'chip' => Chip::of($step->optics(), $step->dryUm()),
             'cover' => self::cover($step, $surface),
         ];
+    }
+
+    /** @return list<string> where its marks are placed from, the same on both sides */
+    private static function index(PaintStep $step, Body $body): array
+    {
+        return $step->technique instanceof Indexed ? array_map(static fn(Anchor $a): string => $a->say($body), $step->technique->anchors($body, $step->choices)) : [];
     }
 
     public static function name(Step $step): string
@@ -66,7 +80,7 @@ final class StepView
         $cover = Coverage::of($step, $surface)->left;
         $digits = '';
         for ($cell = 0; $cell < self::COLUMNS * self::ROWS; $cell++) {
-            $digits .= dechex($cover[$cell] ?? 0);
+            $digits .= dechex(intdiv(15 * ($cover[$cell] ?? 0), Coverage::FULL));
         }
 
         return $digits;

@@ -23,7 +23,7 @@ final readonly class PaintedCoat
     /**
      * Each kind of change this coat makes, with the area in mm2 of one side over which it makes it.
      *
-     * @return list<array{FilmState, FilmState, int, float}> state before, state after, fifteenths of thickness, area
+     * @return list<array{FilmState, FilmState, int, float}> state before, state after, twelfths of thickness, area
      */
     public function changes(): array
     {

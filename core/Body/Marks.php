@@ -6,13 +6,15 @@ namespace Hawkbrush\Core\Body;
 
 /**
  * What a body has of its own that paint is placed by: gill edge and eye as shares of the length and degrees from the
- * back ridge, bill, joints, hook hangers.
+ * back ridge, bill, joints, hook hangers, line tie, and zones set by hand.
  */
 final readonly class Marks
 {
     /**
      * @param list<float> $jointsU
      * @param list<float> $hooksU
+     * @param float|null $tieU where the line is tied; null: at the tip of the nose
+     * @param array<string, Extent> $zones by name, where the painter has set them otherwise than the marks would
      */
     public function __construct(
         public float $gillU = 0.24,
@@ -23,5 +25,8 @@ final readonly class Marks
         public float $billAngleDeg = 35.0,
         public array $jointsU = [],
         public array $hooksU = [],
+        public ?float $tieU = null,
+        public float $tieDeg = 90.0,
+        public array $zones = [],
     ) {}
 }

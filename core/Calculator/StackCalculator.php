@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Calculator;
 
 use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Colour\Srgb;
+use Hawkbrush\Core\Colour\Xyz;
 use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
@@ -26,7 +29,8 @@ final class StackCalculator implements Calculator
     {
         return <<<'TEXT'
             in:  substrate: a colour (of the ground itself, without its surface); layers: [{paint, dry_um}] from the ground outwards; surface: none, matte or clear
-            out: after: for each layer hex, lab, reflectance
+            out: after: for each layer hex, lab, reflectance; glint (hex at the mirror angle, where flakes shine), passes and
+                 returns (share of the light that goes through it and back, and that it throws back itself)
             TEXT;
     }
 
@@ -50,10 +54,17 @@ final class StackCalculator implements Calculator
         $after = [];
         foreach ($in->field('layers')->items(0, self::MOST_LAYERS) as $layer) {
             $layer->only(['paint', 'dry_um']);
-            $state = $state->under(Film::of(PaintReader::optics($layer->field('paint')), $layer->field('dry_um')->number(0, FilmCalculator::THICKEST_UM)));
+            $film = Film::of(PaintReader::optics($layer->field('paint')), $layer->field('dry_um')->number(0, FilmCalculator::THICKEST_UM));
+            $state = $state->under($film);
             $seen = Spectrum::of($look->seen($state->flat()));
             $colour = Colour::fromReflectance($seen);
-            $after[] = ['hex' => $colour->hex(), 'lab' => Show::lab($colour->lab), 'reflectance' => Show::curve($seen)];
+            $xyz = $colour->lab->toXyz();
+            [$x, $y, $z] = $state->glint ?? [0.0, 0.0, 0.0];
+            $after[] = [
+                'hex' => $colour->hex(), 'lab' => Show::lab($colour->lab), 'reflectance' => Show::curve($seen),
+                'glint' => Srgb::fromXyz(new Xyz($xyz->x + 100 * $x, $xyz->y + 100 * $y, $xyz->z + 100 * $z))->hex(),
+                'passes' => Observer::luminous($film->t2), 'returns' => Observer::luminous($film->r),
+            ];
         }
 
         return ['after' => $after];

@@ -33,6 +33,12 @@ final readonly class Colour
         return $this->measured ?? Upsampling::reflectance($this->lab);
     }
 
+    /** Whether its curve was measured, not made from three figures. */
+    public function isMeasured(): bool
+    {
+        return $this->measured !== null;
+    }
+
     public function srgb(): Srgb
     {
         return Srgb::fromXyz($this->lab->toXyz());

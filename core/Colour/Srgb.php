@@ -77,7 +77,7 @@ final readonly class Srgb
         return $linear <= 0.0031308 ? 12.92 * $linear : 1.055 * $linear ** (1 / 2.4) - 0.055;
     }
 
-    private static function decode(float $encoded): float
+    public static function decode(float $encoded): float
     {
         return $encoded <= 0.04045 ? $encoded / 12.92 : (($encoded + 0.055) / 1.055) ** 2.4;
     }

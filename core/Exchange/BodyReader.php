@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Exchange;
 
 use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Body\Extent;
 use Hawkbrush\Core\Body\Marks;
 use Hawkbrush\Core\Body\Station;
+use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -44,9 +46,26 @@ final class BodyReader
         return new Station($u->number(0, 1), $top->number(0, 500), $bottom->number(0, 500), $half->number(0, 500));
     }
 
+    /** @return array<string, Extent> */
+    private static function zones(Node $node): array
+    {
+        $zones = [];
+        foreach ($node->only(array_values(array_diff(Zone::names(), [Zone::Whole->value])))->fields() as $name => $zone) {
+            $zone->only(['from_u', 'to_u', 'soft_u', 'from_deg', 'to_deg', 'soft_deg']);
+            $fromU = $zone->field('from_u')->number(0, 1);
+            $fromDeg = $zone->field('from_deg')->number(0, 180);
+            $zones[$name] = Extent::set(
+                $fromU, $zone->field('to_u')->number($fromU, 1), $zone->optional('soft_u')?->number(0, 0.5) ?? 0.05,
+                $fromDeg, $zone->field('to_deg')->number($fromDeg, 180), $zone->optional('soft_deg')?->number(0, 90) ?? 15.0,
+            );
+        }
+
+        return $zones;
+    }
+
     private static function marks(Node $node): Marks
     {
-        $node->only(['gill_u', 'eye_u', 'eye_deg', 'eye_socket_mm', 'bill_length_mm', 'bill_angle_deg', 'joints_u', 'hooks_u']);
+        $node->only(['gill_u', 'eye_u', 'eye_deg', 'eye_socket_mm', 'bill_length_mm', 'bill_angle_deg', 'joints_u', 'hooks_u', 'tie_u', 'tie_deg', 'zones']);
         $places = static fn(string $field): array => array_map(
             static fn(Node $u): float => $u->number(0, 1),
             $node->optional($field)?->items(0, 12) ?? [],
@@ -62,6 +81,9 @@ final class BodyReader
             $node->optional('bill_angle_deg')?->number(-90, 90) ?? $plain->billAngleDeg,
             $places('joints_u'),
             $places('hooks_u'),
+            $node->optional('tie_u')?->number(0, 1),
+            $node->optional('tie_deg')?->number(0, 180) ?? $plain->tieDeg,
+            $node->has('zones') ? self::zones($node->field('zones')) : [],
         );
     }
 }

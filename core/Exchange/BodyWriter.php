@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Exchange;
 
 use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Body\Extent;
 use Hawkbrush\Core\Body\Station;
 use Hawkbrush\Core\Colour\Spectrum;
 
@@ -32,7 +33,18 @@ final class BodyWriter
                 'bill_angle_deg' => $marks->billAngleDeg,
                 'joints_u' => $marks->jointsU,
                 'hooks_u' => $marks->hooksU,
-            ],
+                'tie_u' => $marks->tieU,
+                'tie_deg' => $marks->tieDeg,
+            ] + ($marks->zones === [] ? [] : ['zones' => array_map(self::extent(...), $marks->zones)]),
+        ];
+    }
+
+    /** @return array<string, float> within the body, as a painter set it */
+    public static function extent(Extent $extent): array
+    {
+        return [
+            'from_u' => max(0.0, $extent->fromU), 'to_u' => min(1.0, $extent->toU), 'soft_u' => $extent->softU,
+            'from_deg' => max(0.0, $extent->fromDeg), 'to_deg' => min(180.0, $extent->toDeg), 'soft_deg' => $extent->softDeg,
         ];
     }
 }

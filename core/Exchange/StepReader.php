@@ -89,10 +89,12 @@ final class StepReader
 
     private static function place(Node $node): Place
     {
+        $side = $node->optional('side')?->choice([...Place::SIDES, 'both']);
+        $side = \in_array($side, Place::SIDES, true) ? $side : null;
         if ($node->has('zone')) {
-            return Place::zone(Zone::from($node->only(['zone'])->field('zone')->choice(Zone::names())));
+            return Place::zone(Zone::from($node->only(['zone', 'side'])->field('zone')->choice(Zone::names())), $side);
         }
-        $node->only(['from_u', 'to_u', 'from_deg', 'to_deg', 'soft']);
+        $node->only(['from_u', 'to_u', 'from_deg', 'to_deg', 'soft', 'side']);
         $fromU = $node->field('from_u')->number(0, 1);
         $fromDeg = $node->field('from_deg')->number(0, 180);
 
@@ -102,6 +104,7 @@ final class StepReader
             $fromDeg,
             $node->field('to_deg')->number($fromDeg, 180),
             $node->optional('soft')?->number(0, 1) ?? 0.3,
+            $side,
         );
     }
 

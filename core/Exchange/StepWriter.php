@@ -50,8 +50,9 @@ final class StepWriter
     /** @return array<string, mixed> */
     private static function place(Place $place): array
     {
-        return $place->zone !== null
+        return ($place->zone !== null
             ? ['zone' => $place->zone->value]
-            : ['from_u' => $place->fromU, 'to_u' => $place->toU, 'from_deg' => $place->fromDeg, 'to_deg' => $place->toDeg, 'soft' => $place->soft];
+            : ['from_u' => $place->fromU, 'to_u' => $place->toU, 'from_deg' => $place->fromDeg, 'to_deg' => $place->toDeg, 'soft' => $place->soft])
+            + ($place->side === null ? [] : ['side' => $place->side]);
     }
 }

@@ -12,6 +12,11 @@ final readonly class Paint
 {
     public const ORDINARY_SOLIDS = 0.35;
 
+    /** Families of chemistry painters tell apart; others may be named. Common practice, no published source. */
+    public const FAMILIES = ['water-borne acrylic', 'acrylic ink', 'water-borne urethane', 'solvent acrylic', 'solvent lacquer', 'craft acrylic'];
+
+    public const FINISHES = ['matte', 'satin', 'gloss', 'shimmer', 'sparkle'];
+
     /** @param float $solids share of the bottle's volume that stays, 0 to 1 */
     public function __construct(
         public string $id,
@@ -24,4 +29,10 @@ final readonly class Paint
         public string $family = 'water-borne acrylic',
         public bool $fromCard = false,
     ) {}
+
+    /** Thinned and cleaned with solvent, and sets free its vapour. */
+    public function needsSolvent(): bool
+    {
+        return preg_match('/solvent|lacquer/', mb_strtolower($this->family)) === 1;
+    }
 }

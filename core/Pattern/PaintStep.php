@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Pattern;
 
 use Hawkbrush\Core\Drying\Room;
-use Hawkbrush\Core\Film\Mixing;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Technique;
@@ -46,16 +45,23 @@ final readonly class PaintStep extends Step
         return 'paint';
     }
 
+    /** @param non-empty-list<array{Paint, int}> $mix */
+    public function mixedFrom(array $mix): self
+    {
+        return new self($this->id, $this->title, $this->on, $this->check, $mix, $this->technique, $this->choices, $this->seed, $this->place,
+            $this->aimDeg, $this->widthMm, $this->coats, $this->weight, $this->psi, $this->thinning, $this->strokes, $this->setting);
+    }
+
+    /** What is sprayed, before the reducer. */
+    public function mixture(): Mixture
+    {
+        return new Mixture($this->mix);
+    }
+
     /** Share of solids in the bottle strength mix, by volume. */
     public function solids(): float
     {
-        $drops = $solid = 0.0;
-        foreach ($this->mix as [$paint, $count]) {
-            $drops += $count * $paint->dropMl;
-            $solid += $count * $paint->dropMl * $paint->solids;
-        }
-
-        return $drops > 0 ? $solid / $drops : 0.0;
+        return $this->mixture()->solids();
     }
 
     /** Dry film = wet film x solids by volume x (1 - thinning), where the brush is aimed, all coats together. */
@@ -79,16 +85,12 @@ final readonly class PaintStep extends Step
     /** Optics of the mix, or null when there are no solids in it. */
     public function optics(): ?Optics
     {
-        if ($this->solids() <= 0) {
-            return null;
-        }
-
-        return Mixing::of(array_map(static fn(array $part): array => [$part[0]->optics, $part[1] * $part[0]->dropMl * $part[0]->solids], $this->mix));
+        return $this->mixture()->optics();
     }
 
     /** @return string the paints' names, as one says them */
     public function colourName(): string
     {
-        return implode(' + ', array_map(static fn(array $part): string => $part[0]->name, $this->mix));
+        return $this->mixture()->name();
     }
 }

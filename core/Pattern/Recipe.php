@@ -19,6 +19,12 @@ final readonly class Recipe
         public array $steps,
     ) {}
 
+    /** @param list<Step> $steps */
+    public function with(array $steps, ?Body $body = null): self
+    {
+        return new self($this->name, $this->species, $this->water, $this->notes, $body ?? $this->body, $steps);
+    }
+
     /** @return list<Step> the steps that are switched on, by their position in the recipe */
     public function lit(): array
     {

@@ -18,23 +18,25 @@ final class Scaling
         return sqrt(Measure::areaMm2($to) / Measure::areaMm2($from));
     }
 
-    public static function fit(Recipe $recipe, Body $to): Recipe
+    /** @param bool $marks whether marks, mesh and the width of strokes grow with the body, or stay as large as they are */
+    public static function fit(Recipe $recipe, Body $to, bool $marks = true): Recipe
     {
         $by = self::factor($recipe->body, $to);
 
-        return new Recipe($recipe->name, $recipe->species, $recipe->water, $recipe->notes, $to,
-            array_map(static fn(Step $step): Step => match (true) {
-                $step instanceof PaintStep => self::paint($step, $by),
-                $step instanceof EyeStep => self::eye($step, $by, $to),
-                default => $step,
-            }, $recipe->steps));
+        return $recipe->with(array_map(static fn(Step $step): Step => match (true) {
+            $step instanceof PaintStep => self::paint($step, $by, $marks ? $by : 1.0),
+            $step instanceof EyeStep => self::eye($step, $by, $to),
+            default => $step,
+        }, $recipe->steps), $to);
     }
 
-    private static function paint(PaintStep $s, float $by): PaintStep
+    /** Strokes follow the body even where marks stay: its length is crossed at the same speed, its width is not. */
+    private static function paint(PaintStep $s, float $by, float $marks): PaintStep
     {
-        return new PaintStep($s->id, $s->title, $s->on, $s->check, $s->mix, $s->technique, $s->choices->scaled($s->technique, $by), $s->seed,
-            $s->place, $s->aimDeg, $s->widthMm === null ? null : round(max(0.5, min(300.0, $s->widthMm * $by)), 1),
-            $s->coats, $s->weight, $s->psi, $s->thinning, $s->strokes, $s->setting);
+        return new PaintStep($s->id, $s->title, $s->on, $s->check, $s->mix, $s->technique, $s->choices->scaled($s->technique, $marks), $s->seed,
+            $s->place, $s->aimDeg, $s->widthMm === null ? null : round(max(0.5, min(300.0, $s->widthMm * $marks)), 1),
+            $s->coats, $s->weight, $s->psi, $s->thinning,
+            max(1, min(200, (int) round($s->strokes * $by))), $s->setting);
     }
 
     private static function eye(EyeStep $s, float $by, Body $to): EyeStep

@@ -17,7 +17,8 @@ use Hawkbrush\Core\Pattern\PaintStep;
  */
 final readonly class Coverage
 {
-    public const FULL = 15;
+    /** Steps of thickness up to the full coat: enough for soft edges on the Stage, few enough that films stay few. */
+    public const FULL = 12;
 
     /** Less rounds to nothing. */
     private const LEAST = 0.5 / self::FULL;
@@ -26,20 +27,28 @@ final readonly class Coverage
     private const SWEEP = 1.06;
 
     /**
-     * @param array<int, int> $left 1 to 15 by cell; cells that get none are not in it
+     * @param array<int, int> $left 1 to FULL by cell; cells that get none are not in it
      * @param array<int, int> $right the same for the right half
+     * @param bool $even whether every cell gets the full thickness
      */
-    private function __construct(public array $left, public array $right, public bool $mirrored) {}
+    private function __construct(public array $left, public array $right, public bool $mirrored, public bool $even) {}
 
     public static function of(PaintStep $step, Surface $surface): self
     {
         $open = self::open($step, $surface);
-        $left = self::landed($step->technique->through($surface, $step->choices, $step->seed, $open));
+        $through = $step->technique->through($surface, $step->choices, $step->seed, $open);
+        $even = $through === $open && self::everywhere($step);
+        if ($step->place->side !== null) {
+            $one = self::landed($through);
+
+            return $step->place->side === 'left' ? new self($one, [], false, false) : new self([], $one, false, false);
+        }
+        $left = $even ? array_fill(0, \count($open), self::FULL) : self::landed($through);
         if ($step->technique->mirrored()) {
-            return new self($left, $left, true);
+            return new self($left, $left, true, $even);
         }
 
-        return new self($left, self::landed($step->technique->through($surface, $step->choices, $step->seed + 1, $open)), false);
+        return new self($left, self::landed($step->technique->through($surface, $step->choices, $step->seed + 1, $open)), false, false);
     }
 
     /**
@@ -50,7 +59,7 @@ final readonly class Coverage
     private static function open(PaintStep $step, Surface $surface): array
     {
         $marks = $surface->body->marks;
-        $along = array_map(static fn(float $u): float => $step->place->along($marks, $u), $surface->u);
+        $along = array_filter(array_map(static fn(float $u): float => $step->place->along($marks, $u), $surface->u), static fn(float $share): bool => $share >= self::LEAST);
         $aimed = $step->aimDeg !== null && $step->technique->sprayed();
         $sin = $aimed ? sin(deg2rad((float) $step->aimDeg)) * self::SWEEP : 0.0;
         $cos = $aimed ? cos(deg2rad((float) $step->aimDeg)) * self::SWEEP : 0.0;
@@ -59,49 +68,58 @@ final readonly class Coverage
         $ny = $surface->normalY;
         $nz = $surface->normalZ;
         $arc = $surface->arcMm;
-        if (! $aimed && $bell === null && $step->place->zone === Zone::Whole) {
+        if (self::everywhere($step)) {
             return array_fill(0, $surface->rows * $surface->columns, 1.0);
         }
+        $least = self::LEAST;
         $open = [];
         foreach ($surface->theta as $row => $theta) {
             $around = $step->place->around($marks, $theta);
-            if ($around < self::LEAST) {
+            if ($around < $least) {
                 continue;
             }
-            $cell = $row * $surface->columns;
+            $first = $row * $surface->columns;
             foreach ($along as $column => $share) {
+                $cell = $first + $column;
                 $lands = $share * $around;
-                if ($lands >= self::LEAST) {
-                    if ($aimed) {
-                        // On the left half the stroke of this side always lies squarer than the other side's.
-                        $facing = $nz[$cell] * $cos + $ny[$cell] * $sin;
-                        if ($facing < 1) {
-                            $lands *= $facing < 0 ? 0.0 : $facing;
+                if ($bell !== null) {
+                    $away = (int) (($arc[$cell] - $aimArc[$column]) * 4);
+                    $lands *= $bell[$away < 0 ? -$away : $away] ?? 0.0;
+                }
+                if ($lands < $least) {
+                    continue;
+                }
+                if ($aimed) {
+                    // On the left half the stroke of this side always lies squarer than the other side's.
+                    $facing = $nz[$cell] * $cos + $ny[$cell] * $sin;
+                    if ($facing < 1) {
+                        $lands *= $facing < 0 ? 0.0 : $facing;
+                        if ($lands < $least) {
+                            continue;
                         }
                     }
-                    if ($bell !== null) {
-                        $away = (int) (($arc[$cell] - $aimArc[$column]) * 4);
-                        $lands *= $bell[$away < 0 ? -$away : $away] ?? 0.0;
-                    }
-                    if ($lands >= self::LEAST) {
-                        $open[$cell] = $lands;
-                    }
                 }
-                $cell++;
+                $open[$cell] = $lands;
             }
         }
 
         return $open;
     }
 
+    /** Whether nothing keeps the coat from any part of the body: no aim, no width, no place of its own. */
+    private static function everywhere(PaintStep $step): bool
+    {
+        return $step->place->zone === Zone::Whole && (($step->widthMm === null && $step->aimDeg === null) || ! $step->technique->sprayed());
+    }
+
     /**
-     * Section of the stroke by quarter millimetres from its middle: half at half the width.
+     * Section of the stroke by quarter millimetres from its middle: half at half the width. What is put on by hand has none.
      *
      * @return list<float>|null
      */
     private static function bell(PaintStep $step, Surface $surface): ?array
     {
-        if ($step->widthMm === null) {
+        if ($step->widthMm === null || ! $step->technique->sprayed()) {
             return null;
         }
         $bell = [];
@@ -141,10 +159,12 @@ final readonly class Coverage
      */
     private static function landed(array $shares): array
     {
+        $least = self::LEAST;
+        $full = self::FULL;
         $landed = [];
         foreach ($shares as $cell => $share) {
-            if ($share >= self::LEAST) {
-                $landed[$cell] = (int) ($share * self::FULL + 0.5);
+            if ($share >= $least) {
+                $landed[$cell] = (int) ($share * $full + 0.5);
             }
         }
 

@@ -21,7 +21,7 @@ final readonly class Field
      * @param list<FilmState> $states
      * @param list<int> $left state by cell of the left half
      * @param list<int> $right state by cell of the right half, in the left half's order
-     * @param array<int, array{int, int}> $laid state before and thickness (in fifteenths), by state the last coat made
+     * @param array<int, array{int, int}> $laid state before and thickness (in twelfths), by state the last coat made
      */
     private function __construct(
         public Surface $surface,
@@ -56,66 +56,25 @@ final readonly class Field
         return $field;
     }
 
-    public function with(PaintStep $step, Room $room): self
+    /** @param Coverage|null $coverage where the coat lands, if that is known already */
+    public function with(PaintStep $step, Room $room, ?Coverage $coverage = null): self
     {
         $optics = $step->optics();
         if ($optics === null) {
             return $this;
         }
-        $coverage = Coverage::of($step, $this->surface);
+        $coverage ??= Coverage::of($step, $this->surface);
         $lay = new Layer($step, $optics, $this->lastCoat, $this->laid, $room);
-        $left = $this->left;
-        $right = $this->right;
-        $mirrored = $this->mirrored && $coverage->mirrored;
-        $states = $this->states;
-        $map = $laid = $alike = [];
         // A wet coat must be remembered by the film it lies on; and only a coat that covers makes unlike films alike.
-        $kept = $step->wetShare($room) > 0;
-        $covers = ! $kept && $lay->covers();
-        $halves = $mirrored ? [[&$left, $coverage->left]] : [[&$left, $coverage->left], [&$right, $coverage->right]];
-        foreach ($halves as [&$cells, $thickness]) {
-            foreach ($thickness as $cell => $q) {
-                $before = $cells[$cell];
-                $key = ($before << 4) | $q;
-                $next = $map[$key] ?? null;
-                if ($next === null) {
-                    $state = $lay->over($states, $before, $q);
-                    $next = \count($states);
-                    $fingerprint = $covers ? self::fingerprint($state) : null;
-                    if ($fingerprint !== null && isset($alike[$fingerprint])) {
-                        $next = $alike[$fingerprint];
-                    } else {
-                        $states[] = $state;
-                        if ($fingerprint !== null) {
-                            $alike[$fingerprint] = $next;
-                        }
-                        if ($kept) {
-                            $laid[$next] = [$before, $q];
-                        }
-                    }
-                    $map[$key] = $next;
-                }
-                $cells[$cell] = $next;
-            }
-        }
-        unset($cells);
+        $laying = new Laying($this->states, $lay, $step->wetShare($room) > 0);
+        $mirrored = $this->mirrored && $coverage->mirrored;
+        $left = $coverage->even ? $laying->evenly($this->left) : $laying->over($this->left, $coverage->left);
+        $right = match (true) {
+            $mirrored => $left,
+            $coverage->even => $laying->evenly($this->right),
+            default => $laying->over($this->right, $coverage->right),
+        };
 
-        return new self($this->surface, $states, $left, $mirrored ? $left : $right, $mirrored, $step, $laid);
-    }
-
-    /** States that no eye could tell apart (to 1/4096 in five bands, of glint and glow to 1/1024 in three) go on as one. */
-    private static function fingerprint(FilmState $state): int|string
-    {
-        $r = $state->r;
-        $key = (int) ($r[4] * 4096) << 48 | (int) ($r[10] * 4096) << 36 | (int) ($r[15] * 4096) << 24 | (int) ($r[20] * 4096) << 12 | (int) ($r[26] * 4096);
-        $glint = $state->glint;
-        $glow = $state->glow;
-        if ($glint === null && $glow === null) {
-            return $key;
-        }
-        $more = $glint ?? [0.0, 0.0, 0.0];
-
-        return $key.' '.((int) ($more[0] * 1024) << 20 | (int) ($more[1] * 1024) << 10 | (int) ($more[2] * 1024))
-            .($glow === null ? '' : ' '.((int) ($glow[6] * 1024) << 20 | (int) ($glow[15] * 1024) << 10 | (int) ($glow[22] * 1024)));
+        return new self($this->surface, $laying->states(), $left, $right, $mirrored, $step, $laying->laid());
     }
 }

@@ -26,7 +26,7 @@ final class Layer
 
     private readonly float $lowerUm;
 
-    /** @var array<int, Film> by fifteenths of the full thickness */
+    /** @var array<int, Film> by twelfths of the full thickness */
     private array $films = [];
 
     /** @param array<int, array{int, int}> $laid state before and thickness of the wet coat below, by state it made */
@@ -47,7 +47,7 @@ final class Layer
     /**
      * @param list<FilmState> $states
      * @param int $before the state it goes over
-     * @param int $q thickness in fifteenths
+     * @param int $q thickness in twelfths
      */
     public function over(array $states, int $before, int $q): FilmState
     {

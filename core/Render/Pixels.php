@@ -29,14 +29,17 @@ final class Pixels
     /** @var list<float> */
     private readonly array $blue;
 
-    /** @var list<string>|null two hexadecimal digits by linear value */
+    /** @var list<int>|null 0 to 255 by linear value */
     private static ?array $table = null;
 
-    /** @var list<string> */
-    private readonly array $digits;
+    /** @var list<int> */
+    private readonly array $levels;
 
-    /** @var \WeakMap<FilmState, array{string, string}> colours worked out so far */
+    /** @var \WeakMap<FilmState, int> colours worked out so far */
     private readonly \WeakMap $known;
+
+    /** @var array{array{float, float, float}, array{float, float, float}, array{float, float, float}} linear red, green and blue of a glint's X, Y and Z */
+    private readonly array $shine;
 
     /** @var array{float, float, float} see {@see Look::surface} */
     private readonly array $surface;
@@ -55,29 +58,29 @@ final class Pixels
         $this->red = $red;
         $this->green = $green;
         $this->blue = $blue;
+        $this->shine = [Srgb::linear(new Xyz(100, 0, 0)), Srgb::linear(new Xyz(0, 100, 0)), Srgb::linear(new Xyz(0, 0, 100))];
         $this->known = new \WeakMap();
-        $this->digits = self::$table ??= self::table();
+        $this->levels = self::$table ??= self::table();
     }
 
-    /** @return list<string> */
+    /** @return list<int> */
     private static function table(): array
     {
-        $digits = [];
+        $levels = [];
         for ($i = 0; $i <= self::STEPS; $i++) {
-            $digits[] = \sprintf('%02x', (int) round(255 * max(0.0, min(1.0, Srgb::encode($i / self::STEPS)))));
+            $levels[] = (int) round(255 * max(0.0, min(1.0, Srgb::encode($i / self::STEPS))));
         }
 
-        return $digits;
+        return $levels;
     }
 
-    /** @return array{string, string} hex under flat light, and at the mirror angle */
-    public function of(FilmState $state): array
+    /** @return int 48 bits: red, green and blue under flat light, then the same at the mirror angle, a byte each */
+    public function of(FilmState $state): int
     {
         return $this->known[$state] ??= $this->workOut($state);
     }
 
-    /** @return array{string, string} */
-    private function workOut(FilmState $state): array
+    private function workOut(FilmState $state): int
     {
         $red = $this->red;
         $green = $this->green;
@@ -85,24 +88,35 @@ final class Pixels
         $r = $g = $b = 0.0;
         [$first, $through, $inside] = $this->surface;
         foreach ($state->glow === null ? $state->r : $state->flat() as $i => $body) {
-            $value = $first + $through * $body / (1 - $inside * $body);
+            $value = $body / (1 - $inside * $body);
             $r += $value * $red[$i];
             $g += $value * $green[$i];
             $b += $value * $blue[$i];
         }
-        $flat = $this->hex($r, $g, $b);
+        // A perfect white comes to 1 in each of the three.
+        $r = $first + $through * $r;
+        $g = $first + $through * $g;
+        $b = $first + $through * $b;
+        $flat = $this->bytes($r, $g, $b);
         if ($state->glint === null) {
-            return [$flat, $flat];
+            return $flat << 24 | $flat;
         }
-        [$shineRed, $shineGreen, $shineBlue] = Srgb::linear(new Xyz($state->glint[0] * 100, $state->glint[1] * 100, $state->glint[2] * 100));
+        [$x, $y, $z] = $state->glint;
+        [$fromX, $fromY, $fromZ] = $this->shine;
 
-        return [$flat, $this->hex($r + $shineRed, $g + $shineGreen, $b + $shineBlue)];
+        return $flat << 24 | $this->bytes(
+            $r + $x * $fromX[0] + $y * $fromY[0] + $z * $fromZ[0],
+            $g + $x * $fromX[1] + $y * $fromY[1] + $z * $fromZ[1],
+            $b + $x * $fromX[2] + $y * $fromY[2] + $z * $fromZ[2],
+        );
     }
 
-    private function hex(float $r, float $g, float $b): string
+    private function bytes(float $r, float $g, float $b): int
     {
-        return '#'.$this->digits[$r <= 0 ? 0 : ($r >= 1 ? self::STEPS : (int) ($r * self::STEPS + 0.5))]
-            .$this->digits[$g <= 0 ? 0 : ($g >= 1 ? self::STEPS : (int) ($g * self::STEPS + 0.5))]
-            .$this->digits[$b <= 0 ? 0 : ($b >= 1 ? self::STEPS : (int) ($b * self::STEPS + 0.5))];
+        $levels = $this->levels;
+
+        return ($levels[(int) ($r * self::STEPS + 0.5)] ?? ($r > 0 ? 255 : 0)) << 16
+            | ($levels[(int) ($g * self::STEPS + 0.5)] ?? ($g > 0 ? 255 : 0)) << 8
+            | ($levels[(int) ($b * self::STEPS + 0.5)] ?? ($b > 0 ? 255 : 0));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Render;
 
+use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Film\Look;
 
 /**
@@ -29,25 +30,24 @@ final readonly class Texture
     /** @param Pixels|null $kept from an earlier picture under the same look, to use again what it has worked out */
     public static function of(Field $field, Look $look, ?Pixels $kept = null): self
     {
-        $numbers = $palette = $glint = $seen = [];
+        $numbers = $seen = [];
         $pixels = $kept ?? new Pixels($look);
         $halves = $field->mirrored ? [$field->left] : [$field->left, $field->right];
         foreach ($halves as $cells) {
             foreach ($cells as $state) {
                 if (! isset($numbers[$state])) {
-                    [$flat, $shine] = $pixels->of($field->states[$state]);
-                    if (! isset($seen[$flat.$shine])) {
-                        $seen[$flat.$shine] = \count($palette);
-                        $palette[] = $flat;
-                        $glint[] = $shine;
-                    }
-                    $numbers[$state] = $seen[$flat.$shine];
+                    $numbers[$state] = $seen[$pixels->of($field->states[$state])] ??= \count($seen);
                 }
             }
         }
         $columns = $field->surface->columns;
         $left = self::packed($field->left, $numbers);
         $right = $field->mirrored ? $left : self::packed($field->right, $numbers);
+
+        $palette = $glint = [];
+        foreach (array_keys($seen) as $colours) {
+            [$palette[], $glint[]] = str_split(\sprintf('#%06x#%06x', $colours >> 24, $colours & 0xFFFFFF), 7);
+        }
 
         return new self(
             $columns,
@@ -56,6 +56,19 @@ final readonly class Texture
             $glint,
             $left.implode('', array_reverse(str_split($right, max(1, $columns * 2)))),
         );
+    }
+
+    /**
+     * Of tones given by cell of the left half, both halves alike.
+     *
+     * @param list<string> $palette
+     * @param list<int> $tones numbers of the palette
+     */
+    public static function mirrored(Surface $surface, array $palette, array $tones): self
+    {
+        $left = pack('v*', ...$tones);
+
+        return new self($surface->columns, $surface->rows * 2, $palette, $palette, $left.implode('', array_reverse(str_split($left, max(1, $surface->columns * 2)))));
     }
 
     /**

@@ -43,7 +43,7 @@ final class Cautions
             $said[] = 'Spray mist: respirator and moving air for any spraying; a cleaning pot keeps the mist out of the room.';
         }
         foreach ($step->mix as [$paint]) {
-            if (preg_match('/solvent|lacquer/', $paint->family) === 1) {
+            if ($paint->needsSolvent()) {
                 $said[] = 'Solvent paint: fire and vapour. No flame, heat gun or dryer until the vapours are gone.';
             }
         }
@@ -59,6 +59,7 @@ final class Cautions
     {
         $cautions = [
             '/sand|grit|scuff/' => 'Sanding dust: wear a mask.',
+            '/epoxy|sealer/' => 'Epoxies and sealers sensitise skin: gloves, and moving air.',
             '/alcohol/' => 'Alcohol burns: no flame or heat until it has gone.',
             '/cut|knife|scrap|tape/' => 'Blades: cut away from the hand that holds the bait.',
         ];

@@ -37,7 +37,7 @@ final readonly class Difference
                 $was = $before[$step->id][$field] ?? '';
                 if ($was !== $value) {
                     $name = substr((string) strrchr('.'.$field, '.'), 1);
-                    $differences[] = new self($step->id, $i + 1, self::WORDS[$field] ?? self::WORDS[$name] ?? strtr($name, '_', ' '), $was, $value);
+                    $differences[] = new self($step->id, $i + 1, self::WORDS[$field] ?? self::WORDS[$name] ?? strtr((string) preg_replace('/_mm$/', ', mm', $name), '_', ' '), $was, $value);
                 }
             }
         }

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Technique;
 
+use Hawkbrush\Core\Flat\PathText;
+use Hawkbrush\Core\Flat\Shape;
+use Hawkbrush\Core\Flat\Simple;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
 /** What a painter has set for one technique; every setting has a value. */
 final readonly class Choices
 {
+    private const LONGEST_PATH = 12_000;
+
     /**
      * @param array<string, float> $numbers
      * @param array<string, string> $words
@@ -24,7 +29,9 @@ final readonly class Choices
         foreach ($technique->settings() as $setting) {
             $known[] = $setting->name;
             $given = $node->optional($setting->name);
-            if ($setting->choices !== []) {
+            if ($setting->outline !== '') {
+                $words[$setting->name] = $given === null ? $setting->outline : self::path($given);
+            } elseif ($setting->choices !== []) {
                 $words[$setting->name] = $given === null ? $setting->choices[0] : $given->choice($setting->choices);
             } else {
                 $numbers[$setting->name] = $given === null ? $setting->default : $given->number($setting->min, $setting->max);
@@ -33,6 +40,16 @@ final readonly class Choices
         $node->only($known);
 
         return new self($numbers, $words);
+    }
+
+    /** Written anew, so that the same outline is always the same text. */
+    private static function path(Node $given): string
+    {
+        try {
+            return PathText::write(Simple::check(Shape::of(PathText::rings($given->text(self::LONGEST_PATH)))));
+        } catch (Refused $e) {
+            throw $given->refuse($e->getMessage());
+        }
     }
 
     public function number(string $name): float

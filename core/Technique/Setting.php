@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Technique;
 
-/** Something a painter sets for a technique: a number with bounds, or one of some words. */
+/** Something a painter sets for a technique: a number with bounds, one of some words, or an outline. */
 final readonly class Setting
 {
     /** @param list<string> $choices */
@@ -17,6 +17,7 @@ final readonly class Setting
         public float $default,
         public array $choices,
         public bool $scales,
+        public string $outline = '',
     ) {}
 
     public static function number(string $name, string $label, string $unit, float $min, float $max, float $default): self
@@ -28,6 +29,12 @@ final readonly class Setting
     public static function lengthMm(string $name, string $label, float $min, float $max, float $default): self
     {
         return new self($name, $label, 'mm', $min, $max, $default, [], true);
+    }
+
+    /** An outline of the painter's own as path data in millimetres; how large it is cut stands in a length beside it. */
+    public static function outline(string $name, string $label, string $default): self
+    {
+        return new self($name, $label, '', 0, 0, 0, [], false, $default);
     }
 
     /** @param non-empty-list<string> $choices the first is the default */

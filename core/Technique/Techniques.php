@@ -15,10 +15,22 @@ final class Techniques
             new Mesh\Mesh(),
             new Bars\Bars(),
             new Spot\Spot(),
+            new Punch\Punch(),
+            new Outline\Outline(),
             new Card\Card(),
             new Line\Line(),
             new Mottle\Mottle(),
             new Splatter\Splatter(),
+            new Scallops\Scallops(),
+            new Circles\Circles(),
+            new Fan\Fan(),
+            new Tape\Tape(),
+            new Dots\Dots(),
+            new Sponge\Sponge(),
+            new Brush\Brush(),
+            new DryBrush\DryBrush(),
+            new Flakes\Flakes(),
+            new Decal\Decal(),
         ];
     }
 
@@ -26,6 +38,12 @@ final class Techniques
     public static function names(): array
     {
         return array_map(static fn(Technique $t): string => $t->name(), self::all());
+    }
+
+    /** @return list<string> those for which a mask is cut */
+    public static function cutNames(): array
+    {
+        return array_values(array_map(static fn(Technique $t): string => $t->name(), array_filter(self::all(), static fn(Technique $t): bool => $t instanceof Cut)));
     }
 
     public static function named(string $name): ?Technique

@@ -4,17 +4,25 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\ExchangePaints;
+use App\Actions\KeepLots;
+use App\Actions\KeepMask;
+use App\Actions\KeepPhoto;
 use App\Actions\PlanRun;
 use App\Actions\SaveBody;
 use App\Actions\SavePaint;
 use App\Actions\SavePattern;
+use App\Actions\TeachPaint;
 use App\Actions\WorkBench;
+use App\Devices\PaintedCard;
+use App\Devices\SimulatedColorimeter;
 use App\Models\Bait;
 use App\Models\Body;
 use App\Models\Paint;
 use App\Models\Pattern;
 use App\Models\Run;
 use App\Models\Setting;
+use App\Models\Version;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\PaintStep;
@@ -27,22 +35,82 @@ use Illuminate\Support\Str;
 /** The demo: the rack, drawer and patterns of an invented shop, one pattern proven, one half done at the bench. */
 final class DemoSeeder extends Seeder
 {
-    public function run(SavePaint $paint, SaveBody $body, SavePattern $pattern, PlanRun $plan, WorkBench $bench): void
+    public function run(SavePaint $paint, SaveBody $body, SavePattern $pattern, PlanRun $plan, WorkBench $bench, TeachPaint $teach, ExchangePaints $exchange, KeepPhoto $photo, KeepLots $lots, KeepMask $masks): void
     {
         Setting::query()->create(['id' => 1, 'values' => ['air_c' => 19.5, 'humidity_percent' => 58.0]]);
         $racked = $forms = $patterns = [];
         foreach (DemoStores::paints() as $key => [$name, $kind, $hex, $solids, $bottle, $left]) {
-            $racked[$key] = $paint->fromForm(Node::root(['name' => $name, 'kind' => $kind, 'hex' => $hex, 'solids' => $solids, 'bottle_ml' => $bottle, 'left_ml' => $left]));
+            [$family, $finish, $opened] = DemoStores::about()[$key];
+            $racked[$key] = $paint->fromForm(Node::root(['name' => $name, 'kind' => $kind, 'hex' => $hex, 'solids' => $solids, 'bottle_ml' => $bottle, 'left_ml' => $left, 'family' => $family, 'finish' => $finish, 'opened_on' => $opened]));
         }
-        foreach (DemoStores::bodies() as $key => [$document, $stock]) {
-            $forms[$key] = $body->of(BodyReader::read(Node::root(['ground' => ['hex' => '#e0e0dc']] + $document)), $stock);
+        foreach (['white', 'bone'] as $key) {
+            $this->measured($racked[$key], $key, $teach);
         }
+        $paint->fromMix(Node::root(['name' => 'Reed olive', 'made_ml' => 8, 'parts' => [['paint' => $racked['moss']->id, 'drops' => 3], ['paint' => $racked['amber']->id, 'drops' => 2]]]));
+        foreach (DemoBodies::all() as $key => [$document, $kept]) {
+            $forms[$key] = $body->of(BodyReader::read(Node::root($document)), $kept);
+        }
+        $this->lots($forms, $lots);
         foreach (DemoPatterns::all() as $document) {
             $patterns[$document['species']] = $this->pattern($document, $racked, $forms, $pattern);
         }
+        $this->masks($patterns, $forms, $masks);
         $this->proven($patterns['roach'], $plan, $bench);
         $this->tried($patterns['bleak'], $plan, $bench);
         $this->halfDone($patterns['zander'], $plan, $bench);
+        $this->sister($patterns['roach'], $racked, $exchange);
+        $photo->picture($patterns['roach'], DemoPhoto::roach());
+    }
+
+    /**
+     * Masks cut for steps of the patterns, and some for bodies nothing is painted on yet.
+     *
+     * @param array<string, Pattern> $patterns
+     * @param array<string, Body> $forms
+     */
+    private function masks(array $patterns, array $forms, KeepMask $keep): void
+    {
+        foreach (DemoMasks::ofSteps() as [$species, $title, $name, $sheet, $lasts, $uses]) {
+            $version = $patterns[$species]->current;
+            $step = array_column($version->steps, 'id', 'title')[$title];
+            $keep->make(Node::root(['version_id' => $version->id, 'step' => $step, 'name' => $name, 'sheet' => $sheet, 'lasts' => $lasts]))->update(['uses' => $uses]);
+        }
+        foreach (DemoMasks::drawn() as [$body, $name, $technique, $sheet, $uses]) {
+            $keep->make(Node::root(['body_id' => $forms[$body]->id, 'name' => $name, 'technique' => $technique, 'sheet' => $sheet]))->update(['uses' => $uses]);
+        }
+    }
+
+    /** @param array<string, Body> $forms */
+    private function lots(array $forms, KeepLots $keep): void
+    {
+        foreach (DemoBodies::lots() as [$key, $supplier, $count, $price, $day, $seen, $faults]) {
+            $lot = $keep->buy($forms[$key]->refresh(), Node::root(array_filter(['supplier' => $supplier, 'count' => $count, 'price' => $price, 'bought_on' => $day], static fn(mixed $v): bool => $v !== null)));
+            $wrong = array_column($faults, 1, 0);
+            for ($number = 1; $number <= $seen; $number++) {
+                $keep->inspect($lot->refresh()->load(['inspections', 'body']), Node::root(['number' => $number, 'rejected' => isset($wrong[$number]), 'fault' => $wrong[$number] ?? '']));
+            }
+        }
+    }
+
+    /** A card read with the simulated instrument, always with the same noise. */
+    private function measured(Paint $paint, string $key, TeachPaint $teach): void
+    {
+        $card = DemoCards::all()[$key];
+        $instrument = new SimulatedColorimeter([$key => $card], 1912);
+        $form = ['film' => ['wet_um' => $card->wetUm], 'source' => 'colorimeter'];
+        foreach (array_keys(PaintedCard::HALVES) as $half) {
+            $form[$half] = ['reflectance' => json_decode(substr($instrument->answer("READ {$key}:{$half}"), 3), true)];
+        }
+        [$found] = $teach->look($paint, Node::root($form));
+        $teach->keep($paint, $found, Node::root($form));
+    }
+
+    /** @param array<string, Paint> $racked */
+    private function sister(Pattern $of, array $racked, ExchangePaints $exchange): void
+    {
+        $version = Version::query()->with(['pattern', 'body'])->findOrFail($of->current->id);
+        $changed = $exchange->in($version, Node::root([['paint' => $racked['bluepearl']->id, 'for' => [['paint' => $racked['gold']->id, 'drops' => 1]]]]));
+        $exchange->sister($version, $changed, 'Roach, tea water');
     }
 
     /**

@@ -17,6 +17,7 @@ import '@mantine/core/styles/Input.css';
 import '@mantine/core/styles/InlineInput.css';
 import '@mantine/core/styles/SegmentedControl.css';
 import '@mantine/core/styles/Switch.css';
+import '@mantine/core/styles/Checkbox.css';
 import '@mantine/core/styles/NumberInput.css';
 import '@mantine/core/styles/Notification.css';
 import '@mantine/core/styles/ActionIcon.css';
@@ -56,6 +57,8 @@ const router = createBrowserRouter([
         path: 'patterns/:id',
         lazy: async () => ({ Component: (await import('./patterns/PatternSheet')).PatternSheet }),
       },
+      { path: 'patterns/:id/sisters', lazy: async () => ({ Component: (await import('./patterns/Sisters')).Sisters }) },
+      { path: 'patterns/:id/fit', lazy: async () => ({ Component: (await import('./patterns/Fit')).Fit }) },
       { path: 'runs', lazy: async () => ({ Component: (await import('./runs/Runs')).Runs }) },
       { path: 'runs/new', lazy: async () => ({ Component: (await import('./runs/PlanRun')).PlanRun }) },
       { path: 'runs/:id', lazy: async () => ({ Component: (await import('./runs/RunPage')).RunPage }) },
@@ -63,7 +66,18 @@ const router = createBrowserRouter([
       { path: 'bench/:id', lazy: async () => ({ Component: (await import('./bench/Bench')).Bench }) },
       { path: 'log', lazy: async () => ({ Component: (await import('./log/Log')).Log }) },
       { path: 'log/:id', lazy: async () => ({ Component: (await import('./log/BaitPage')).BaitPage }) },
-      { path: 'stores', lazy: async () => ({ Component: (await import('./stores/Stores')).Stores }) },
+      {
+        path: 'stores',
+        lazy: async () => ({ Component: (await import('./stores/Stores')).Stores }),
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('./stores/Rack')).Rack }) },
+          { path: 'paints/:id', lazy: async () => ({ Component: (await import('./stores/PaintPage')).PaintPage }) },
+          { path: 'mixing', lazy: async () => ({ Component: (await import('./mixing/Mixing')).Mixing }) },
+          { path: 'masks', lazy: async () => ({ Component: (await import('./masks/MaskBox')).MaskBox }) },
+          { path: 'bodies', lazy: async () => ({ Component: (await import('./stores/Bodies')).Bodies }) },
+          { path: 'bodies/:id', lazy: async () => ({ Component: (await import('./bodies/BodyPage')).BodyPage }) },
+        ],
+      },
       { path: '*', Component: Lost },
     ],
   },

@@ -10,6 +10,7 @@ use App\Models\Run;
 use Database\Seeders\DemoSeeder;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Technique\Techniques;
 use Tests\ApiCase;
 
 beforeEach(function (): void {
@@ -25,7 +26,9 @@ function seenAt(ApiCase $case, string $species, float $u, float $deg): array
 }
 
 it('has paints of every kind, bodies of several forms and patterns of several species', function (): void {
-    expect(Paint::query()->count())->toBe(16)
+    expect(Paint::query()->whereNull('mix')->count())->toBe(16)
+        ->and(Paint::query()->whereNotNull('mix')->value('name'))->toBe('Reed olive')
+        ->and(Paint::query()->where('from_card', true)->count())->toBe(2)
         ->and(Paint::query()->distinct()->pluck('kind')->sort()->values()->all())->toBe(collect(Kind::names())->sort()->values()->all())
         ->and(Paint::query()->where('left_ml', '<=', 0)->count())->toBe(0)
         ->and(Body::query()->count())->toBeGreaterThanOrEqual(3)
@@ -33,10 +36,11 @@ it('has paints of every kind, bodies of several forms and patterns of several sp
 });
 
 it('has one pattern proven with its baits, one tried, one half done at the bench', function (): void {
-    $states = array_column($this->ask('/patterns')->json('patterns'), 'state', 'species');
-    expect($states['roach'])->toBe('proven')
-        ->and($states['bleak'])->toBe('tried')
-        ->and($states['burbot'])->toBe('sketch')
+    $states = array_column($this->ask('/patterns')->json('patterns'), 'state', 'name');
+    expect($states['Roach, first frost'])->toBe('proven')
+        ->and($states['Bleak, moonlight'])->toBe('tried')
+        ->and($states['Burbot, under ice'])->toBe('sketch')
+        ->and($states['Roach, tea water'])->toBe('sketch')
         ->and(Bait::query()->whereHas('run', static fn($q) => $q->whereNotNull('finished_at'))->count())->toBe(6);
     $open = Run::query()->whereNull('finished_at')->firstOrFail();
     $this->ask("/runs/{$open->id}")
@@ -61,6 +65,20 @@ it('shows what a caution is on one pattern, and is sound else', function (): voi
         }
     }
     expect($cautions)->toBe(['zander: too-soon-to-clamp']);
+});
+
+it('has eight bodies, twelve masks, and patterns that between them use every way of putting paint on', function (): void {
+    $used = [];
+    foreach (Pattern::query()->with('current')->get() as $pattern) {
+        array_push($used, ...array_column(array_column($pattern->current->steps, 'technique'), 'name'));
+    }
+    expect(array_diff(Techniques::names(), $used))->toBe([])
+        ->and(Pattern::query()->count())->toBeGreaterThanOrEqual(8)
+        ->and($this->ask('/bodies')->json('bodies'))->toHaveCount(8)
+        ->and($this->ask('/masks')->json('masks'))->toHaveCount(12)
+        ->and(array_unique(array_column($this->ask('/bodies')->json('bodies'), 'condition')))->toHaveCount(7);
+    $lots = collect($this->ask('/bodies/'.App\Models\Body::query()->where('name', 'Plover 65')->firstOrFail()->id)->json('lots'))->keyBy('supplier');
+    expect($lots['Quayside Blanks']['reject_share'])->toEqual(0.4)->and($lots['Two Sheds Moulding']['reject_share'])->toEqual(0.1);
 });
 
 it('makes baits that a painter would know by their colours', function (string $species, float $u, float $deg, callable $looks): void {

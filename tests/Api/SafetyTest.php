@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Illuminate\Support\Facades\DB;
+
 it('takes changes from its own pages only', function (array $headers): void {
     $this->json('PUT', '/api/v1/settings', ['pressure' => 'bar'], $headers)->assertForbidden();
     $this->ask('/settings')->assertJsonPath('pressure', 'psi');
@@ -50,3 +52,20 @@ it('never breaks on what a client can send', function (string $method, string $p
     'more than a float' => ['PUT', '/settings', '{"air_c": 1e999}'],
     'a list for the format' => ['POST', '/patterns/import', ['format' => ['hawkbrush.recipe/1']]],
 ]);
+
+it('holds the write lock from the beginning of a transaction, so that none is refused half way', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'hb').'.sqlite';
+    touch($file);
+    config(['database.connections.lock' => ['database' => $file, 'busy_timeout' => 100] + (array) config('database.connections.sqlite')]);
+    $ours = DB::connection('lock');
+    $ours->statement('CREATE TABLE migrations (batch INTEGER)');
+    $other = new PDO("sqlite:{$file}", null, null, [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+    $other->exec('PRAGMA busy_timeout = 50');
+    $ours->transaction(static function () use ($ours, $other): void {
+        $ours->select('SELECT * FROM migrations');
+        expect(static fn() => $other->exec('INSERT INTO migrations VALUES (1)'))->toThrow(PDOException::class, 'locked');
+        $ours->insert('INSERT INTO migrations VALUES (2)');
+    });
+    $other->exec('INSERT INTO migrations VALUES (3)');
+    expect($ours->table('migrations')->pluck('batch')->all())->toBe([2, 3]);
+});

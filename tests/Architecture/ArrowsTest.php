@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Hawkbrush\Core\Technique\Techniques;
+
 // Arrows point one way; see docs/decisions.
 
 arch('everything is strict')->expect(['Hawkbrush\Core', 'App', 'Database\Seeders', 'Tests'])->toUseStrictTypes();
@@ -10,7 +12,7 @@ arch('the core knows no framework and no clock')
     ->expect('Hawkbrush\Core')
     ->not->toUse(['Illuminate', 'App', 'Symfony', 'Carbon', 'file_get_contents', 'file_put_contents', 'fopen', 'time', 'date', 'microtime', 'rand', 'mt_rand', 'getenv', 'config', 'env']);
 
-arch('classes of the core are final or abstract')->expect('Hawkbrush\Core')->classes()->toBeFinal()->ignoring('Hawkbrush\Core\Pattern\Step');
+arch('classes of the core are final or abstract')->expect('Hawkbrush\Core')->classes()->toBeFinal()->ignoring(['Hawkbrush\Core\Pattern\Step', 'Hawkbrush\Core\Technique\Stencil', 'Hawkbrush\Core\Technique\ByHand', 'Hawkbrush\Core\Technique\OwnOutline']);
 
 arch('colour stands alone')->expect('Hawkbrush\Core\Colour')->toOnlyUse(['Hawkbrush\Core\Colour', 'Hawkbrush\Core\Refused']);
 
@@ -18,14 +20,20 @@ arch('film stands on colour')->expect('Hawkbrush\Core\Film')->toOnlyUse(['Hawkbr
 
 arch('body knows no paint')->expect('Hawkbrush\Core\Body')->toOnlyUse(['Hawkbrush\Core\Body', 'Hawkbrush\Core\Colour', 'Hawkbrush\Core\Refused']);
 
-arch('a technique knows the body only')->expect('Hawkbrush\Core\Technique')
-    ->toOnlyUse(['Hawkbrush\Core\Technique', 'Hawkbrush\Core\Body', 'Hawkbrush\Core\Node', 'Hawkbrush\Core\Refused', 'Random\Randomizer', 'Random\Engine\Xoshiro256StarStar']);
+arch('flat shapes know nothing of baits')->expect('Hawkbrush\Core\Flat')->toOnlyUse(['Hawkbrush\Core\Flat', 'Hawkbrush\Core\Refused', 'DOMDocument', 'DOMElement']);
+
+arch('a technique knows the body and flat shapes only')->expect('Hawkbrush\Core\Technique')
+    ->toOnlyUse(['Hawkbrush\Core\Technique', 'Hawkbrush\Core\Body', 'Hawkbrush\Core\Flat', 'Hawkbrush\Core\Node', 'Hawkbrush\Core\Refused', 'Random\Randomizer', 'Random\Engine\Xoshiro256StarStar']);
 
 arch('no technique is known by name outside its list')
-    ->expect(['Hawkbrush\Core\Technique\Mesh', 'Hawkbrush\Core\Technique\Bars', 'Hawkbrush\Core\Technique\Splatter', 'Hawkbrush\Core\Technique\Mottle'])
+    ->expect(array_map(get_class(...), Techniques::all()))
     ->toOnlyBeUsedIn('Hawkbrush\Core\Technique');
 
 arch('drawing knows nothing of runs and advice')->expect('Hawkbrush\Core\Render')->not->toUse(['Hawkbrush\Core\Run', 'Hawkbrush\Core\Advice', 'Hawkbrush\Core\Exchange']);
+
+arch('matching knows nothing of runs, advice and files')->expect('Hawkbrush\Core\Match')->not->toUse(['Hawkbrush\Core\Run', 'Hawkbrush\Core\Advice', 'Hawkbrush\Core\Exchange']);
+
+arch('instruments know the core and nothing of the application')->expect('App\Devices')->not->toUse(['Illuminate', 'App\Models', 'App\Actions', 'App\Http']);
 
 arch('controllers leave the database to actions and models')->expect('App\Http\Controllers')->not->toUse(['Illuminate\Support\Facades\DB']);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 // The measurements of bin/bench. Medians over many repeats on whatever else the machine is doing.
 
 use App\Actions\SavePattern;
+use Database\Seeders\DemoBodies;
 use Database\Seeders\DemoPatterns;
 use Database\Seeders\DemoStores;
 use Hawkbrush\Core\Advice\Advisor;
@@ -13,9 +14,12 @@ use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Render\Field;
 use Hawkbrush\Core\Render\Pixels;
 use Hawkbrush\Core\Render\Texture;
+use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Techniques;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 
@@ -58,7 +62,7 @@ function documentOf(array $steps, string $body): array
 {
     return [
         'steps' => array_map(static fn(array $s, int $i): array => ['id' => 'b'.$i] + $s, $steps, array_keys($steps)),
-        'body' => DemoStores::bodies()[$body][0],
+        'body' => DemoBodies::all()[$body][0],
         'paints' => array_map(static fn(array $p): array => ['name' => $p[0], 'kind' => $p[1], 'hex' => $p[2], 'seen' => 'clear', 'solids' => $p[3]], DemoStores::paints()),
     ];
 }
@@ -103,11 +107,18 @@ $figures['render_hardest_ms'] = at(timed(9, static fn() => Texture::of(Field::of
 $coats = $recipe->coats();
 $last = $coats[count($coats) - 1];
 $before = Field::bare($surface);
-foreach (array_slice($coats, 0, -1) as $coat) {
-    $before = $before->with($coat, $room);
+foreach (array_slice($coats, 0, -1) as $earlier) {
+    $before = $before->with($earlier, $room);
 }
 $pixels = new Pixels(Look::Clear);
 $figures['render_last_step_ms'] = at(timed(25, static fn() => Texture::of($before->with($last, $room), Look::Clear, $pixels)), 0.5);
+// Every technique once, twenty steps, each over all of the body: the most that masks can ask for.
+$every = RecipeReader::read(Node::root(documentOf(array_map(static fn(Technique $t): array => $coat('sepia', $t->name(), ['zone' => 'whole'], ['coats' => 1, 'aim_deg' => 75]), Techniques::all()), 'plover65')));
+$figures['render_all_techniques_ms'] = at(timed(9, static fn() => Texture::of(Field::of($every, $surface, $room), Look::Clear)), 0.5);
+$figures['fit_to_body_ms'] = at(timed(9, static function () use ($recipe, $hardest, $room): void {
+    $fitted = Scaling::fit($recipe, $hardest->body);
+    Texture::of(Field::of($fitted, Surface::of($fitted->body), $room), Look::Clear);
+}), 0.5);
 $figures['advise_ms'] = at(timed(10, static fn() => Advisor::advise($recipe, $room)), 0.5);
 
 // The round trip of an edit with the picture in its answer, each edit another figure so that no picture is kept already.
@@ -123,6 +134,25 @@ $edits = timed(40, static function (int $i = -1) use ($api, &$version, $step, $u
 });
 $figures['edit_to_stage_ms'] = at($edits, 0.5);
 $figures['edit_to_stage_p95_ms'] = at($edits, 0.95);
+
+// Sixty paints of all kinds, and a search of mixes for one colour after the other.
+$kinds = ['opaque', 'opaque', 'semi-opaque', 'transparent', 'pearl', 'ink'];
+mt_srand(60);
+for ($i = count(call('GET', "{$api}/paints")['paints']); $i < 60; $i++) {
+    call('POST', "{$api}/paints", ['name' => "Bottle {$i}", 'kind' => $kinds[$i % 6], 'hex' => sprintf('#%02x%02x%02x', mt_rand(15, 245), mt_rand(15, 245), mt_rand(15, 245))]);
+}
+$wanted = ['#8a7b3c', '#5d6f7a', '#b06a4a', '#3f5a3c', '#c9b27a', '#7a3f52', '#808080', '#4a6a8a'];
+$figures['mix_search_ms'] = at(timed(8, static function (int $i = 0) use ($api, $wanted): void {
+    call('POST', "{$api}/mixes/search", ['target' => ['hex' => $wanted[$i % 8]], 'coats' => 3]);
+}), 0.5);
+$moss = array_values(array_filter(call('GET', "{$api}/paints")['paints'], static fn(array $p): bool => $p['name'] === 'Moss'))[0];
+$figures['substitute_ms'] = at(timed(5, static fn() => call('POST', "{$api}/paints/{$moss['id']}/replacements", ['in_stock' => true])), 0.5);
+$figures['drawdown_ms'] = at(timed(20, static fn() => call('POST', "{$api}/paints/{$moss['id']}/drawdown", [
+    'revision' => $moss['revision'], 'white' => ['hex' => '#f2f2f0'], 'black' => ['hex' => '#3c3c3c'], 'over_white' => ['hex' => '#7d8f6c'], 'over_black' => ['hex' => '#3d4139'], 'dry_um' => 6,
+])), 0.5);
+
+$masks = implode(',', array_column(call('GET', "{$api}/masks")['masks'], 'id'));
+$figures['mask_sheet_ms'] = at(timed(7, static fn() => file_get_contents("{$api}/masks/sheet.pdf?pair=1&ids={$masks}")), 0.5);
 
 $app = require __DIR__.'/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
@@ -164,7 +194,7 @@ $figures['first_screen_gzip_kb'] = round($bytes / 1000, 1);
 if ($format === '--json') {
     echo json_encode($figures, JSON_PRETTY_PRINT), "\n";
 } else {
-    $reach = ['render_full_ms' => 40, 'render_last_step_ms' => 10, 'edit_to_stage_p95_ms' => 100, 'patterns_list_ms' => 100, 'first_screen_gzip_kb' => 300];
+    $reach = ['render_full_ms' => 40, 'render_last_step_ms' => 10, 'edit_to_stage_p95_ms' => 100, 'patterns_list_ms' => 100, 'first_screen_gzip_kb' => 300, 'mix_search_ms' => 1000];
     foreach ($figures as $name => $value) {
         printf("%-24s %8.1f%s\n", $name, $value, isset($reach[$name]) ? "   (reach {$reach[$name]})" : '');
     }

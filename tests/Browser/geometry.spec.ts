@@ -22,6 +22,8 @@ const BODY: BodyShape = {
     bill_angle_deg: 35,
     joints_u: [],
     hooks_u: [0.4],
+    tie_u: null,
+    tie_deg: 90,
   },
 };
 

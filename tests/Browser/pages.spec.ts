@@ -155,38 +155,6 @@ test.describe('the pattern sheet', () => {
   });
 });
 
-test.describe('the stores', () => {
-  test('puts a paint on the rack in a moment, seen over black and white', async ({ page }) => {
-    await page.goto('/stores');
-    await page.getByRole('button', { name: 'Add a paint' }).click();
-    await page.getByLabel('Name').fill('Lichen');
-    await page.getByLabel(/^Swatch/).fill('#8a9a5b');
-    await page.getByLabel('Kind').selectOption('semi-opaque');
-    await page.getByRole('button', { name: 'Onto the rack' }).click();
-    const bottle = page.locator('.rack li', { hasText: 'Lichen' });
-    await expect(bottle).toContainText('semi-opaque · guessed');
-    await expect(bottle.getByRole('img')).toHaveAttribute('aria-label', /over black #.* over white #/);
-  });
-
-  test('says which bottle is low, and restocks it', async ({ page }) => {
-    await page.goto('/stores');
-    const bottle = page.locator('.rack li', { hasText: 'Heron blue pearl' });
-    await expect(bottle).toContainText('low:');
-    await bottle.getByRole('button', { name: 'Restock' }).click();
-    await expect(bottle).not.toContainText('low:');
-    await expect(bottle.getByRole('button', { name: 'Restock' })).toBeDisabled();
-  });
-
-  test('measures a body and draws it in the drawer', async ({ page }) => {
-    await page.goto('/stores');
-    await page.getByRole('button', { name: 'Measure a body' }).click();
-    await page.getByLabel('Name').fill('Wren 45');
-    await page.getByLabel(/^Length/).fill('45');
-    await page.getByRole('button', { name: 'Into the drawer' }).click();
-    await expect(page.locator('.drawer li', { hasText: 'Wren 45' })).toContainText('45 mm');
-  });
-});
-
 test.describe('a run', () => {
   test('says what is short on the rack, and what the room forbids', async ({ page }) => {
     const paints = (await (await page.request.get('/api/v1/paints')).json()).paints as {
@@ -239,43 +207,6 @@ test.describe('the log', () => {
     await expect(page.getByRole('button', { name: 'Keep' })).toBeDisabled();
     await page.goto('/log');
     await expect(page.getByText('Less blue on the shoulder')).toBeVisible();
-  });
-});
-
-test.describe('with nothing in it', () => {
-  test.use({ baseURL: 'http://127.0.0.1:8791' });
-
-  for (const [path, words] of [
-    ['/runs', 'Nothing is planned'],
-    ['/bench', 'Nothing on the clamps'],
-    ['/log', 'No bait is finished yet'],
-    ['/stores', 'Rack'],
-  ] as const) {
-    test(`${path} says what belongs there and offers the first step`, async ({ page }) => {
-      await page.goto(path);
-      await expect(page.getByText(words).first()).toBeVisible();
-      expect(await page.locator('main a, main button').count()).toBeGreaterThan(0);
-    });
-  }
-});
-
-test.describe('a card', () => {
-  test('teaches a paint, after it was looked at, and refuses one that no paint makes', async ({ page }) => {
-    await page.goto('/stores');
-    const bottle = page.locator('.rack li', { hasText: 'Wine red' });
-    await expect(bottle).toContainText('guessed');
-    await bottle.getByRole('button', { name: /^Teach it/ }).click();
-    const dialog = page.getByRole('dialog');
-    await dialog.getByLabel('Painted, on the white').fill('#5c5050');
-    await dialog.getByLabel('Painted, on the black').fill('#c86060');
-    await expect(dialog.getByRole('alert')).toContainText('The black half is lighter');
-    await expect(dialog.getByRole('button', { name: 'Use this from now on' })).toBeDisabled();
-    await dialog.getByLabel('Painted, on the white').fill('#c86060');
-    await dialog.getByLabel('Painted, on the black').fill('#6c4444');
-    await expect(dialog.getByRole('region', { name: 'What the card says' })).toContainText('It hides');
-    await expect(dialog.getByRole('img', { name: /: found #/ })).toHaveCount(18);
-    await dialog.getByRole('button', { name: 'Use this from now on' }).click();
-    await expect(bottle).toContainText('measured');
   });
 });
 

@@ -6,7 +6,7 @@ const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
   args: [
     '--no-sandbox',
-    '--disable-gpu',
+    '--enable-unsafe-swiftshader',
     '--no-first-run',
     '--disable-background-networking',
     '--disable-component-update',
@@ -61,6 +61,55 @@ await shot('repeat', `/runs/new?repeat=${proven.id}`, {
   },
 });
 await shot('stores', '/stores');
+const paints = await list('paints');
+await shot('paint', `/stores/paints/${paints.find((p) => p.name === 'Peat brown').id}`, {
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Find what comes nearest' }).click();
+    await page.locator('.offers button').first().click();
+  },
+});
+await shot('mixing', '/stores/mixing', {
+  act: async (page) => {
+    await page.getByLabel('Wanted swatch').fill('#8a7b3c');
+    await page.getByRole('button', { name: 'Find mixes' }).click();
+    await page.locator('.mix-offers button').nth(1).click();
+  },
+});
+await shot('in-hand', `/patterns/${pattern('rudd').id}`, {
+  act: async (page) => {
+    await page.getByText('In the hand').click();
+    await page.getByText('Glint').click();
+    await page.locator('.in-hand canvas').waitFor();
+    await page.locator('.in-hand').focus();
+    for (const key of ['ArrowDown', 'ArrowDown', 'ArrowRight', 'ArrowRight', 'ArrowRight'])
+      await page.keyboard.press(key);
+    await page.waitForTimeout(800);
+  },
+});
+await shot('sisters', `/patterns/${pattern('rudd').id}/sisters`, {
+  act: async (page) => {
+    await page.locator('summary', { hasText: 'Brass' }).click();
+    for (const name of ['Frost pearl', 'Heron blue pearl', 'Signal orange']) {
+      await page.locator('details[open] label', { hasText: name }).click();
+    }
+    await page.waitForTimeout(1500);
+  },
+});
 await shot('pattern-sheet-phone', `/patterns/${pattern('zander').id}`, { width: 390, height: 800 });
-await shot('bench-phone', '/bench', { width: 390, height: 800 });
+await shot('body', `/stores/bodies/${bodies.find((b) => b.name === 'Heron 180').id}`, {
+  act: async (page) => {
+    await page.getByText('Zones', { exact: true }).click();
+    await page.getByRole('button', { name: /^shoulder/ }).click();
+  },
+});
+await shot('masks', '/stores/masks', {
+  act: async (page) => {
+    for (const name of ['Nine bars, Linnet', 'Crescent, Heron']) await page.getByLabel(`${name} on the sheet`).check();
+  },
+});
+await shot('fit', `/patterns/${pattern('zander').id}/fit`, {
+  act: async (page) => {
+    await page.getByText('times as large').waitFor();
+  },
+});
 await browser.close();

@@ -8,6 +8,11 @@ mkdir -p "$HAWKBRUSH_DATA"
 : >"$HAWKBRUSH_DATA/hawkbrush.sqlite"
 php artisan migrate --force --quiet
 [ "$3" = empty ] || php artisan db:seed --class='Database\Seeders\DemoSeeder' --force --quiet
+# The instrument that ships with it, beside the demo.
+if [ "$3" = demo ]; then
+    php bin/colorimeter $(($1 + 30)) &
+    export HAWKBRUSH_COLORIMETER="tcp://127.0.0.1:$(($1 + 30))"
+fi
 cd public
 exec php -d opcache.enable=1 -d variables_order=EGPCS -d upload_max_filesize=13M -d post_max_size=14M -S "127.0.0.1:$1" \
     ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php 2>/dev/null

@@ -138,3 +138,67 @@ it('sets its scales as far apart as the mesh', function (): void {
     expect(count($starts))->toBeGreaterThan(8)
         ->and(array_sum($gaps) / count($gaps))->toEqualWithDelta(5, 0.2);
 });
+
+it('leaves the rims of scales, hard towards the tail and soft towards the nose', function (): void {
+    [$surface, $through] = marked('scallops', ['scale_mm' => 6, 'rim_mm' => 2]);
+    $row = intdiv($surface->cellAt(0.5, 90), $surface->columns);
+    $rims = 0;
+    $before = 0.0;
+    for ($column = 40; $column < 150; $column++) {
+        $now = $through[$row * $surface->columns + $column] ?? 0.0;
+        $rims += $before > 0.7 && $now < 0.2 ? 1 : 0;
+        $before = $now;
+    }
+    // One hard edge a scale: 110 columns of the body's length, 6 mm each.
+    expect($rims)->toEqualWithDelta(110 / $surface->columns * $surface->body->lengthMm / 6, 1.5);
+    $broad = extentOf(marked('scallops', ['scale_mm' => 6, 'rim_mm' => 3]))['share'];
+    expect(extentOf(marked('scallops', ['scale_mm' => 6, 'rim_mm' => 1]))['share'])->toBeLessThan($broad);
+});
+
+it('punches circles of the area that was set, and rings with a free core', function (): void {
+    [$surface] = marked('circles');
+    $area = static fn(array $set): float => extentOf(marked('circles', $set))['share'] * array_sum($surface->areaMm2);
+    // Four discs of 5 mm: 78.5 mm2; half a diameter left free takes a quarter of that away. Arithmetic.
+    expect($area(['count' => 4, 'diameter_mm' => 5]))->toEqualWithDelta(78.5, 6.0)
+        ->and($area(['count' => 4, 'diameter_mm' => 5, 'core' => 0.5]))->toEqualWithDelta(58.9, 6.0);
+});
+
+it('opens a fan backwards from its root', function (): void {
+    $fan = ['u' => 0.4, 'deg' => 110, 'length_mm' => 10, 'spread_deg' => 60, 'turn_deg' => 0, 'rays' => 0];
+    $extent = extentOf(marked('fan', $fan), 0.3);
+    $long = marked('fan')[0]->body->lengthMm;
+    expect($extent['u'][0])->toEqualWithDelta(0.4, 0.015)
+        ->and(($extent['u'][1] - 0.4) * $long)->toEqualWithDelta(10, 0.8)
+        ->and(extentOf(marked('fan', ['turn_deg' => 60] + $fan), 0.3)['deg'][1])->toBeGreaterThan($extent['deg'][1])
+        ->and(extentOf(marked('fan', ['rays' => 9] + $fan))['share'])->toBeLessThan(extentOf(marked('fan', $fan))['share']);
+});
+
+it('paints all between two tapes and nothing beyond', function (): void {
+    $extent = extentOf(marked('tape', ['top_deg' => 40, 'bottom_deg' => 100, 'from_u' => 0.2, 'to_u' => 0.6]), 0.9);
+    expect($extent['u'][0])->toEqualWithDelta(0.2, 0.01)->and($extent['u'][1])->toEqualWithDelta(0.6, 0.01)
+        ->and($extent['deg'][0])->toEqualWithDelta(40, 6)->and($extent['deg'][1])->toEqualWithDelta(100, 6)
+        ->and(extentOf(marked('tape', ['top_deg' => 0, 'bottom_deg' => 180]))['share'])->toEqualWithDelta(1.0, 1e-6)
+        ->and(extentOf(marked('tape', ['slant_mm' => 8]))['deg'][1])->toBeGreaterThan(extentOf(marked('tape'))['deg'][1]);
+});
+
+it('spreads spots at the distance that was set', function (): void {
+    [$surface] = marked('dots');
+    $area = extentOf(marked('dots', ['diameter_mm' => 2, 'apart_mm' => 8, 'vary' => 0]))['share'];
+    // A spot of 3.14 mm2 to every 8 x 6.96 mm.
+    expect($area)->toEqualWithDelta(3.14 / (8 * 8 * 0.87), 0.012)
+        ->and(marked('dots', ['vary' => 0], 1)[1])->toBe(marked('dots', ['vary' => 0], 2)[1])
+        ->and(marked('dots', ['vary' => 1], 1)[1])->not->toBe(marked('dots', ['vary' => 1], 2)[1]);
+});
+
+it('dabs more with more dabs, and streaks along the side', function (): void {
+    expect(extentOf(marked('sponge', ['per_cm2' => 1]))['share'])->toBeLessThan(0.6 * extentOf(marked('sponge', ['per_cm2' => 4]))['share'])
+        ->and(extentOf(marked('dry brush', ['per_cm2' => 2]))['share'])->toBeLessThan(0.6 * extentOf(marked('dry brush', ['per_cm2' => 9]))['share']);
+    // Along a streak neighbours are alike far more often than across it.
+    [$surface, $through] = marked('dry brush', ['hair_mm' => 0.6]);
+    $along = $across = 0;
+    foreach ($through as $cell => $share) {
+        $along += isset($through[$cell + 1]) ? 1 : 0;
+        $across += isset($through[$cell + 2 * $surface->columns]) ? 1 : 0;
+    }
+    expect($along)->toBeGreaterThan(2 * $across);
+});

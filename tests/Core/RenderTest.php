@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Srgb;
 use Hawkbrush\Core\Colour\Xyz;
@@ -23,13 +22,6 @@ use Hawkbrush\Core\Render\Pixels;
 use Hawkbrush\Core\Render\Texture;
 
 /** @param callable(array<string, mixed>): array<string, mixed>|null $change */
-function exampleRecipe(?callable $change = null): Recipe
-{
-    $document = Examples::recipe();
-
-    return RecipeReader::read(Node::root($change === null ? $document : $change($document)));
-}
-
 function exampleField(Recipe $recipe, ?string $upto = null): Field
 {
     return Field::of($recipe, Surface::of($recipe->body, 64, 32), Room::ordinary(), $upto);
@@ -45,7 +37,7 @@ it('gives every cell the film it would have alone', function (): void {
         foreach ($coats as $i => $step) {
             $q = $covers[$i]->left[$cell] ?? 0;
             if ($q > 0) {
-                $alone = $alone->under(Film::of($step->optics(), $step->dryUm() * $q / 15));
+                $alone = $alone->under(Film::of($step->optics(), $step->dryUm() * $q / Coverage::FULL));
             }
         }
         foreach ($field->states[$field->left[$cell]]->r as $band => $r) {
@@ -155,7 +147,7 @@ it('turns states into the same colours of the screen as one by one', function (L
         $xyz = Observer::xyz($seen);
         $g = $state->glint ?? [0.0, 0.0, 0.0];
         $shine = new Xyz($xyz->x + 100 * $g[0], $xyz->y + 100 * $g[1], $xyz->z + 100 * $g[2]);
-        [$flat, $glint] = $pixels->of($state);
+        [$flat, $glint] = str_split(sprintf('#%06x#%06x', $pixels->of($state) >> 24, $pixels->of($state) & 0xFFFFFF), 7);
         foreach ([[$flat, $xyz], [$glint, $shine]] as [$hex, $light]) {
             $one = Srgb::fromXyz($light)->hex();
             foreach (str_split(substr($one, 1), 2) as $i => $channel) {

@@ -2,32 +2,12 @@
 
 declare(strict_types=1);
 
-use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Calculator\Examples;
-use Hawkbrush\Core\Exchange\BodyReader;
-use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
-
-function testSurface(): Surface
-{
-    return Surface::of(BodyReader::read(Node::root(Examples::body())), 128, 64);
-}
-
-/** @param array<string, mixed> $change */
-function paintStep(array $change = []): PaintStep
-{
-    $step = array_replace(['id' => 'a', 'type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']], $change);
-    $recipe = RecipeReader::read(Node::root(['steps' => [$step]] + Examples::recipe()));
-    assert($recipe->steps[0] instanceof PaintStep);
-
-    return $recipe->steps[0];
-}
 
 /** @return array<string, float> share of the left half covered, and its middle around the body in degrees */
 function coverOf(array $change): array
@@ -40,7 +20,7 @@ function coverOf(array $change): array
         $middle += $q * $surface->areaMm2[$cell] * $surface->theta[intdiv($cell, $surface->columns)];
     }
 
-    return ['share' => $sum / 15 / array_sum($surface->areaMm2), 'deg' => $sum > 0 ? $middle / $sum : -1.0];
+    return ['share' => $sum / Coverage::FULL / array_sum($surface->areaMm2), 'deg' => $sum > 0 ? $middle / $sum : -1.0];
 }
 
 it('lets part of the paint through, never more than there is, the same for the same seed', function (Technique $technique): void {
@@ -58,7 +38,7 @@ it('differs from seed to seed and from side to side where chance is imitated', f
     $cover = Coverage::of(paintStep(['technique' => ['name' => $name]]), testSurface());
     expect($cover->mirrored)->toBeFalse()->and($cover->left)->not->toBe($cover->right)
         ->and(Coverage::of(paintStep(['technique' => ['name' => $name], 'seed' => 9]), testSurface())->left)->not->toBe($cover->left);
-})->with(['splatter', 'mottle']);
+})->with(['splatter', 'mottle', 'sponge', 'dots', 'dry brush']);
 
 it('keeps each of its settings within its bounds', function (Technique $technique): void {
     foreach ($technique->settings() as $setting) {
@@ -99,7 +79,7 @@ it('paints a spot of the diameter that was set', function (): void {
     $cover = Coverage::of(paintStep(['technique' => ['name' => 'spot', 'u' => 0.45, 'deg' => 90, 'diameter_mm' => 6, 'soft' => 0.05]]), $surface);
     $area = 0.0;
     foreach ($cover->left as $cell => $q) {
-        $area += $q / 15 * $surface->areaMm2[$cell];
+        $area += $q / Coverage::FULL * $surface->areaMm2[$cell];
     }
     expect($area)->toEqualWithDelta(M_PI * 9, 3.5);
 });
@@ -111,7 +91,7 @@ it('counts its bars', function (): void {
     $bars = 0;
     $inside = false;
     for ($column = 0; $column < $surface->columns; $column++) {
-        $on = ($cover->left[$row * $surface->columns + $column] ?? 0) > 7;
+        $on = ($cover->left[$row * $surface->columns + $column] ?? 0) > Coverage::FULL / 2;
         $bars += $on && ! $inside ? 1 : 0;
         $inside = $on;
     }

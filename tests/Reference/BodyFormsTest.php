@@ -37,6 +37,28 @@ it('measures a prolate spheroid to 0.1 % (closed form, handbook)', function (int
         ->and(Measure::volumeMm3(spheroid(30, 10, $stations)))->toEqualWithDelta(4 / 3 * M_PI * 3000, 13);
 })->with([6, 10, 24]);
 
+it('measures an ellipsoid of three axes: volume 4/3 pi abc (closed form), area by integrating its parametric surface', function (): void {
+    [$a, $b, $c] = [30.0, 12.0, 8.0];
+    $stations = [];
+    for ($i = 0; $i <= 16; $i++) {
+        $u = $i / 16;
+        $share = 2 * sqrt($u * (1 - $u));
+        $stations[] = new Station($u, $b * $share, $b * $share, $c * $share);
+    }
+    $body = Body::of('ellipsoid', 'wood', 2 * $a, 2.0, $stations, Spectrum::flat(0.8), new Marks());
+    // Midpoint rule over latitude and longitude: |r_t x r_p| = sin t sqrt(b2c2 cos2 t + a2 sin2 t (c2 cos2 p + b2 sin2 p)).
+    $area = 0.0;
+    for ($i = 0; $i < 400; $i++) {
+        $t = ($i + 0.5) * M_PI / 400;
+        for ($j = 0; $j < 400; $j++) {
+            $p = ($j + 0.5) * 2 * M_PI / 400;
+            $area += sin($t) * sqrt(($b * $c * cos($t)) ** 2 + ($a * sin($t)) ** 2 * (($c * cos($p)) ** 2 + ($b * sin($p)) ** 2)) * (M_PI / 400) * (2 * M_PI / 400);
+        }
+    }
+    expect(Measure::areaMm2($body))->toEqualWithDelta($area, 0.005 * $area)
+        ->and(Measure::volumeMm3($body))->toEqualWithDelta(4 / 3 * M_PI * $a * $b * $c, 0.005 * 4 / 3 * M_PI * $a * $b * $c);
+});
+
 it('measures a cylinder: side 2 pi r l, volume pi r^2 l; flat ends are not painted', function (): void {
     $cylinder = Body::of('cylinder', 'wood', 80, 2.0, [new Station(0, 9, 9, 9), new Station(1, 9, 9, 9)], Spectrum::flat(0.8), new Marks());
     expect(Measure::areaMm2($cylinder))->toEqualWithDelta(2 * M_PI * 9 * 80, 2 * M_PI * 9 * 80 * 1e-3)

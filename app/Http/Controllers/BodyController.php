@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangeBody;
+use App\Actions\KeepLots;
 use App\Actions\SaveBody;
+use App\Actions\TraceBody;
+use App\Http\Conflict;
 use App\Http\Input;
 use App\Models\Body;
+use App\Models\Lot;
+use App\Present\BodyPageView;
 use App\Present\BodyView;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
@@ -17,17 +23,63 @@ final class BodyController
 {
     public function index(): JsonResponse
     {
-        return new JsonResponse(['bodies' => Body::query()->orderBy('name')->get()->map(BodyView::of(...))->all()]);
+        return new JsonResponse(['bodies' => Body::query()->with('lots')->orderBy('name')->get()->map(BodyView::of(...))->all()]);
     }
 
     public function store(Request $request, SaveBody $save): JsonResponse
     {
-        $form = Input::of($request);
-        $stock = $form->optional('stock')?->integer(0, 100_000) ?? 0;
-        $form->field('name')->text(80);
-        $document = array_map(static fn(Node $n): mixed => $n->raw(), $form->fields());
-        unset($document['stock']);
+        return new JsonResponse(BodyView::of($save->fromForm(Input::of($request))), 201);
+    }
 
-        return new JsonResponse(BodyView::of($save->of(BodyReader::read(Node::root($document)), $stock)), 201);
+    public function show(string $id): JsonResponse
+    {
+        return new JsonResponse(BodyPageView::of(Body::query()->findOrFail($id)));
+    }
+
+    public function update(Request $request, string $id, ChangeBody $change): JsonResponse
+    {
+        $body = Body::query()->findOrFail($id);
+        $form = Input::of($request);
+        if ($form->field('revision')->integer(1, PHP_INT_MAX) !== $body->revision) {
+            throw new Conflict('This body was changed elsewhere.', BodyView::of($body), $form->raw());
+        }
+
+        return new JsonResponse(BodyPageView::of($change->of($body, $form)));
+    }
+
+    /** A body as it is being measured: its form, its areas and zones; nothing is kept. */
+    public function look(Request $request): JsonResponse
+    {
+        $core = BodyReader::read(Node::root(array_diff_key((array) Input::of($request)->raw(), ['name' => 1])));
+
+        return new JsonResponse(BodyPageView::measured($core));
+    }
+
+    /** Stations from an outline drawn over a photograph. */
+    public function trace(Request $request, TraceBody $trace): JsonResponse
+    {
+        return new JsonResponse($trace->of(Input::of($request)));
+    }
+
+    /** {svg}: the outline in an SVG file. */
+    public function outline(Request $request, TraceBody $trace): JsonResponse
+    {
+        return new JsonResponse($trace->inSvg(Input::of($request)->only(['svg'])->field('svg')->lines(900_000)));
+    }
+
+    public function buy(Request $request, string $id, KeepLots $lots): JsonResponse
+    {
+        $body = Body::query()->findOrFail($id);
+        $lots->buy($body, Input::of($request));
+
+        return new JsonResponse(BodyPageView::of($body->refresh()), 201);
+    }
+
+    public function inspect(Request $request, string $id, KeepLots $lots): JsonResponse
+    {
+        $lot = Lot::query()->with(['inspections', 'body'])->findOrFail($id);
+        $lots->inspect($lot, Input::of($request));
+
+        return new JsonResponse(BodyPageView::of(Body::query()->findOrFail($lot->body_id)), 201);
     }
 }

@@ -4,12 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ReadTarget;
+use App\Actions\ReplacePaint;
 use App\Actions\SavePaint;
+use App\Actions\SprayedFilm;
 use App\Actions\TeachPaint;
 use App\Http\Conflict;
 use App\Http\Input;
 use App\Models\Paint;
+use App\Present\CoreView;
 use App\Present\PaintView;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Film\Coats;
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Node;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -17,7 +25,7 @@ final class PaintController
 {
     public function index(): JsonResponse
     {
-        return new JsonResponse(['paints' => Paint::query()->orderBy('name')->get()->map(PaintView::of(...))->all()]);
+        return new JsonResponse(['paints' => PaintView::all()]);
     }
 
     public function store(Request $request, SavePaint $save): JsonResponse
@@ -29,33 +37,58 @@ final class PaintController
     public function drawdown(Request $request, string $id, TeachPaint $teach): JsonResponse
     {
         $paint = Paint::query()->findOrFail($id);
-        $form = Input::of($request)->only(['revision', 'over_white', 'over_black', 'white', 'black', 'dry_um', 'seen', 'keep']);
-        if ($form->field('revision')->integer(1, PHP_INT_MAX) !== $paint->revision) {
-            throw new Conflict('This paint was changed elsewhere.', PaintView::of($paint), $form->raw());
-        }
+        $form = Input::of($request)->only(['revision', 'over_white', 'over_black', 'white', 'black', 'dry_um', 'film', 'seen', 'source', 'keep']);
+        $this->fresh($paint, $form);
         [$found, $meaning] = $teach->look($paint, $form);
         if ($form->optional('keep')?->boolean() ?? false) {
-            $teach->keep($paint, $found);
+            $teach->keep($paint, $found, $form);
         }
 
         return new JsonResponse(['paint' => PaintView::of($paint), ...$meaning]);
     }
 
-    /** What is left in the bottle, and whether it still stands on the rack. */
-    public function update(Request $request, string $id): JsonResponse
+    public function update(Request $request, string $id, SavePaint $save): JsonResponse
     {
         $paint = Paint::query()->findOrFail($id);
-        $form = Input::of($request)->only(['revision', 'left_ml', 'archived']);
+        $form = Input::of($request);
+        $this->fresh($paint, $form);
+        $save->change($paint, $form);
+
+        return new JsonResponse(PaintView::of($paint->refresh()));
+    }
+
+    /** {over, weight, thinning_percent, until: {hidden: true} or {colour, within}}: how many coats it takes. */
+    public function coats(Request $request, string $id, ReadTarget $target): JsonResponse
+    {
+        $paint = Paint::query()->findOrFail($id)->core();
+        $form = Input::of($request)->only(['over', 'until', ...SprayedFilm::FIELDS]);
+        $coatUm = SprayedFilm::read($form)->coatUm($paint->solids);
+        $ground = $target->ground($form->optional('over'));
+        $until = $form->field('until')->only(['hidden', 'colour', 'within']);
+        $wanted = $until->has('colour') ? $target->colour($until->field('colour')) : null;
+        $coats = $wanted === null
+            ? Coats::untilHidden($paint->optics, $ground, $coatUm, Look::Clear, Colour::fromHex($paint->hex)->lab)
+            : Coats::untilColour($paint->optics, $ground, $coatUm, Look::Clear, $wanted->lab, $until->optional('within')?->number(0.1, 50) ?? 2.0);
+
+        return new JsonResponse([
+            'coats' => $coats->coats,
+            'reason' => $coats->reason,
+            'coat_um' => round($coatUm, 2),
+            'wanted' => $wanted === null ? null : CoreView::colour($wanted),
+            'after' => array_map(static fn(array $after): array => ['colour' => CoreView::colour($after[0]), 'delta_e' => round($after[1], 2)], $coats->after),
+        ]);
+    }
+
+    public function replacements(Request $request, string $id, ReplacePaint $replace): JsonResponse
+    {
+        return new JsonResponse($replace->of(Paint::query()->findOrFail($id), Input::of($request)));
+    }
+
+    /** @throws Conflict when the form was made on another state of the paint */
+    private function fresh(Paint $paint, Node $form): void
+    {
         if ($form->field('revision')->integer(1, PHP_INT_MAX) !== $paint->revision) {
             throw new Conflict('This paint was changed elsewhere.', PaintView::of($paint), $form->raw());
         }
-        $archived = $form->optional('archived')?->boolean();
-        $paint->update([
-            'left_ml' => $form->optional('left_ml')?->number(0, 5000) ?? $paint->left_ml,
-            'archived_at' => $archived === null ? $paint->archived_at : ($archived ? now() : null),
-            'revision' => $paint->revision + 1,
-        ]);
-
-        return new JsonResponse(PaintView::of($paint));
     }
 }

@@ -84,7 +84,7 @@ final class PatternController
         ])->all()]);
     }
 
-    private function answer(string $id, int $status = 200): JsonResponse
+    public function answer(string $id, int $status = 200): JsonResponse
     {
         $pattern = self::shelf()->findOrFail($id);
         $version = $pattern->current->load(['pattern', 'body']);
@@ -97,7 +97,7 @@ final class PatternController
     {
         $runs = static fn(): Builder => Run::query()->join('versions', 'versions.id', '=', 'runs.version_id')->whereColumn('versions.pattern_id', 'patterns.id')->whereNotNull('runs.finished_at');
 
-        return Pattern::query()->with('current')
+        return Pattern::query()->with(['current', 'parent'])
             ->withCount(['versions as proven_versions' => static fn(Builder $q): Builder => $q->whereNotNull('proven_at')])
             ->addSelect([
                 'last_painted' => $runs()->selectRaw('max(runs.finished_at)'),

@@ -14,10 +14,8 @@ use App\Models\Photo;
 use App\Models\Run;
 use App\Present\PlanView;
 use App\Present\RunView;
-use Hawkbrush\Core\Refused;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\UploadedFile;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final readonly class RunController
@@ -77,19 +75,14 @@ final readonly class RunController
     public function photo(Request $request, string $id, KeepPhoto $keep): JsonResponse
     {
         $run = Run::query()->findOrFail($id);
-        $file = $request->file('photo');
-        if (! $file instanceof UploadedFile) {
-            throw Refused::at('/photo', 'Send a photograph as the form field “photo”.');
-        }
-        $photo = $keep->of($run, $file);
+        $photo = $keep->of($run, $request->file('photo'));
 
         return new JsonResponse(['id' => $photo->id, 'width' => $photo->width, 'height' => $photo->height], 201);
     }
 
     public function showPhoto(string $id): BinaryFileResponse
     {
-        return (new BinaryFileResponse(KeepPhoto::path(Photo::query()->findOrFail($id)->id), 200, ['Content-Type' => 'image/jpeg']))
-            ->setPrivate()->setMaxAge(31_536_000);
+        return KeepPhoto::answer(Photo::query()->findOrFail($id)->id);
     }
 
     public function finish(string $id): JsonResponse

@@ -8,8 +8,12 @@ use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Pattern\Clear;
 use Hawkbrush\Core\Pattern\EyeStep;
+use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Pattern\SetBy;
 use Hawkbrush\Core\Pattern\Weight;
+use Hawkbrush\Core\Prepare\Condition;
+use Hawkbrush\Core\Prepare\Fitting;
+use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
@@ -22,13 +26,17 @@ final class VocabularyController
     {
         return new JsonResponse([
             'techniques' => array_map(static fn(Technique $t): array => [
-                'name' => $t->name(), 'label' => $t->label(), 'sprayed' => $t->sprayed(), 'touches' => $t->touches(), 'random' => ! $t->mirrored(),
+                'name' => $t->name(), 'label' => $t->label(), 'sprayed' => $t->sprayed(), 'touches' => $t->touches(), 'cut' => $t instanceof Cut, 'random' => ! $t->mirrored(),
                 'settings' => array_map(static fn(Setting $s): array => [
-                    'name' => $s->name, 'label' => $s->label, 'unit' => $s->unit, 'min' => $s->min, 'max' => $s->max, 'default' => $s->default, 'choices' => $s->choices,
+                    'name' => $s->name, 'label' => $s->label, 'unit' => $s->unit, 'min' => $s->min, 'max' => $s->max, 'default' => $s->default, 'choices' => $s->choices, 'outline' => $s->outline,
                 ], $t->settings()),
             ], Techniques::all()),
             'zones' => Zone::names(),
+            'conditions' => Condition::names(),
+            'fittings' => Fitting::names(),
             'kinds' => Kind::names(),
+            'families' => Paint::FAMILIES,
+            'finishes' => Paint::FINISHES,
             'weights' => array_map(static fn(Weight $w): array => ['name' => $w->value, 'wet_um' => $w->wetUm()], Weight::cases()),
             'sets' => SetBy::names(),
             'clears' => array_map(static fn(Clear $c): array => ['name' => $c->value, 'caution' => $c->caution()], Clear::cases()),

@@ -4,17 +4,28 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Technique\Bars;
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Smooth;
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Flat\Shape;
+use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Cut;
+use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\Setting;
-use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Stencil;
 
 /** Upright bars through a flexible stencil, tapering towards the belly, cut with a waver so that they do not look ruled. */
-final readonly class Bars implements Technique
+final readonly class Bars extends Stencil implements Cut, Indexed
 {
+    /** Share of its width that a bar loses towards its lower end. */
+    private const TAPER = 0.55;
+
+    /** Corners down each edge of a cut bar. */
+    private const STEPS = 12;
+
     public function name(): string
     {
         return 'bars';
@@ -43,22 +54,37 @@ final readonly class Bars implements Technique
         ];
     }
 
-    public function touches(): bool
+    public function anchors(Body $body, Choices $choices): array
     {
-        return true;
+        $first = new Anchor('middle of the first bar', $choices->number('from_u'), 90);
+
+        return $choices->number('count') < 1.5 ? [new Anchor('middle of the bar', ($choices->number('from_u') + $choices->number('to_u')) / 2, 90)]
+            : [$first, new Anchor('middle of the last bar', $choices->number('to_u'), 90)];
     }
 
-    public function sprayed(): bool
+    public function cut(Surface $surface, Choices $choices, int $seed): Shape
     {
-        return true;
+        $top = $choices->number('top_deg');
+        $rings = [];
+        foreach (self::bars($surface, $choices, $seed) as [$x, $half, $bottom, $phase]) {
+            $front = $rear = [];
+            for ($i = 0; $i <= self::STEPS; $i++) {
+                $down = $i / self::STEPS;
+                $deg = $top + max(4.0, $bottom - $top) * $down;
+                $middle = self::middle($x, $half, $phase, $choices->number('waver'), $deg);
+                $here = $half * (1 - self::TAPER * $down);
+                $y = Cells::yMm($surface, $x / $surface->body->lengthMm, $deg);
+                $front[] = [$middle - $here, $y];
+                $rear[] = [$middle + $here, $y];
+            }
+            $rings[] = [...$front, ...array_reverse($rear)];
+        }
+
+        return Shape::of($rings);
     }
 
-    public function mirrored(): bool
-    {
-        return true;
-    }
-
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    /** @return list<array{float, float, float, float}> of each bar where it stands in mm, half its width, its lower end in degrees, and how it waves */
+    private static function bars(Surface $surface, Choices $choices, int $seed): array
     {
         $chance = new Chance($seed);
         $count = (int) round($choices->number('count'));
@@ -76,6 +102,20 @@ final readonly class Bars implements Technique
                 $chance->between(0, 6.28),
             ];
         }
+
+        return $bars;
+    }
+
+    private static function middle(float $x, float $half, float $phase, float $waver, float $deg): float
+    {
+        return $x + $half * $waver * 0.8 * sin($phase + $deg / 16);
+    }
+
+    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    {
+        $length = $surface->body->lengthMm;
+        $waver = $choices->number('waver');
+        $bars = self::bars($surface, $choices, $seed);
         $marks = [];
         $top = $choices->number('top_deg');
         foreach ($surface->theta as $row => $theta) {
@@ -85,8 +125,8 @@ final readonly class Bars implements Technique
                     continue;
                 }
                 $down = max(0.0, ($theta - $top) / max(1.0, $bottom - $top));
-                $here = $half * (1 - 0.55 * $down);
-                $middle = $x + $half * $waver * 0.8 * sin($phase + $theta / 16);
+                $here = $half * (1 - self::TAPER * $down);
+                $middle = self::middle($x, $half, $phase, $waver, $theta);
                 $soft = max(0.35, $half * 0.45);
                 $first = max(0, (int) floor(($middle - $here - $soft) / $length * $surface->columns));
                 $last = min($surface->columns - 1, (int) ceil(($middle + $here + $soft) / $length * $surface->columns));

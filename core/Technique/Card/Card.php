@@ -4,16 +4,23 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Technique\Card;
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Smooth;
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Flat\Shape;
+use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Cut;
+use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\Setting;
-use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Stencil;
 
 /** The edge of a curved card held behind the gill plate: sharp in front, fading backwards. */
-final readonly class Card implements Technique
+final readonly class Card extends Stencil implements Cut, Indexed
 {
+    private const HOLD_MM = 25.0;
+
     public function name(): string
     {
         return 'card';
@@ -39,28 +46,37 @@ final readonly class Card implements Technique
         ];
     }
 
-    public function touches(): bool
+    public function anchors(Body $body, Choices $choices): array
     {
-        return true;
+        return [new Anchor('edge of the card', $body->marks->gillU + $choices->number('behind_mm') / $body->lengthMm, 90)];
     }
 
-    public function sprayed(): bool
+    /** The card itself: its curved edge, and enough in front of it to hold. */
+    public function cut(Surface $surface, Choices $choices, int $seed): Shape
     {
-        return true;
+        $edge = [];
+        $top = $choices->number('top_deg');
+        foreach (range($top, max($top + 8, $choices->number('bottom_deg')), 4) as $deg) {
+            $edge[] = [self::edgeMm($surface, $choices, $deg), Cells::yMm($surface, $surface->body->marks->gillU, $deg)];
+        }
+        $front = min(array_column($edge, 0)) - self::HOLD_MM;
+
+        return Shape::of([[...$edge, [$front, $edge[\count($edge) - 1][1]], [$front, $edge[0][1]]]]);
     }
 
-    public function mirrored(): bool
+    /** Bowed as a gill plate is: farthest back at its middle. */
+    private static function edgeMm(Surface $surface, Choices $choices, float $deg): float
     {
-        return true;
+        $gill = $surface->body->marks->gillU * $surface->body->lengthMm;
+
+        return $gill + $choices->number('behind_mm') - 0.16 * $gill * (($deg - 92) / 55) ** 2;
     }
 
     public function through(Surface $surface, Choices $choices, int $seed, array $open): array
     {
-        $edge = $surface->body->marks->gillU * $surface->body->lengthMm + $choices->number('behind_mm');
         $width = $choices->number('width_mm');
         $top = $choices->number('top_deg');
         $bottom = $choices->number('bottom_deg');
-        $bow = $surface->body->marks->gillU * $surface->body->lengthMm * 0.16;
         $marks = [];
         $length = $surface->body->lengthMm;
         foreach ($surface->theta as $row => $theta) {
@@ -68,7 +84,7 @@ final readonly class Card implements Technique
             if ($tall <= 0) {
                 continue;
             }
-            $at = $edge - $bow * (($theta - 92) / 55) ** 2;
+            $at = self::edgeMm($surface, $choices, $theta);
             $first = max(0, (int) floor(($at - 0.25) / $length * $surface->columns));
             $last = min($surface->columns - 1, (int) ceil(($at + $width) / $length * $surface->columns));
             for ($column = $first; $column <= $last; $column++) {

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Technique\Line;
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Smooth;
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Technique;
 
 /** A line along the side, drawn with a pen or let through between two tapes; whole or in dashes. */
-final readonly class Line implements Technique
+final readonly class Line implements Indexed, Technique
 {
     public function name(): string
     {
@@ -55,6 +58,11 @@ final readonly class Line implements Technique
         return true;
     }
 
+    public function anchors(Body $body, Choices $choices): array
+    {
+        return [new Anchor('start', $choices->number('from_u'), $choices->number('deg')), new Anchor('end', $choices->number('to_u'), $choices->number('deg'))];
+    }
+
     public function through(Surface $surface, Choices $choices, int $seed, array $open): array
     {
         $half = $choices->number('width_mm') / 2;
@@ -63,18 +71,22 @@ final readonly class Line implements Technique
         $to = $choices->number('to_u') * $length;
         $dash = $choices->number('dash_mm');
         $soft = max(0.2, $half * 0.3);
-        $middle = [];
-        foreach ($surface->u as $u) {
-            $middle[(int) round($u * $length * 100)] = Cells::yMm($surface, $u, $choices->number('deg'));
+        $deg = $choices->number('deg');
+        $marks = [];
+        foreach ($surface->u as $column => $u) {
+            $x = $u * $length;
+            if ($x < $from || $x > $to || ($dash > 0 && fmod($x, $dash) > $dash * 0.55)) {
+                continue;
+            }
+            $middle = $surface->flankMm[$column] + Cells::yMm($surface, $u, $deg);
+            for ($cell = $column; $cell < $surface->rows * $surface->columns; $cell += $surface->columns) {
+                $away = abs($surface->arcMm[$cell] - $middle);
+                if ($away < $half + $soft) {
+                    $marks[$cell] = Smooth::step($half + $soft, $half - $soft, $away);
+                }
+            }
         }
 
-        return Cells::each($surface, $open, static function (float $x, float $y) use ($half, $from, $to, $dash, $soft, $middle): float {
-            $away = abs($y - $middle[(int) round($x * 100)]);
-            if ($away > $half + $soft || $x < $from || $x > $to || ($dash > 0 && fmod($x, $dash) > $dash * 0.55)) {
-                return 0.0;
-            }
-
-            return Smooth::step($half + $soft, $half - $soft, $away);
-        });
+        return Cells::on($open, $marks);
     }
 }

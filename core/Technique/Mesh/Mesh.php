@@ -7,13 +7,13 @@ namespace Hawkbrush\Core\Technique\Mesh;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Setting;
-use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Stencil;
 
 /**
  * Scale mesh stretched tight: staggered windows between strands. New mesh leaves broad veins; mesh stiff with old paint
  * leaves finer ones. Strands keep paint off the side turned away from the aim a little longer, so the windows lean.
  */
-final readonly class Mesh implements Technique
+final readonly class Mesh extends Stencil
 {
     public function name(): string
     {
@@ -36,52 +36,49 @@ final readonly class Mesh implements Technique
             Setting::lengthMm('pitch_mm', 'Scale length', 0.8, 12, 3),
             Setting::choice('age', 'Mesh', ['new', 'stiff']),
             Setting::choice('run', 'Scales open towards', ['tail', 'nose']),
+            Setting::choice('lie', 'Stretched', ['slanted', 'square']),
+            Setting::number('strand', 'Strand (0: as the mesh is)', 'of scale length', 0, 0.5, 0),
         ];
-    }
-
-    public function touches(): bool
-    {
-        return true;
-    }
-
-    public function sprayed(): bool
-    {
-        return true;
-    }
-
-    public function mirrored(): bool
-    {
-        return true;
     }
 
     public function through(Surface $surface, Choices $choices, int $seed, array $open): array
     {
         $pitch = $choices->number('pitch_mm');
         // Half-width of a strand as a share of the pitch. Common practice, no published source.
-        $strand = $choices->word('age') === 'new' ? 0.14 : 0.08;
+        $strand = $choices->number('strand') > 0 ? $choices->number('strand') / 2 : ($choices->word('age') === 'new' ? 0.14 : 0.08);
         $lean = $choices->word('run') === 'tail' ? 0.10 : -0.10;
-        $tall = $pitch;
+        // Stretched on the slant, windows stand as lozenges, each row shifted by half a window, two rows to a pitch; square, in columns.
+        $square = $choices->word('lie') === 'square';
+        $rows = $square ? 1 : 2;
+        [$major, $minor] = $square ? [1.0, 0.12] : [1.16, 0.84];
         $window = 0.5 - $strand;
         $edge = 0.13;
         $clear = $window - $edge;
 
         $columns = $surface->columns;
         $cellMm = $surface->body->lengthMm / $columns;
+        // Way to the middle of the nearest window along the length, by row parity and column.
+        $along = [[], []];
+        for ($column = 0; $column < $columns; $column++) {
+            $across = ($column + 0.5) * $cellMm / $pitch;
+            $along[0][] = $across - floor($across + 0.5);
+            $along[1][] = $square ? $along[0][$column] : $across - 0.5 - floor($across);
+        }
         $arc = $surface->arcMm;
         $flank = $surface->flankMm;
+        // Counted from far above the ridge, so that rounding to the nearest row needs no care for the sign.
+        $above = 2.0 * ceil(max([1.0, ...$flank]) / $pitch + 1);
         $through = [];
         // Written out rather than through Cells::each: mesh covers most of the body, and this runs for every cell.
         foreach ($open as $cell => $paint) {
             $column = $cell % $columns;
-            $down = ($arc[$cell] - $flank[$column]) / $tall;
-            $row = (int) floor($down * 2 + 0.5);
-            $dy = $down - $row / 2;
-            $across = ($column + 0.5) * $cellMm / $pitch - ($row & 1 ? 0.5 : 0.0);
-            $dx = $across - floor($across + 0.5) + $lean * (0.25 - $dy * $dy);
+            $down = ($arc[$cell] - $flank[$column]) / $pitch * $rows + $above;
+            $row = (int) ($down + 0.5);
+            $dy = ($down - $row) / $rows;
+            $dx = $along[$row & 1][$column] + $lean * (0.25 - $dy * $dy);
             $dx = $dx < 0 ? -$dx : $dx;
             $dy = $dy < 0 ? -$dy : $dy;
-            // Windows are lozenges with rounded corners, two rows to a pitch.
-            $distance = ($dx + $dy) * 0.84 + 0.32 * ($dx > $dy ? $dx : $dy);
+            $distance = $dx > $dy ? $dx * $major + $dy * $minor : $dx * $minor + $dy * $major;
             if ($distance < $window) {
                 $through[$cell] = $distance <= $clear ? $paint : $paint * ($window - $distance) / $edge;
             }

@@ -14,6 +14,9 @@ use Hawkbrush\Core\Technique\Technique;
 /** Drops thrown by low pressure, a flicked toothbrush or a stub-cut brush; the hand will differ from the picture. */
 final readonly class Splatter implements Technique
 {
+    /** Smaller drops that come with each. */
+    private const COMPANY = ['low air' => 0, 'toothbrush' => 2, 'stub brush' => 4];
+
     public function name(): string
     {
         return 'splatter';
@@ -34,6 +37,7 @@ final readonly class Splatter implements Technique
         return [
             Setting::lengthMm('drop_mm', 'Drop size', 0.2, 4, 0.8),
             Setting::number('per_cm2', 'Drops', 'per cm2', 0.5, 60, 8),
+            Setting::choice('by', 'Thrown by', ['low air', 'toothbrush', 'stub brush']),
         ];
     }
 
@@ -56,15 +60,22 @@ final readonly class Splatter implements Technique
     {
         $chance = new Chance($seed);
         $drop = $choices->number('drop_mm');
-        $length = $surface->body->lengthMm;
-        $reach = max([1.0, ...$surface->arcMm]);
-        $lowest = max([1.0, ...$surface->flankMm]);
-        $count = (int) round($choices->number('per_cm2') * $length * $reach / 100);
+        [$length, $top, $reach] = Cells::side($surface);
+        $count = (int) round($choices->number('per_cm2') * $length * $reach / 100 / (1 + ($choices->word('by') === 'stub brush' ? self::COMPANY['stub brush'] : 0)));
         $marks = [];
         for ($i = 0; $i < $count; $i++) {
             // Many small drops, few large ones.
             $radius = $drop / 2 * (0.35 + 1.1 * $chance->between(0, 1) ** 3);
-            $marks = Cells::dab($surface, $marks, $chance->between(0, $length), $chance->between(-$lowest, $reach - $lowest), $radius, max(0.08, $radius * 0.25));
+            $x = $chance->between(0, $length);
+            $y = $chance->between($top, $top + $reach);
+            Cells::dab($surface, $marks, $x, $y, $radius, max(0.08, $radius * 0.25));
+            // A toothbrush flicks drops with tails; a stub brush throws them in handfuls.
+            for ($more = self::COMPANY[$choices->word('by')]; $more > 0; $more--) {
+                [$dx, $dy, $share] = $choices->word('by') === 'toothbrush'
+                    ? [$more * $radius * 0.9, $more * $radius * 0.35, 0.75 - 0.2 * $more]
+                    : [$chance->between(-4, 4) * $drop, $chance->between(-4, 4) * $drop, $chance->between(0.3, 0.8)];
+                Cells::dab($surface, $marks, $x + $dx, $y + $dy, $radius * $share, max(0.06, $radius * 0.2));
+            }
         }
 
         return Cells::on($open, $marks);

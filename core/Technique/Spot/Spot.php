@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Technique\Spot;
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Flat\Arc;
+use Hawkbrush\Core\Flat\Shape;
+use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Cut;
+use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Technique;
 
 /** One spot on each side, through a punched card or free-hand; the softer the edge, the further off it was held. */
-final readonly class Spot implements Technique
+final readonly class Spot implements Cut, Indexed, Technique
 {
     public function name(): string
     {
@@ -35,6 +41,7 @@ final readonly class Spot implements Technique
             Setting::number('deg', 'Around', 'deg from the back', 0, 180, 68),
             Setting::lengthMm('diameter_mm', 'Diameter', 0.5, 30, 5),
             Setting::number('soft', 'Soft edge', '', 0.05, 1, 0.5),
+            Setting::number('core', 'Free centre (0: none)', 'of diameter', 0, 0.9, 0),
         ];
     }
 
@@ -53,12 +60,34 @@ final readonly class Spot implements Technique
         return true;
     }
 
+    public function anchors(Body $body, Choices $choices): array
+    {
+        return [new Anchor('middle of the spot', $choices->number('u'), $choices->number('deg'))];
+    }
+
+    public function cut(Surface $surface, Choices $choices, int $seed): Shape
+    {
+        $u = $choices->number('u');
+        $radius = $choices->number('diameter_mm') / 2;
+
+        return Shape::of([Arc::ring($u * $surface->body->lengthMm, Cells::yMm($surface, $u, $choices->number('deg')), $radius, $radius)]);
+    }
+
     public function through(Surface $surface, Choices $choices, int $seed, array $open): array
     {
         $radius = $choices->number('diameter_mm') / 2;
         $u = $choices->number('u');
 
-        return Cells::on($open, Cells::dab($surface, [], $u * $surface->body->lengthMm,
-            Cells::yMm($surface, $u, $choices->number('deg')), $radius, max(0.1, $radius * $choices->number('soft'))));
+        $x = $u * $surface->body->lengthMm;
+        $y = Cells::yMm($surface, $u, $choices->number('deg'));
+        $soft = max(0.1, $radius * $choices->number('soft'));
+        $marks = $core = [];
+        Cells::dab($surface, $marks, $x, $y, $radius, $soft);
+        if ($choices->number('core') > 0) {
+            Cells::dab($surface, $core, $x, $y, $radius * $choices->number('core'), $soft * $choices->number('core'));
+            $marks = Cells::without($marks, $core);
+        }
+
+        return Cells::on($open, $marks);
     }
 }

@@ -7,6 +7,8 @@ import type {
   Body,
   Core,
   Look,
+  Mask,
+  MaskNeed,
   Paint,
   Pattern,
   Run,
@@ -29,6 +31,17 @@ export const usePaints = () =>
 
 export const useBodies = () =>
   useQuery({ queryKey: ['bodies'], queryFn: async () => (await get<{ bodies: Body[] }>('/bodies')).bodies });
+
+export const useMasks = () =>
+  useQuery({ queryKey: ['masks'], queryFn: async () => (await get<{ masks: Mask[] }>('/masks')).masks });
+
+export const useMasksOf = (version: string, revision: number, wanted: boolean) =>
+  useQuery({
+    queryKey: ['masks', version, revision],
+    queryFn: async () => (await get<{ masks: MaskNeed[] }>(`/versions/${version}/masks`)).masks,
+    enabled: wanted,
+    placeholderData: (previous) => previous,
+  });
 
 export const usePatterns = () =>
   useQuery({ queryKey: ['patterns'], queryFn: async () => (await get<{ patterns: Pattern[] }>('/patterns')).patterns });

@@ -5,6 +5,7 @@ import { upload, words, write } from '../api/client';
 import { useRun, useRunTexture, useSettings } from '../api/queries';
 import type { Run, Settings, Step } from '../api/types';
 import './bench.css';
+import { sidesOf } from '../ladder/words';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { BaitPicture } from '../stage/BaitPicture';
@@ -55,7 +56,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const forAll = step?.shown.for_all ?? false;
   const planned = run.plan.steps.find((p) => p.step === stepId);
   const sides = record.sides[stepId]?.[bait] ?? [];
-  const twoSided = step?.document.type === 'paint' || step?.document.type === 'eye';
+  const worked = sidesOf(step);
   const texture = useRunTexture(run.id, stepId === '' ? null : stepId).data;
   const eye = eyeAfter(run.steps, stepId);
 
@@ -83,7 +84,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
 
   const next = useCallback(() => {
     if (position === null || step === undefined) return;
-    const bare = twoSided ? ['left', 'right'].filter((side) => !sides.includes(side)) : [];
+    const bare = sidesOf(step).filter((side) => !sides.includes(side));
     // The big button says that both sides are done: they are ticked with it, so that the record says so too.
     add(...bare.map((side) => ({ type: 'side' as const, step: stepId, bait, data: { side, done: true } })), {
       type: 'done',
@@ -93,7 +94,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
     });
     const last = forAll || bait === run.bait_count;
     if (last && (planned?.wait_min ?? 0) > 0) timer();
-  }, [position, step, twoSided, sides, add, stepId, bait, forAll, run.bait_count, planned, timer]);
+  }, [position, step, sides, add, stepId, bait, forAll, run.bait_count, planned, timer]);
 
   const back = useCallback(() => {
     const done = steps.flatMap((s) =>
@@ -121,8 +122,8 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       else if (event.key.toLowerCase() === 'n') setSlip('note');
       else if (event.key.toLowerCase() === 'f') setSlip('figures');
       else if (event.key.toLowerCase() === 'p') photo.current?.click();
-      else if (event.key.toLowerCase() === 'l' && twoSided) tick('left');
-      else if (event.key.toLowerCase() === 'r' && twoSided) tick('right');
+      else if (event.key.toLowerCase() === 'l' && worked.includes('left')) tick('left');
+      else if (event.key.toLowerCase() === 'r' && worked.includes('right')) tick('right');
       else return;
       event.preventDefault();
     };
@@ -190,6 +191,9 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           <>
             <BigFigures step={step} planned={planned} used={record.figures[stepId]} settings={settings} />
             <div className="bench-do">
+              {step.shown.index?.map((line) => (
+                <p key={line}>{line}.</p>
+              ))}
               <p>{step.shown.how}</p>
               {step.document.check !== '' && (
                 <p>
@@ -198,19 +202,18 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
               )}
             </div>
             <div className="bench-buttons">
-              {twoSided &&
-                ['left', 'right'].map((side) => (
-                  <button
-                    key={side}
-                    type="button"
-                    className="bench-side"
-                    aria-pressed={sides.includes(side)}
-                    onClick={() => tick(side)}
-                  >
-                    {sides.includes(side) ? '✓ ' : ''}
-                    {side === 'left' ? 'Left side' : 'Right side'}
-                  </button>
-                ))}
+              {worked.map((side) => (
+                <button
+                  key={side}
+                  type="button"
+                  className="bench-side"
+                  aria-pressed={sides.includes(side)}
+                  onClick={() => tick(side)}
+                >
+                  {sides.includes(side) ? '✓ ' : ''}
+                  {side === 'left' ? 'Left side' : 'Right side'}
+                </button>
+              ))}
               <button type="button" className="bench-next" onClick={next}>
                 {forAll || bait === run.bait_count ? 'Done, next step' : 'Done, next bait'}
               </button>

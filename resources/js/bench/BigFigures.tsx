@@ -1,5 +1,6 @@
 import type { PlannedStep, Settings, Step } from '../api/types';
-import { length, minutes, pressure } from '../units/units';
+import { air } from '../ladder/words';
+import { length, minutes } from '../units/units';
 
 interface Props {
   step: Step;
@@ -14,9 +15,10 @@ export function BigFigures({ step, planned, used, settings }: Props) {
   const figures: [string, string][] = [];
   const say = (name: string, plain: string) => (used?.[name] === undefined ? plain : `${plain}, as used`);
   if (d.type === 'paint') {
+    const [figure, unit] = air(step, used?.psi ?? d.psi, settings);
     const coats = used?.coats ?? d.coats ?? 1;
     figures.push(
-      [String(pressure.show(used?.psi ?? d.psi ?? 0, settings)), say('psi', pressure.unit(settings))],
+      [figure, say('psi', unit)],
       [String(used?.strokes ?? d.strokes), say('strokes', 'strokes a side')],
       [String(coats), say('coats', `${coats === 1 ? 'coat' : 'coats'}, ${d.weight}`)],
     );

@@ -43,13 +43,14 @@ function Note({ onNote, onClose }: Props) {
 
 function Figures({ step, settings, used, onFigures, onClose }: Props) {
   const d = step.document;
+  const sprayed = step.shown.sprayed !== false;
   const [psi, setPsi] = useState<number | string>(pressure.show(used?.psi ?? d.psi ?? 15, settings));
   const [strokes, setStrokes] = useState<number | string>(used?.strokes ?? d.strokes ?? 4);
   const [coats, setCoats] = useState<number | string>(used?.coats ?? d.coats ?? 1);
   const [thinning, setThinning] = useState<number | string>(used?.thinning_percent ?? d.thinning_percent ?? 0);
   const keep = () => {
     const given: [string, number | undefined][] = [
-      ['psi', psi === '' ? undefined : pressure.read(Number(psi), settings)],
+      ['psi', psi === '' || !sprayed ? undefined : pressure.read(Number(psi), settings)],
       ['strokes', number(strokes)],
       ['coats', number(coats)],
       ['thinning_percent', number(thinning)],
@@ -69,17 +70,26 @@ function Figures({ step, settings, used, onFigures, onClose }: Props) {
       onSubmit={keep}
     >
       <div className="ask-two">
+        {sprayed && (
+          <NumberInput
+            {...figure}
+            label={pressure.unit(settings)}
+            value={psi}
+            onChange={setPsi}
+            allowDecimal
+            min={0.05}
+            max={900}
+            data-autofocus
+          />
+        )}
         <NumberInput
           {...figure}
-          label={pressure.unit(settings)}
-          value={psi}
-          onChange={setPsi}
-          allowDecimal
-          min={0.05}
-          max={900}
-          data-autofocus
+          label="Strokes a side"
+          value={strokes}
+          onChange={setStrokes}
+          max={200}
+          data-autofocus={!sprayed || undefined}
         />
-        <NumberInput {...figure} label="Strokes a side" value={strokes} onChange={setStrokes} max={200} />
         <NumberInput {...figure} label="Coats" value={coats} onChange={setCoats} max={40} />
         <NumberInput
           {...figure}

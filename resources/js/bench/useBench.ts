@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { newId, Unreachable, words, write } from '../api/client';
+import { newId, Problem, words, write } from '../api/client';
 import type { BenchEvent, BenchRecord, Run } from '../api/types';
 
 type Draft = Pick<BenchEvent, 'type' | 'step' | 'bait' | 'data'>;
@@ -41,8 +41,12 @@ export function useBench(run: Run) {
       }
     } catch (error) {
       setTrouble(words(error));
-      // A refusal would be refused again: the event is let go and the reason shown.
-      if (!(error instanceof Unreachable)) keep([]);
+      // What was refused would be refused again: that event alone is let go, and the reason shown. What did not arrive, or
+      // met trouble at the server, is sent again.
+      if (error instanceof Problem && error.status < 500) {
+        const at = Number(/^\/events\/(\d+)/.exec(error.document?.errors?.[0]?.pointer ?? '')?.[1] ?? -1);
+        keep(at < 0 ? [] : kept.current.toSpliced(at, 1));
+      }
     } finally {
       sending.current = false;
     }

@@ -1,11 +1,26 @@
+import { useState } from 'react';
 import type { Core } from '../api/types';
+import { ColourTravel } from './ColourTravel';
 import './core.css';
 
-/** The film at the chosen spot, cut through: each coat to scale with what it does. */
-export function CorePanel({ core }: { core: Core | undefined }) {
+interface Props {
+  /** The film up to the chosen step. */
+  core: Core | undefined;
+  /** The film of all steps, to scrub through. */
+  whole: Core | undefined;
+  /** The steps up to the chosen one. */
+  reached: string[];
+  onStep: (stepId: string) => void;
+}
+
+/** The film at the chosen spot, cut through: each coat to scale with what it does to the light. */
+export function CorePanel({ core, whole, reached, onStep }: Props) {
+  const [open, setOpen] = useState<string | null>(null);
   const coats = [...(core?.coats ?? [])].reverse();
   const total = coats.reduce((sum, coat) => sum + coat.dry_um, 0);
   const guessed = coats.some((coat) => !coat.from_card);
+  const asked = core?.coats.findIndex((coat) => coat.step === open) ?? -1;
+  const coat = core?.coats[asked];
   return (
     <section aria-label="Core" className="core" aria-live="polite">
       <h2 className="core-head">
@@ -18,21 +33,23 @@ export function CorePanel({ core }: { core: Core | undefined }) {
       {core !== undefined && coats.length > 0 && (
         <>
           <ol className="core-film" aria-label="Coats from the outside in">
-            {coats.map((coat) => (
-              <li key={coat.step} style={{ flexGrow: Math.max(coat.dry_um / total, 0.03) }}>
-                <i style={{ background: coat.colour.hex }} />
-                <span className="core-name">
-                  {coat.number} {coat.name}
-                </span>
-                <span
-                  className="dim"
-                  title={`lets ${Math.round(coat.passes * 100)} % through, throws ${Math.round(coat.returns * 100)} % back, changes ${coat.delta_e.toFixed(1)} DeltaE00`}
+            {coats.map((one) => (
+              <li key={one.step} style={{ flexGrow: Math.max(one.dry_um / total, 0.03) }}>
+                <button
+                  type="button"
+                  aria-expanded={open === one.step}
+                  onClick={() => setOpen(open === one.step ? null : one.step)}
                 >
-                  {coat.dry_um < 10 ? coat.dry_um.toFixed(1) : Math.round(coat.dry_um)} µm
-                </span>
+                  <i style={{ background: one.colour.hex }} />
+                  <span className="core-name">
+                    {one.number} {one.name}
+                  </span>
+                  <span className="dim">{one.dry_um < 10 ? one.dry_um.toFixed(1) : Math.round(one.dry_um)} µm</span>
+                </button>
               </li>
             ))}
           </ol>
+          {coat !== undefined && <Coat coat={coat} before={core.coats[asked - 1]?.colour ?? core.ground} />}
           <p className="core-colour">
             <i style={{ background: core.colour.hex }} />
             <span>
@@ -46,10 +63,43 @@ export function CorePanel({ core }: { core: Core | undefined }) {
               </span>
             </span>
           </p>
-          <p>{core.cause}</p>
+          {coat === undefined && <p>{core.cause}</p>}
         </>
       )}
+      {whole !== undefined && whole.coats.length > 1 && (
+        <ColourTravel
+          whole={whole}
+          now={whole.coats.findLast((coat) => reached.includes(coat.step))?.step ?? null}
+          onStep={onStep}
+        />
+      )}
     </section>
+  );
+}
+
+/** One coat: its share of the light, and the colour before and after it. */
+function Coat({ coat, before }: { coat: Core['coats'][number]; before: Core['colour'] }) {
+  const percent = (share: number) => `${Math.round(share * 100)} %`;
+  return (
+    <div className="core-coat">
+      <span className="core-turn" role="img" aria-label={`before ${before.hex}, after ${coat.colour.hex}`}>
+        <i style={{ background: before.hex }} />
+        <i style={{ background: coat.colour.hex }} />
+      </span>
+      <dl>
+        <dt>takes</dt>
+        <dd>{percent(coat.takes)}</dd>
+        <dt>throws back</dt>
+        <dd>{percent(coat.returns)}</dd>
+        <dt>keeps of below</dt>
+        <dd>{percent(coat.passes)}</dd>
+        <dt>changes</dt>
+        <dd>{coat.delta_e.toFixed(1)}</dd>
+      </dl>
+      <p>
+        {coat.says} {coat.from_card ? '' : 'Guessed from swatch and kind.'}
+      </p>
+    </div>
   );
 }
 

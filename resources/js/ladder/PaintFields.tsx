@@ -1,5 +1,8 @@
 import { NativeSelect } from '@mantine/core';
-import type { StepDocument, TechniqueSetting } from '../api/types';
+import type { StepDocument } from '../api/types';
+import { MaskOfStep } from '../masks/MaskOfStep';
+import { TechniqueSettings } from '../masks/TechniqueSettings';
+import '../masks/masks.css';
 import { length, pressure } from '../units/units';
 import { Figure } from './Figure';
 import type { StepFormProps } from './StepForm';
@@ -19,7 +22,7 @@ const AIMS: [string, number | null][] = [
 ];
 
 /** Paint, how, where, how much, how hard, how set. */
-export function PaintFields({ step, vocabulary, paints, settings, onChange }: StepFormProps) {
+export function PaintFields({ step, version, vocabulary, paints, settings, onChange }: StepFormProps) {
   const d = step.document;
   const mix = d.mix ?? [];
   const where = d.where ?? { zone: 'flank' };
@@ -98,17 +101,13 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
           value={technique?.name ?? 'spray'}
           onChange={(event) => onChange({ technique: { name: event.currentTarget.value } })}
         />
-        <div className="two">
-          {technique?.settings.map((setting) => (
-            <TechniqueField
-              key={setting.name}
-              setting={setting}
-              settings={settings}
-              technique={d.technique ?? { name: 'spray' }}
-              onChange={onChange}
-            />
-          ))}
-        </div>
+        <TechniqueSettings
+          list={technique?.settings ?? []}
+          technique={d.technique ?? { name: 'spray' }}
+          settings={settings}
+          onChange={(next) => onChange({ technique: next })}
+        />
+        <MaskOfStep step={step} version={version} />
         {technique?.random && <p className="dim">Random by nature: the hand will differ from the picture.</p>}
       </fieldset>
       <fieldset>
@@ -121,9 +120,25 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
           onChange={(event) => {
             const zone = event.currentTarget.value;
             onChange({
-              where: zone === OWN ? { from_u: 0.2, to_u: 0.9, from_deg: 40, to_deg: 110, soft: 0.4 } : { zone },
+              where: {
+                ...(zone === OWN ? { from_u: 0.2, to_u: 0.9, from_deg: 40, to_deg: 110, soft: 0.4 } : { zone }),
+                ...(where.side === undefined ? {} : { side: where.side }),
+              },
             });
           }}
+        />
+        <NativeSelect
+          label="Side"
+          size="xs"
+          data={[
+            { value: 'both', label: 'both alike' },
+            { value: 'left', label: 'left only' },
+            { value: 'right', label: 'right only' },
+          ]}
+          value={where.side ?? 'both'}
+          onChange={(event) =>
+            onChange({ where: { ...where, side: event.currentTarget.value as 'left' | 'right' | 'both' } })
+          }
         />
         {where.zone === undefined && (
           <>
@@ -138,25 +153,27 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
             </div>
           </>
         )}
-        <div className="two">
-          <NativeSelect
-            label="Aim"
-            size="xs"
-            data={aims.map(([label, deg]) => ({ label, value: String(deg) }))}
-            value={String(d.aim_deg ?? null)}
-            onChange={(event) =>
-              onChange({ aim_deg: event.currentTarget.value === 'null' ? null : Number(event.currentTarget.value) })
-            }
-          />
-          <Figure
-            label={`Width, ${length.unit(settings)}`}
-            value={d.width_mm == null ? null : length.show(d.width_mm, settings)}
-            min={length.show(0.5, settings)}
-            max={length.show(300, settings)}
-            empty="fanned out"
-            onSave={(v) => onChange({ width_mm: v === null ? null : length.read(v, settings) })}
-          />
-        </div>
+        {technique?.sprayed !== false && (
+          <div className="two">
+            <NativeSelect
+              label="Aim"
+              size="xs"
+              data={aims.map(([label, deg]) => ({ label, value: String(deg) }))}
+              value={String(d.aim_deg ?? null)}
+              onChange={(event) =>
+                onChange({ aim_deg: event.currentTarget.value === 'null' ? null : Number(event.currentTarget.value) })
+              }
+            />
+            <Figure
+              label={`Width, ${length.unit(settings)}`}
+              value={d.width_mm == null ? null : length.show(d.width_mm, settings)}
+              min={length.show(0.5, settings)}
+              max={length.show(300, settings)}
+              empty="fanned out"
+              onSave={(v) => onChange({ width_mm: v === null ? null : length.read(v, settings) })}
+            />
+          </div>
+        )}
       </fieldset>
       <fieldset>
         <legend>How much</legend>
@@ -178,13 +195,15 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
           />
         </div>
         <div className="three">
-          <Figure
-            label={pressure.unit(settings)}
-            value={pressure.show(d.psi ?? 15, settings)}
-            min={pressure.show(0.5, settings)}
-            max={pressure.show(120, settings)}
-            onSave={(v) => v !== null && onChange({ psi: pressure.read(v, settings) })}
-          />
+          {technique?.sprayed !== false && (
+            <Figure
+              label={pressure.unit(settings)}
+              value={pressure.show(d.psi ?? 15, settings)}
+              min={pressure.show(0.5, settings)}
+              max={pressure.show(120, settings)}
+              onSave={(v) => v !== null && onChange({ psi: pressure.read(v, settings) })}
+            />
+          )}
           <Figure
             label="Reducer, %"
             value={d.thinning_percent ?? 0}
@@ -233,40 +252,5 @@ export function PaintFields({ step, vocabulary, paints, settings, onChange }: St
         </div>
       </fieldset>
     </>
-  );
-}
-
-function TechniqueField(props: {
-  setting: TechniqueSetting;
-  settings: StepFormProps['settings'];
-  technique: NonNullable<StepDocument['technique']>;
-  onChange: StepFormProps['onChange'];
-}) {
-  const { setting, settings, technique, onChange } = props;
-  const value = technique[setting.name] ?? setting.choices[0] ?? setting.default;
-  const save = (next: number | string) => onChange({ technique: { ...technique, [setting.name]: next } });
-  if (setting.choices.length > 0) {
-    return (
-      <NativeSelect
-        label={setting.label}
-        size="xs"
-        data={setting.choices}
-        value={String(value)}
-        onChange={(event) => save(event.currentTarget.value)}
-      />
-    );
-  }
-  const mm = setting.unit === 'mm';
-  const show = (n: number) => (mm ? length.show(n, settings) : n);
-  const unit = mm ? length.unit(settings) : setting.unit;
-  return (
-    <Figure
-      label={unit === '' ? setting.label : `${setting.label}, ${unit}`}
-      value={show(Number(value))}
-      min={show(setting.min)}
-      max={show(setting.max)}
-      step={setting.max <= 1 ? 0.05 : mm ? 0.1 : 1}
-      onSave={(next) => next !== null && save(mm ? length.read(next, settings) : next)}
-    />
   );
 }

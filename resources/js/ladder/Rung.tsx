@@ -2,8 +2,8 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { IconClock, IconFlame, IconRipple } from '@tabler/icons-react';
 import type { BodyShape, Settings, Step } from '../api/types';
-import { length, minutes, pressure } from '../units/units';
-import { setWords, TYPE_NAMES } from './words';
+import { length, minutes } from '../units/units';
+import { air, setWords, TYPE_NAMES } from './words';
 import { ZoneOutline } from './ZoneOutline';
 
 interface Props {
@@ -57,17 +57,18 @@ export function Rung({ step, body, settings, chosen, faded, onChoose, onOpen }: 
   );
 }
 
-function foot({ document: d }: Step, settings: Settings) {
+function foot(step: Step, settings: Settings) {
+  const d = step.document;
   if (!d.on) return <span>switched off</span>;
   if (d.type === 'paint') {
+    const [figure, unit] = air(step, d.psi, settings);
     return (
       <>
         <span>
-          <strong>{pressure.show(d.psi ?? 0, settings)}</strong> {pressure.unit(settings)}
+          <strong>{figure}</strong> {unit}
         </span>
         <span>
-          {(d.coats ?? 1) > 1 ? `×${d.coats} · ` : ''}
-          {d.thinning_percent} %
+          {[(d.coats ?? 1) > 1 && `×${d.coats}`, unit !== '' && `${d.thinning_percent} %`].filter(Boolean).join(' · ')}
         </span>
       </>
     );

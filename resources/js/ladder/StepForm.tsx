@@ -1,6 +1,6 @@
 import { NativeSelect, Switch, Textarea, TextInput } from '@mantine/core';
 import { useCallback, useEffect, useState } from 'react';
-import type { Paint, Settings, Step, StepDocument, Vocabulary } from '../api/types';
+import type { Paint, Settings, Step, StepDocument, Version, Vocabulary } from '../api/types';
 import { length } from '../units/units';
 import { Figure } from './Figure';
 import { PaintFields } from './PaintFields';
@@ -8,6 +8,7 @@ import { TYPE_NAMES } from './words';
 
 export interface StepFormProps {
   step: Step;
+  version: Pick<Version, 'id' | 'revision'>;
   vocabulary: Vocabulary;
   paints: Paint[];
   settings: Settings;

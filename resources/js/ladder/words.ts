@@ -1,6 +1,22 @@
-import type { StepDocument } from '../api/types';
+import type { Settings, Step, StepDocument } from '../api/types';
+import { pressure } from '../units/units';
 
-/** A few figures of a step for its rung's foot. */
+/** The air of a paint step: its figure and its unit, or that it is put on by hand. */
+export function air({ shown }: Step, psi: number | undefined, settings: Settings): [string, string] {
+  return shown.sprayed === false
+    ? ['by hand', '']
+    : [String(pressure.show(psi ?? 0, settings)), pressure.unit(settings)];
+}
+
+/** The sides of a bait that a step is done on by themselves; none where it is done all round. */
+export function sidesOf(step: Step | undefined): string[] {
+  const type = step?.document.type;
+  if (type !== 'paint' && type !== 'eye') return [];
+  const side = step?.document.where?.side;
+  return side === 'left' || side === 'right' ? [side] : ['left', 'right'];
+}
+
+/** How a coat is set, in words. */
 export function setWords(set: { by: string; minutes: number }): string {
   const wait = set.minutes > 0 ? `, then ${set.minutes} min` : '';
   if (set.by === 'heat') return `heat set${wait}`;

@@ -4,13 +4,14 @@ import { Link, useParams } from 'react-router';
 import { words, write } from '../api/client';
 import { useBait, useRunTexture, useSettings } from '../api/queries';
 import type { Bait, Settings, Step } from '../api/types';
+import { air } from '../ladder/words';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
 import { useSize } from '../stage/useSize';
 import './log.css';
-import { clock, day, pressure } from '../units/units';
+import { clock, day } from '../units/units';
 
 /** One finished bait: planned and done side by side, its photographs and lesson, the stamp, and doing it again. */
 export function BaitPage() {
@@ -158,7 +159,7 @@ function Compared({ step, bait, settings }: { step: Step; bait: Bait; settings: 
   const used = bait.record.figures[d.id];
   const sides = bait.record.sides[d.id]?.[bait.position] ?? [];
   const figures = (psi?: number, strokes?: number, coats?: number, thinning?: number) =>
-    `${pressure.show(psi ?? 0, settings)} ${pressure.unit(settings)}, ${strokes} strokes, ${coats} ${coats === 1 ? 'coat' : 'coats'}, ${thinning} % reducer`;
+    `${air(step, psi, settings).join(' ').trim()}, ${strokes} strokes, ${coats} ${coats === 1 ? 'coat' : 'coats'}, ${thinning} % reducer`;
   const paint = d.type === 'paint';
   const notes = bait.record.notes.filter((n) => n.step === d.id && (n.bait === null || n.bait === bait.position));
   return (

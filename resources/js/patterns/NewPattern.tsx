@@ -1,4 +1,4 @@
-import { NativeSelect } from '@mantine/core';
+import { Checkbox, NativeSelect } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -20,6 +20,7 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
   const [species, setSpecies] = useState('');
   const [water, setWater] = useState('');
   const [body, setBody] = useState('');
+  const [prepare, setPrepare] = useState(true);
   const done = (sheet: Sheet) => {
     queries.setQueryData(['sheet', sheet.pattern.id], sheet);
     void queries.invalidateQueries();
@@ -27,7 +28,8 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
     void go(`/patterns/${sheet.pattern.id}`);
   };
   const create = useMutation({
-    mutationFn: () => write<Sheet>('POST', '/patterns', { name, species, water, body_id: body || bodies[0]?.id }, true),
+    mutationFn: () =>
+      write<Sheet>('POST', '/patterns', { name, species, water, body_id: body || bodies[0]?.id, prepare }, true),
     onSuccess: done,
   });
   const take = useMutation({
@@ -86,6 +88,11 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
         data={bodies.map((b) => ({ value: b.id, label: `${b.name}, ${b.material}, ${b.length_mm} mm` }))}
         value={body || bodies[0]?.id}
         onChange={(event) => setBody(event.currentTarget.value)}
+      />
+      <Checkbox
+        label="Begin with its preparation"
+        checked={prepare}
+        onChange={(event) => setPrepare(event.currentTarget.checked)}
       />
     </AskForm>
   );

@@ -1,5 +1,5 @@
 import { notifications } from '@mantine/notifications';
-import { useCallback, useEffect, useState } from 'react';
+import { lazy, useCallback, useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { useAdvice, useCore, usePaints, useSettings, useSheetQuery, useTexture, useVocabulary } from '../api/queries';
 import type { Fix, Look, Settings, Sheet, Step, StepDocument } from '../api/types';
@@ -15,8 +15,11 @@ import { eyeAfter } from '../stage/eye';
 import type { Light } from '../stage/pixels';
 import { type Spot, Stage } from '../stage/Stage';
 import { ClashDialog } from './ClashDialog';
+import { ReferencePanel } from './ReferencePanel';
 import { SheetTitle } from './SheetTitle';
 import { useEdits } from './useEdits';
+
+const BothSides = lazy(async () => ({ default: (await import('./BothSides')).BothSides }));
 
 /** The heart: Stage, Ladder, Core and Advice of one pattern on one screen. */
 export function PatternSheet() {
@@ -35,7 +38,7 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
   const [look, setLook] = useState<Look>('clear');
   const [light, setLight] = useState<Light>('flat');
   const [spot, setSpot] = useState<Spot>({ u: 0.52, deg: 58 });
-  const [open, setOpen] = useState(false);
+  const [shown, setShown] = useState<'film' | 'step' | 'reference'>('film');
 
   const found = steps.findIndex((s) => s.document.id === chosenId);
   const chosen = found >= 0 ? found : steps.length - 1;
@@ -46,6 +49,7 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
 
   const texture = useTexture(version.id, version.revision, upto, look).data;
   const core = useCore(version.id, version.revision, spot, upto, look).data;
+  const whole = useCore(version.id, version.revision, spot, null, look).data;
   const advice = useAdvice(version.id, version.revision).data;
   const vocabulary = useVocabulary().data;
   const paints = usePaints().data;
@@ -60,7 +64,7 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
     const added = after?.steps[steps.length === 0 ? 0 : chosen + 1];
     if (added !== undefined) {
       setChosenId(added.document.id);
-      setOpen(true);
+      setShown('step');
     }
   };
   const mend = (fix: Fix) => {
@@ -121,39 +125,66 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
         onLight={setLight}
         spot={spot}
         onSpot={setSpot}
+        sides={
+          <BothSides body={version.body} version={version.id} revision={version.revision} upto={upto} look={look} />
+        }
         caption={caption(steps, chosen)}
         description={`${pattern.name}, ${caption(steps, chosen)}. ${core === undefined ? '' : `At the spot: ${core.colour.hex}.`}`}
       >
-        <SheetTitle sheet={sheet} onBody={(body_id) => void send({ op: 'body', body_id })} />
+        <SheetTitle
+          sheet={sheet}
+          onBody={(body_id) => void send({ op: 'body', body_id })}
+          onPrepare={() => void send({ op: 'prepare' })}
+        />
       </Stage>
-      <aside className="sheet-aside" aria-label={open ? 'Step' : 'Film and advice'}>
+      <aside
+        className="sheet-aside"
+        aria-label={{ film: 'Film and advice', step: 'Step', reference: 'Reference' }[shown]}
+      >
         {edits.trouble !== null && (
           <p className="notice" role="alert">
             {edits.trouble}
           </p>
         )}
         <div className="sheet-tabs">
-          <button type="button" aria-pressed={!open} onClick={() => setOpen(false)}>
+          <button type="button" aria-pressed={shown === 'film'} onClick={() => setShown('film')}>
             Film and advice
           </button>
-          <button type="button" aria-pressed={open} disabled={step === undefined} onClick={() => setOpen(true)}>
+          <button
+            type="button"
+            aria-pressed={shown === 'step'}
+            disabled={step === undefined}
+            onClick={() => setShown('step')}
+          >
             Step {step === undefined ? '' : chosen + 1}
           </button>
+          <button type="button" aria-pressed={shown === 'reference'} onClick={() => setShown('reference')}>
+            Reference
+          </button>
         </div>
-        {open && step !== undefined && vocabulary !== undefined && paints !== undefined ? (
+        {shown === 'reference' && <ReferencePanel patternId={pattern.id} core={core} />}
+        {shown === 'step' && step !== undefined && vocabulary !== undefined && paints !== undefined ? (
           <StepForm
             key={step.document.id}
             step={step}
+            version={version}
             vocabulary={vocabulary}
             paints={paints}
             settings={settings}
             onChange={(set) => change(step.document.id, set)}
           />
         ) : (
-          <>
-            <CorePanel core={core} />
-            <AdvicePanel advice={advice} version={version} onStep={choose} onFix={mend} busy={edits.busy} />
-          </>
+          shown !== 'reference' && (
+            <>
+              <CorePanel
+                core={core}
+                whole={whole}
+                reached={steps.slice(0, chosen + 1).map((s) => s.document.id)}
+                onStep={setChosenId}
+              />
+              <AdvicePanel advice={advice} version={version} onStep={choose} onFix={mend} busy={edits.busy} />
+            </>
+          )
         )}
       </aside>
       <Ladder
@@ -163,7 +194,7 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
         chosen={chosen}
         busy={edits.busy}
         onChoose={choose}
-        onOpen={() => setOpen(true)}
+        onOpen={() => setShown('step')}
         onMove={(stepId, to) => void send({ op: 'move', step: stepId, to }).then(() => setChosenId(stepId))}
         onAdd={(type) => void add(type)}
         onDuplicate={(stepId) => void send({ op: 'duplicate', step: stepId })}

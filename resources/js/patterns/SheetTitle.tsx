@@ -6,8 +6,14 @@ import { words, write } from '../api/client';
 import { useBodies } from '../api/queries';
 import type { Sheet } from '../api/types';
 
+interface Props {
+  sheet: Sheet;
+  onBody: (bodyId: string) => void;
+  onPrepare: () => void;
+}
+
 /** Name, body and version of the pattern, its seal, and what can be done with it. */
-export function SheetTitle({ sheet, onBody }: { sheet: Sheet; onBody: (bodyId: string) => void }) {
+export function SheetTitle({ sheet, onBody, onPrepare }: Props) {
   const { pattern, version } = sheet;
   const bodies = useBodies().data ?? [];
   return (
@@ -34,6 +40,11 @@ export function SheetTitle({ sheet, onBody }: { sheet: Sheet; onBody: (bodyId: s
           version {version.number}
           {version.note === '' ? '' : ` (${version.note})`}
         </span>
+        {pattern.parent !== null && (
+          <span>
+            sister of <Link to={`/patterns/${pattern.parent.id}`}>{pattern.parent.name}</Link>
+          </span>
+        )}
         {version.proven_at !== null ? (
           <span className="seal">Proven on {pattern.proven_baits} baits</span>
         ) : (
@@ -44,9 +55,16 @@ export function SheetTitle({ sheet, onBody }: { sheet: Sheet; onBody: (bodyId: s
         <Link className="sheet-run" to={`/runs/new?version=${version.id}`} aria-disabled={version.steps.length === 0}>
           Plan a run
         </Link>
+        <Link to={`/patterns/${pattern.id}/sisters`}>Sisters</Link>
+        <Link to={`/patterns/${pattern.id}/fit`}>Other body</Link>
         <a href={`/api/v1/patterns/${pattern.id}/export`} download>
           Export
         </a>
+        {!version.steps.some((step) => step.document.type === 'prep' || step.document.type === 'inspect') && (
+          <button type="button" onClick={onPrepare}>
+            Take up its preparation
+          </button>
+        )}
         <Popover withRoles trapFocus returnFocus>
           <Popover.Target>
             <button type="button">Notes</button>

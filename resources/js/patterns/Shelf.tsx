@@ -5,13 +5,16 @@ import { useBodies, usePatterns, useShelfTexture } from '../api/queries';
 import type { Body, Pattern } from '../api/types';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
+import { Strip } from '../shell/Strip';
 import { BaitPicture } from '../stage/BaitPicture';
+import { useRoom } from '../stage/useRoom';
 import './shelf.css';
 import { day } from '../units/units';
 
 const NewPattern = lazy(async () => ({ default: (await import('./NewPattern')).NewPattern }));
 
-const STATES = ['all', 'sketch', 'tried', 'proven', 'retired'] as const;
+const STATES = { all: 'all', sketch: 'sketch', tried: 'tried', proven: 'proven', retired: 'retired' };
+type State = keyof typeof STATES;
 /** All baits on the shelf are drawn to this one scale. */
 const MM_PER_PX = 0.36;
 /** Keeps the line of an eye that is not set yet from changing between pictures. */
@@ -22,7 +25,7 @@ export function Shelf() {
   const patterns = usePatterns();
   const bodies = useBodies().data;
   const [wanted, setWanted] = useState('');
-  const [state, setState] = useState<(typeof STATES)[number]>('all');
+  const [state, setState] = useState<State>('all');
   const [adding, setAdding] = useState(false);
   if (patterns.isError) return <Failed error={patterns.error} retry={() => void patterns.refetch()} />;
   if (patterns.data === undefined || bodies === undefined) return <Waiting />;
@@ -41,21 +44,20 @@ export function Shelf() {
         <span className="spacer" />
         <input
           type="search"
-          className="shelf-search"
+          className="field shelf-search"
           aria-label="Search by name, species or water"
           placeholder="Search"
           value={wanted}
           onChange={(event) => setWanted(event.currentTarget.value)}
         />
-        <fieldset className="shelf-states">
-          <legend className="visually-hidden">State</legend>
-          {STATES.map((name) => (
-            <label key={name} className={name === state ? 'on' : ''}>
-              <input type="radio" name="state" checked={name === state} onChange={() => setState(name)} />
-              {name}
-            </label>
-          ))}
-        </fieldset>
+        <Strip
+          legend="State"
+          name="state"
+          className="shelf-states"
+          value={state}
+          options={STATES}
+          onChange={setState}
+        />
         <button type="button" className="plain-button" onClick={() => setAdding(true)} disabled={bodies.length === 0}>
           New pattern
         </button>
@@ -87,7 +89,7 @@ export function Shelf() {
       )}
       {adding && (
         <Suspense>
-          <NewPattern opened onClose={() => setAdding(false)} bodies={bodies} />
+          <NewPattern opened onClose={() => setAdding(false)} bodies={bodies.filter((body) => !body.archived)} />
         </Suspense>
       )}
     </div>
@@ -97,11 +99,9 @@ export function Shelf() {
 function Lying({ pattern, body }: { pattern: Pattern; body: Body | undefined }) {
   const { ref, entry } = useIntersection<HTMLLIElement>({ rootMargin: '300px' });
   const texture = useShelfTexture(pattern.version.id, pattern.version.revision, entry?.isIntersecting ?? false).data;
+  const room = useRoom();
   if (body === undefined) return null;
-  const width = Math.min(
-    window.innerWidth - 60,
-    Math.round(((body.length_mm + (body.marks.bill_length_mm ?? 0)) * 1.07) / MM_PER_PX),
-  );
+  const width = Math.min(room, Math.round(((body.length_mm + (body.marks.bill_length_mm ?? 0)) * 1.07) / MM_PER_PX));
   const tall = Math.max(...body.profile.top_mm) + Math.max(...body.profile.bottom_mm);
   const height = Math.round((tall * 1.12 + (body.marks.bill_length_mm ?? 0) * 0.3) / MM_PER_PX) + 14;
   const eye = pattern.version.steps > 0 ? { ...PLAIN_EYE, diameterMm: body.marks.eye_socket_mm ?? 5 } : null;

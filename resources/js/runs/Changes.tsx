@@ -1,8 +1,14 @@
-import type { Difference, Plan } from '../api/types';
+import type { Difference } from '../api/types';
+
+interface Props {
+  changes: Difference[];
+  steps: { step: string; name: string }[];
+  title: string;
+}
 
 /** What differs from the master, figure by figure. */
-export function Changes({ changes, plan, title }: { changes: Difference[]; plan: Plan; title: string }) {
-  const name = (id: string) => plan.steps.find((s) => s.step === id)?.name ?? '';
+export function Changes({ changes, steps, title }: Props) {
+  const name = (id: string) => steps.find((s) => s.step === id)?.name ?? '';
   if (changes.length === 0) return null;
   return (
     <section className="plan-part" aria-label={title}>

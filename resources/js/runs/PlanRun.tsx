@@ -126,7 +126,9 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, repeats
           )}
           <NativeSelect
             label="Body"
-            data={bodies.map((b) => ({ value: b.id, label: `${b.name}, ${b.length_mm} mm` }))}
+            data={bodies
+              .filter((b) => !b.archived || b.id === body)
+              .map((b) => ({ value: b.id, label: `${b.name}, ${b.length_mm} mm` }))}
             value={body}
             onChange={(event) => setBody(event.currentTarget.value)}
           />
@@ -174,7 +176,7 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, repeats
             <>
               <Changes
                 changes={planned.data.changes}
-                plan={planned.data.plan}
+                steps={planned.data.plan.steps}
                 title={repeats === null ? 'Fitted to this body' : `Changed against ${repeats.label}’s plan`}
               />
               <PlanSheet plan={planned.data.plan} settings={settings} />

@@ -3,6 +3,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { words, write } from '../api/client';
 import { useRun, useSettings } from '../api/queries';
 import type { Run, Settings } from '../api/types';
+import { air, sidesOf } from '../ladder/words';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { length, pressure, temperature } from '../units/units';
@@ -61,7 +62,7 @@ export function RunPage() {
       <BenchCard run={r} settings={settings} />
       <Changes
         changes={r.changes}
-        plan={r.plan}
+        steps={r.plan.steps}
         title={r.repeat_of === null ? 'Fitted to this body' : `Changed against ${r.repeat_of.label}’s plan`}
       />
       <PlanSheet plan={r.plan} settings={settings} />
@@ -93,7 +94,8 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
           <tbody>
             {run.steps
               .filter((s) => s.document.on)
-              .map(({ document: d, shown }) => {
+              .map((step) => {
+                const { document: d, shown } = step;
                 const mix = run.plan.steps.find((p) => p.step === d.id)?.mix;
                 return (
                   <tr key={d.id}>
@@ -105,18 +107,33 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
                       {d.width_mm == null ? '' : `, ${length.show(d.width_mm, settings)} ${length.unit(settings)} wide`}
                     </td>
                     <td>{mix == null ? '' : mixWords(mix)}</td>
-                    <td className="num">{d.psi === undefined ? '' : pressure.show(d.psi, settings)}</td>
+                    <td className="num">{d.psi === undefined ? '' : air(step, d.psi, settings)[0]}</td>
                     <td className="num">{d.coats === undefined ? '' : `${d.coats} ${d.weight ?? ''}`}</td>
                     <td className="num">{d.strokes}</td>
                     <td>
+                      {shown.index !== undefined && shown.index.length > 0 && (
+                        <span>
+                          {d.where?.side === 'left' || d.where?.side === 'right'
+                            ? `On the ${d.where.side}`
+                            : 'Left and right'}
+                          : {shown.index.join('; ')}.{' '}
+                        </span>
+                      )}
                       {shown.how} {d.check === '' ? '' : `Check: ${d.check}`}
                     </td>
                     <td
                       className="boxes"
                       role="img"
-                      aria-label={shown.for_all ? 'one box for all' : `${run.bait_count} pairs of boxes`}
+                      aria-label={
+                        shown.for_all
+                          ? 'one box for all'
+                          : `${run.bait_count} ${sidesOf(step).length === 1 ? 'boxes' : 'pairs of boxes'}`
+                      }
                     >
-                      {(shown.for_all ? '☐' : '☐☐ '.repeat(run.bait_count)).trim()}
+                      {(shown.for_all
+                        ? '☐'
+                        : (sidesOf(step).length === 1 ? '☐ ' : '☐☐ ').repeat(run.bait_count)
+                      ).trim()}
                     </td>
                   </tr>
                 );

@@ -15,10 +15,10 @@ interface Props {
   below?: ReactNode;
 }
 
-/** A small form over the page: fields, what is wrong, and the one thing it does. */
+/** A small form over the page: fields, what is wrong, and the one thing it does. A click beside it loses nothing. */
 export function AskForm({ title, action, opened, pending, error, onClose, onSubmit, children, below }: Props) {
   return (
-    <Modal opened={opened} onClose={onClose} title={title} centered>
+    <Modal opened={opened} onClose={onClose} title={title} centered closeOnClickOutside={false}>
       <form
         className="ask"
         onSubmit={(event) => {

@@ -1,6 +1,7 @@
 import { type PointerEvent, useEffect, useRef } from 'react';
 import type { BodyShape, Texture } from '../api/types';
 import { drawFittings, type Eye } from './fittings';
+import { BENCH_LAMP, type Lamp } from './lamp';
 import { type Frame, frame, type Light, paintBody, placeUnder, skinOf, type View } from './pixels';
 
 interface Props {
@@ -13,6 +14,7 @@ interface Props {
   eye?: Eye | null;
   light?: Light;
   glossy?: boolean;
+  lamp?: Lamp;
   /** Millimetres to a pixel, where several baits are drawn to one scale; else the bait fills the picture. */
   mmPerPx?: number;
   onPick?: (place: { u: number; deg: number }) => void;
@@ -23,7 +25,7 @@ const SMALLEST = 16;
 
 /** A bait as the film will look, from one side. */
 export function BaitPicture(props: Props) {
-  const { body, texture, view, eye = null, light = 'flat', glossy = true, mmPerPx } = props;
+  const { body, texture, view, eye = null, light = 'flat', glossy = true, lamp = BENCH_LAMP, mmPerPx } = props;
   // Before the page is laid out there may be no room at all.
   const width = Math.max(SMALLEST, props.width);
   const height = Math.max(SMALLEST, props.height);
@@ -36,9 +38,9 @@ export function BaitPicture(props: Props) {
     context.clearRect(0, 0, context.canvas.width, context.canvas.height);
     if (texture === undefined) return;
     const f = fitted(body, view, width, height, density, mmPerPx);
-    paintBody(context, body, skinOf(texture), view, f, light, glossy);
+    paintBody(context, body, skinOf(texture), view, f, light, glossy, lamp);
     drawFittings(context, body, view, f, eye);
-  }, [body, texture, view, width, height, eye, light, glossy, mmPerPx, density]);
+  }, [body, texture, view, width, height, eye, light, glossy, lamp, mmPerPx, density]);
 
   const pick = (event: PointerEvent<HTMLCanvasElement>) => {
     const box = event.currentTarget.getBoundingClientRect();

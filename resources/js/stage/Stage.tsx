@@ -1,8 +1,10 @@
-import type { KeyboardEvent, ReactNode } from 'react';
+import { type KeyboardEvent, lazy, type ReactNode, Suspense, useState } from 'react';
 import type { BodyShape, Look, Texture } from '../api/types';
 import './stage.css';
 import { BaitPicture } from './BaitPicture';
 import type { Eye } from './fittings';
+import { LampControl } from './LampControl';
+import { BENCH_LAMP } from './lamp';
 import { frame, type Light, pixelOf, type View } from './pixels';
 import { useSize } from './useSize';
 
@@ -24,6 +26,8 @@ interface Props {
   caption: string;
   description: string;
   children: ReactNode;
+  /** The two sides held against each other, where there is something to hold. */
+  sides: ReactNode;
 }
 
 const OTHERS: [View, string][] = [
@@ -32,12 +36,17 @@ const OTHERS: [View, string][] = [
   ['belly', 'belly'],
 ];
 
+const InHand = lazy(async () => ({ default: (await import('./InHand')).InHand }));
+
 /** The bait on neutral ground: the left flank large, the other views beside it. */
 export function Stage(props: Props) {
   const main = useSize<HTMLDivElement>();
   const side = useSize<HTMLDivElement>();
   const { body, texture, eye, look, light, spot } = props;
-  const shared = { body, texture, eye, light, glossy: look === 'clear', onPick: props.onSpot };
+  const [moved, setMoved] = useState(BENCH_LAMP);
+  const [held, setHeld] = useState<'views' | 'hand' | 'sides'>('views');
+  const lamp = light === 'glint' ? moved : BENCH_LAMP;
+  const shared = { body, texture, eye, light, lamp, glossy: look === 'clear', onPick: props.onSpot };
   const sideHeight = Math.min(110, side.width * 0.5);
 
   const moveSpot = (event: KeyboardEvent) => {
@@ -56,6 +65,12 @@ export function Stage(props: Props) {
         {props.children}
         <div className="stage-switches">
           <Switch
+            label="View"
+            value={held}
+            options={{ views: 'Views', hand: 'In the hand', sides: 'Both sides' }}
+            onChange={setHeld}
+          />
+          <Switch
             label="Look"
             value={look}
             options={{ matte: 'Matte', clear: 'Under clear' }}
@@ -69,7 +84,24 @@ export function Stage(props: Props) {
           />
         </div>
       </div>
-      <div className="stage-views">
+      {light === 'glint' && <LampControl lamp={moved} onLamp={setMoved} />}
+      {held === 'hand' && (
+        <Suspense fallback={<p role="status">Taking it in the hand …</p>}>
+          <InHand
+            body={body}
+            texture={texture}
+            eye={eye}
+            look={look}
+            light={light}
+            lamp={lamp}
+            description={props.description}
+          />
+        </Suspense>
+      )}
+      {held === 'sides' && (
+        <Suspense fallback={<p role="status">Laying the sides over each other …</p>}>{props.sides}</Suspense>
+      )}
+      <div className="stage-views" hidden={held !== 'views'}>
         <div
           className="stage-main"
           ref={main.ref}

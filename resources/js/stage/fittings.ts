@@ -26,7 +26,14 @@ export function drawFittings(
   if (flank) {
     if (body.marks.bill_length_mm !== null) bill(context, body, f, towardsTail);
     context.strokeStyle = WIRE;
-    circle(context, f.noseX - towardsTail * ring, f.axisY, ring);
+    const tie = body.marks.tie_u;
+    if (tie === null || tie <= 0) {
+      circle(context, f.noseX - towardsTail * ring, f.axisY, ring);
+    } else {
+      const cos = Math.cos((body.marks.tie_deg * Math.PI) / 180);
+      const reach = sampleAt(cos >= 0 ? body.profile.top_mm : body.profile.bottom_mm, tie) * f.scale;
+      circle(context, f.noseX + towardsTail * tie * body.length_mm * f.scale, f.axisY - cos * reach, ring);
+    }
     for (const u of body.marks.hooks_u) {
       const x = f.noseX + towardsTail * u * body.length_mm * f.scale;
       const tail = u > 0.95;

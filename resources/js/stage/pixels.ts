@@ -1,4 +1,5 @@
 import type { BodyShape, Texture } from '../api/types';
+import { BENCH_LAMP, halfway, type Lamp, towards } from './lamp';
 
 export type View = 'left' | 'right' | 'back' | 'belly';
 export type Light = 'flat' | 'glint';
@@ -157,8 +158,11 @@ export function paintBody(
   f: Frame,
   light: Light,
   glossy: boolean,
+  lamp: Lamp = BENCH_LAMP,
 ): void {
   const { width, height } = context.canvas;
+  const towardsLamp = towards(lamp);
+  const mid = halfway(towardsLamp);
   const image = context.createImageData(width, height);
   const data = image.data;
   const flank = view === 'left' || view === 'right';
@@ -222,10 +226,10 @@ export function paintBody(
       const wc = (1 - fu) * fv;
       const wd = fu * fv;
 
-      // Soft light from above in front, and what the bench throws back from below.
-      const lit = Math.max(0, -0.3 * nx + 0.5 * ny + 0.81 * nz);
+      // The lamp, and what the bench throws back from below.
+      const lit = Math.max(0, towardsLamp.x * nx + towardsLamp.y * ny + towardsLamp.z * nz);
       const shade = 0.36 + 0.6 * lit + 0.08 * nz;
-      const half = Math.max(0, -0.16 * nx + 0.36 * ny + 0.92 * nz);
+      const half = Math.max(0, mid.x * nx + mid.y * ny + mid.z * nz);
       const lobe = light === 'glint' ? half ** 7 : 0;
       const gloss = glossy ? 0.34 * half ** 70 + 0.05 * (1 - nz) ** 4 : 0;
       const o = (py * width + px) * 4;

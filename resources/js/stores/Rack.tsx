@@ -1,37 +1,73 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { words, write } from '../api/client';
+import { Link } from 'react-router';
+import { words } from '../api/client';
+import { usePaints, useSettings, useVocabulary } from '../api/queries';
 import type { Paint, Settings } from '../api/types';
+import { Failed } from '../shell/Lost';
+import { Waiting } from '../shell/Shell';
 import { volume } from '../units/units';
+import { Chip } from './Chip';
 import { NewPaint } from './NewPaint';
-import { TeachPaint } from './TeachPaint';
+import { RackFiles } from './RackFiles';
+import { ORDERS, type Order, pick, STANDS, type Stand } from './sorting';
+import { usePaintChange } from './usePaintChange';
+
+const LOW = 0.15;
 
 /** All paints, each chip as an ordinary coat lies over black and over white. */
-export function Rack({ paints, settings }: { paints: Paint[]; settings: Settings }) {
+export function Rack() {
+  const paints = usePaints();
+  const settings = useSettings().data;
+  const kinds = useVocabulary().data?.kinds ?? [];
   const [adding, setAdding] = useState(false);
-  const standing = paints.filter((p) => !p.archived);
+  const [wanted, setWanted] = useState('');
+  const [kind, setKind] = useState('');
+  const [stand, setStand] = useState<Stand>('on the rack');
+  const [order, setOrder] = useState<Order>('name');
+  if (paints.isError) return <Failed error={paints.error} retry={() => void paints.refetch()} />;
+  if (paints.data === undefined || settings === undefined) return <Waiting />;
+  const shown = pick(paints.data, { wanted, kind, stand, order });
   return (
-    <section aria-label="Rack" className="stores-part">
+    <section aria-label="Rack">
       <div className="page-head">
-        <h2>Rack</h2>
-        <span className="dim">
-          an ordinary coat over black and over white; guessed: from swatch and kind, no card measured yet
-        </span>
+        <h1>Rack</h1>
+        <span className="dim">an ordinary coat over black and over white</span>
         <span className="spacer" />
+        <RackFiles />
         <button type="button" className="plain-button" onClick={() => setAdding(true)}>
           Add a paint
         </button>
       </div>
-      {standing.length === 0 ? (
+      <div className="rack-sieve">
+        <input
+          type="search"
+          className="field"
+          aria-label="Search by name, family, finish or pattern"
+          placeholder="Search"
+          value={wanted}
+          onChange={(event) => setWanted(event.currentTarget.value)}
+        />
+        <Choice label="Kind" value={kind} options={['', ...kinds]} empty="all kinds" onChange={setKind} />
+        <Choice label="Which" value={stand} options={STANDS} onChange={setStand} />
+        <Choice label="Order" value={order} options={ORDERS} by="by " onChange={setOrder} />
+        <span className="dim" role="status">
+          {shown.length} of {paints.data.length}
+        </span>
+      </div>
+      {paints.data.length === 0 ? (
         <div className="empty">
           <h2>The rack is empty</h2>
           <p>Pick a swatch and a kind; the application guesses how it covers until you measure a card.</p>
+          <button type="button" className="plain-button" onClick={() => setAdding(true)}>
+            Add the first paint
+          </button>
         </div>
       ) : (
         <ul className="rack">
-          {standing.map((paint) => (
+          {shown.map((paint) => (
             <Bottle key={paint.id} paint={paint} settings={settings} />
           ))}
+          {shown.length === 0 && <li className="rack-none">Nothing on the rack answers to that.</li>}
         </ul>
       )}
       <NewPaint opened={adding} onClose={() => setAdding(false)} />
@@ -39,64 +75,83 @@ export function Rack({ paints, settings }: { paints: Paint[]; settings: Settings
   );
 }
 
+function Choice<T extends string>(props: {
+  label: string;
+  value: T;
+  options: readonly T[];
+  empty?: string;
+  by?: string;
+  onChange: (value: T) => void;
+}) {
+  return (
+    <select
+      className="field"
+      aria-label={props.label}
+      value={props.value}
+      onChange={(event) => props.onChange(event.currentTarget.value as T)}
+    >
+      {props.options.map((option) => (
+        <option key={option} value={option}>
+          {props.by}
+          {option === '' ? props.empty : option}
+        </option>
+      ))}
+    </select>
+  );
+}
+
 function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
-  const queries = useQueryClient();
-  const change = useMutation({
-    mutationFn: (set: Partial<Pick<Paint, 'left_ml' | 'archived'>>) =>
-      write<Paint>('PATCH', `/paints/${paint.id}`, { revision: paint.revision, ...set }),
-    onSettled: () => queries.invalidateQueries({ queryKey: ['paints'] }),
-  });
-  const [teaching, setTeaching] = useState(false);
+  const change = usePaintChange(paint);
   const share = Math.min(1, paint.left_ml / paint.bottle_ml);
+  const used = paint.used_in.length;
   return (
     <li>
-      <span
-        className="chip rack-chip"
-        role="img"
-        aria-label={`over black ${paint.chip.black}, over white ${paint.chip.white}`}
-      >
-        <i style={{ background: paint.chip.black }} />
-        <i style={{ background: paint.chip.white }} />
-      </span>
-      <span>
-        <b>{paint.name}</b>
+      <Chip chip={paint.chip} className="rack-chip" />
+      <span className="rack-name">
+        <Link to={`/stores/paints/${paint.id}`}>
+          <b>{paint.name}</b>
+        </Link>
         <br />
         <span className="dim">
-          {paint.kind} · {paint.from_card ? 'measured' : 'guessed'}
+          {[paint.kind, paint.finish, paint.mix === null ? (paint.from_card ? 'measured' : 'guessed') : 'mixed']
+            .filter(Boolean)
+            .join(' · ')}
+          {used > 0 && (
+            <span title={paint.used_in.map((pattern) => pattern.name).join(', ')}>
+              {' '}
+              · in {used}&nbsp;{used === 1 ? 'pattern' : 'patterns'}
+            </span>
+          )}
         </span>
       </span>
       <span className="rack-left">
         <meter
           value={share}
-          low={0.15}
+          low={LOW}
           min={0}
           max={1}
           aria-label={`${paint.name}: ${Math.round(share * 100)} percent left`}
         />
-        <span className={share < 0.15 ? 'rack-low' : 'dim'}>
-          {share < 0.15 ? 'low: ' : ''}
+        <span className={share < LOW ? 'rack-low' : 'dim'}>
+          {share === 0 ? 'empty, ' : share < LOW ? 'low: ' : ''}
           {volume(paint.left_ml, settings)} of {volume(paint.bottle_ml, settings).split(' ')[0]}
         </span>
       </span>
-      <span className="rack-do">
+      {paint.archived ? (
+        <button type="button" className="link" onClick={() => change.mutate({ archived: false })}>
+          Bring back
+        </button>
+      ) : (
         <button
           type="button"
           className="link"
+          aria-label={`Restock ${paint.name}`}
           onClick={() => change.mutate({ left_ml: paint.bottle_ml })}
           disabled={change.isPending || share === 1}
         >
           Restock
         </button>
-        <button
-          type="button"
-          className="link"
-          onClick={() => setTeaching(true)}
-          aria-label={`Teach it ${paint.name} from a card`}
-        >
-          Teach
-        </button>
-      </span>
-      {teaching && <TeachPaint paint={paint} onClose={() => setTeaching(false)} />}
+      )}
       {change.isError && <p role="alert">{words(change.error)}</p>}
     </li>
   );

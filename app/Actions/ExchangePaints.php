@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Pattern;
+use App\Models\Version;
+use App\Present\CoreView;
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Exchange\StepWriter;
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Match\Exchange;
+use Hawkbrush\Core\Match\ZoneColours;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Render\Field;
+use Illuminate\Support\Facades\DB;
+
+/** Paints of a pattern exchanged for others: looked at beside the old, or kept as a sister of it. */
+final readonly class ExchangePaints
+{
+    private const MOST = 6;
+
+    private const COLUMNS = 64;
+
+    private const AROUND = 32;
+
+    public function __construct(private ReadRecipe $read, private ReadMix $mix, private DrawTexture $draw) {}
+
+    /**
+     * @param Node $list a list of {paint, for: [{paint, drops}]}
+     *
+     * @throws Refused when the pattern does not use a paint
+     */
+    public function in(Version $version, Node $list): Recipe
+    {
+        $recipe = $this->read->of($version);
+        $used = $this->read->paintIds($version->steps);
+        foreach ($list->items(1, self::MOST) as $one) {
+            $one->only(['paint', 'for']);
+            $id = $one->field('paint')->text(40);
+            if (! \in_array($id, $used, true)) {
+                throw $one->field('paint')->refuse('This pattern does not use that paint.');
+            }
+            $recipe = Exchange::in($recipe, $id, $this->mix->of($one->field('for')));
+        }
+
+        return $recipe;
+    }
+
+    /**
+     * The changed bait, and each zone before and after.
+     *
+     * @return array<string, mixed>
+     */
+    public function preview(Version $version, Recipe $changed, Look $look): array
+    {
+        $old = $this->zones($this->read->of($version), $look);
+        $new = $this->zones($changed, $look);
+
+        return [
+            'texture' => $this->draw->of($changed, $look, null),
+            'zones' => array_map(static fn(string $zone): array => [
+                'zone' => $zone, 'before' => CoreView::colour($old[$zone]), 'after' => CoreView::colour($new[$zone]),
+                'delta_e' => round(DeltaE2000::between($old[$zone]->lab, $new[$zone]->lab), 2),
+            ], array_keys($old)),
+        ];
+    }
+
+    /** A new pattern with the exchanged paints, which remembers the one it came from. */
+    public function sister(Version $version, Recipe $changed, string $name): Pattern
+    {
+        return DB::transaction(function () use ($version, $changed, $name): Pattern {
+            $from = $version->pattern;
+            $steps = array_map(StepWriter::write(...), $changed->steps);
+            $pattern = Pattern::query()->create(['name' => $name, 'species' => $from->species, 'water' => $from->water, 'notes' => $from->notes, 'parent_id' => $from->id]);
+            $new = Version::query()->create(['pattern_id' => $pattern->id, 'number' => 1, 'body_id' => $version->body_id, 'steps' => $steps, 'note' => "sister of {$from->name}"]);
+            $new->paints()->sync($this->read->paintIds($steps));
+
+            return $pattern;
+        });
+    }
+
+    /** @return array<string, Colour> */
+    private function zones(Recipe $recipe, Look $look): array
+    {
+        $zones = array_values(array_filter(Zone::cases(), static fn(Zone $zone): bool => $zone !== Zone::Whole));
+
+        $surface = Surface::of($recipe->body, self::COLUMNS, self::AROUND);
+
+        return (new ZoneColours($surface))->of(Field::of($recipe, $surface, Room::ordinary()), $look, $zones);
+    }
+}

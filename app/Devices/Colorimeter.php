@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+use Hawkbrush\Core\Colour\Spectrum;
+
+/** An instrument that reads the colour of what it is put on. docs/colorimeter.md says how a real one is added. */
+interface Colorimeter
+{
+    /** @throws DeviceTrouble when it does not answer */
+    public function name(): string;
+
+    /**
+     * Where a simulated instrument can be put down; a real one is put down by hand and names none.
+     *
+     * @return list<array{id: string, label: string, note: string}>
+     *
+     * @throws DeviceTrouble
+     */
+    public function places(): array;
+
+    /**
+     * @param string|null $place one of {@see places}, null for whatever is under it
+     *
+     * @return Spectrum reflectance as seen, 0 to 1
+     *
+     * @throws DeviceTrouble
+     */
+    public function read(?string $place): Spectrum;
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\DrawTexture;
+use App\Actions\FindMask;
+use App\Actions\ReadRecipe;
+use App\Http\Input;
+use App\Http\Picture;
+use App\Models\Body;
+use App\Models\Version;
+use App\Present\BodyView;
+use App\Present\FitView;
+use App\Present\PlanView;
+use App\Present\StepView;
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Calculator\Show;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Pattern\PaintStep;
+use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Pattern\Scaling;
+use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Render\Symmetry;
+use Hawkbrush\Core\Run\Difference;
+use Hawkbrush\Core\Run\Plan;
+use Hawkbrush\Core\Run\PlanDifference;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** A pattern held against another body, against its own other side, and against the mask box. */
+final readonly class FitController
+{
+    public function __construct(private ReadRecipe $read, private DrawTexture $draw, private FindMask $find) {}
+
+    /** {body_id, marks: scale or stay, look}: the pattern on another body beside its own; nothing is kept. */
+    public function fit(Request $request, string $id): JsonResponse
+    {
+        $recipe = $this->read->of($this->version($id));
+        $form = Input::of($request)->only(['body_id', 'marks', 'look']);
+        $body = Body::query()->find($form->field('body_id')->text(40)) ?? throw $form->field('body_id')->refuse('There is no such body in the drawer.');
+        $fitted = Scaling::fit($recipe, $body->core(), $form->optional('marks')?->choice(['scale', 'stay']) !== 'stay');
+        $look = Picture::asked($form)->look;
+        $room = Room::ordinary();
+
+        return new JsonResponse([
+            'factor' => round(Scaling::factor($recipe->body, $fitted->body), 3),
+            'body' => BodyView::of($body),
+            'was' => $this->draw->of($recipe, $look, null),
+            'now' => $this->draw->of($fitted, $look, null),
+            'steps' => StepView::all($fitted),
+            'changes' => PlanView::changes([
+                ...Difference::between($recipe, $fitted),
+                ...($recipe->coats() === [] ? [] : PlanDifference::between(Plan::of($recipe, 1, $room), Plan::of($fitted, 1, $room))),
+            ]),
+            'masks' => FitView::masks($fitted, $this->find->of($fitted)),
+        ]);
+    }
+
+    /** Which masks of the box serve this version. */
+    public function masks(string $id): JsonResponse
+    {
+        $recipe = $this->read->of($this->version($id));
+
+        return new JsonResponse(['masks' => FitView::masks($recipe, $this->find->of($recipe))]);
+    }
+
+    /** The two sides laid over each other. */
+    public function symmetry(Request $request, string $id): JsonResponse
+    {
+        $picture = Picture::asked(Input::query($request)->only(['upto', 'look', 'v']));
+        $recipe = $this->read->of($this->version($id));
+        $symmetry = Symmetry::of(Field::of($recipe, Surface::of($recipe->body), Room::ordinary(), $picture->upto), $picture->look);
+
+        return new JsonResponse([
+            'texture' => Show::texture($symmetry->texture), 'mean' => round($symmetry->mean, 2), 'most' => round($symmetry->most, 1),
+            'tones' => [...Symmetry::TONES, null], 'shares' => array_map(static fn(float $s): float => round($s, 4), $symmetry->shares),
+            'steps' => self::oneSided($recipe),
+        ]);
+    }
+
+    /** @return list<array<string, mixed>> steps that do not come out alike on both sides, and why */
+    private static function oneSided(Recipe $recipe): array
+    {
+        $steps = array_values(array_filter($recipe->coats(), static fn(PaintStep $s): bool => $s->place->side !== null || ! $s->technique->mirrored()));
+
+        return array_map(static fn(PaintStep $s): array => [
+            'step' => $s->id, 'number' => $recipe->number($s->id), 'name' => StepView::name($s),
+            'why' => $s->place->side !== null ? "on the {$s->place->side} side only" : 'by chance: no side is quite like the other',
+        ], $steps);
+    }
+
+    private function version(string $id): Version
+    {
+        return Version::query()->with(['pattern', 'body'])->findOrFail($id);
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\KeepMask;
+use App\Actions\PrintMasks;
+use App\Http\Conflict;
+use App\Http\Input;
+use App\Models\Mask;
+use App\Present\MaskView;
+use Hawkbrush\Core\Flat\PathText;
+use Hawkbrush\Core\Flat\SvgReader;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** The mask box, and its sheets at true size. */
+final readonly class MaskController
+{
+    public function __construct(private KeepMask $keep, private PrintMasks $print) {}
+
+    public function index(): JsonResponse
+    {
+        return new JsonResponse(['masks' => Mask::query()->with('body')->orderBy('name')->get()->map(MaskView::of(...))->all()]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        return new JsonResponse(MaskView::of($this->keep->make(Input::of($request))), 201);
+    }
+
+    public function update(Request $request, string $id): JsonResponse
+    {
+        $mask = Mask::query()->with('body')->findOrFail($id);
+        $form = Input::of($request);
+        if ($form->field('revision')->integer(1, PHP_INT_MAX) !== $mask->revision) {
+            throw new Conflict('This mask was changed elsewhere.', MaskView::of($mask), $form->raw());
+        }
+
+        return new JsonResponse(MaskView::of($this->keep->change($mask, $form)));
+    }
+
+    public function look(Request $request): JsonResponse
+    {
+        return new JsonResponse(MaskView::plate($this->keep->look(Input::of($request))));
+    }
+
+    /** {svg}: an outline of one's own at its true size, and what of the file was left out. */
+    public function outline(Request $request): JsonResponse
+    {
+        $read = SvgReader::read(Input::of($request)->only(['svg'])->field('svg')->lines(900_000));
+        $shape = $read->shape->centred();
+
+        return new JsonResponse(['outline' => PathText::write($shape), 'width_mm' => round($shape->width(), 2), 'height_mm' => round($shape->height(), 2), 'dropped' => $read->dropped]);
+    }
+
+    public function svg(Request $request): Response
+    {
+        return self::file($this->print->svg(Input::query($request)), 'image/svg+xml', 'masks.svg');
+    }
+
+    public function pdf(Request $request): Response
+    {
+        return self::file($this->print->pdf(Input::query($request)), 'application/pdf', 'masks.pdf');
+    }
+
+    private static function file(string $content, string $type, string $name): Response
+    {
+        return new Response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.$name.'"']);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\FindMixes;
+use App\Actions\LookAtMix;
+use App\Actions\SavePaint;
+use App\Http\Input;
+use App\Present\PaintView;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final class MixController
+{
+    public function look(Request $request, LookAtMix $look): JsonResponse
+    {
+        return new JsonResponse($look->of(Input::of($request)));
+    }
+
+    public function search(Request $request, FindMixes $find): JsonResponse
+    {
+        return new JsonResponse($find->of(Input::of($request)));
+    }
+
+    public function store(Request $request, SavePaint $save): JsonResponse
+    {
+        return new JsonResponse(PaintView::of($save->fromMix(Input::of($request))), 201);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Body;
+
+/** Says where a place lies in words that can be found again with calipers, the same on both sides. */
+final class Index
+{
+    private const STEPS = 180;
+
+    /** Nearer than this to the ridge, the widest line or the keel, a place is said to lie on it. */
+    private const ON_MM = 0.4;
+
+    public static function say(Body $body, float $u, float $deg): string
+    {
+        [$mark, $at] = self::nearest($body, $u);
+        $along = ($u - $at) * $body->lengthMm;
+
+        return (abs($along) < self::ON_MM ? "at {$mark}" : \sprintf('%.1f mm %s %s', abs($along), $along > 0 ? 'behind' : 'in front of', $mark))
+            .', '.self::around($body, $u, $deg > 180 ? 360 - $deg : $deg);
+    }
+
+    /**
+     * What can be felt or seen on a body, by its place along the length.
+     *
+     * @return list<array{string, float}>
+     */
+    public static function findable(Body $body): array
+    {
+        $marks = $body->marks;
+        $found = [['the gill edge', $marks->gillU], ['the tip of the nose', 0.0], ['the end of the tail', 1.0], ['the middle of the eye', $marks->eyeU]];
+        foreach ($marks->hooksU as $i => $u) {
+            $found[] = [self::ordinal($i, \count($marks->hooksU)).' hook hanger', $u];
+        }
+        foreach ($marks->jointsU as $i => $u) {
+            $found[] = [self::ordinal($i, \count($marks->jointsU)).' joint', $u];
+        }
+
+        return $found;
+    }
+
+    /** @return array{string, float} */
+    private static function nearest(Body $body, float $u): array
+    {
+        $found = self::findable($body);
+        usort($found, static fn(array $a, array $b): int => abs($a[1] - $u) <=> abs($b[1] - $u));
+
+        return $found[0];
+    }
+
+    private static function ordinal(int $i, int $of): string
+    {
+        return $of === 1 ? 'the' : 'the '.(['first', 'second', 'third', 'fourth'][$i] ?? ($i + 1).'th');
+    }
+
+    private static function around(Body $body, float $u, float $deg): string
+    {
+        $down = self::arcMm($body, $u, 90, $deg);
+        if ($deg < 90 && self::arcMm($body, $u, 0, $deg) < self::ON_MM) {
+            return 'on the back ridge';
+        }
+        if ($deg > 90 && self::arcMm($body, $u, 180, $deg) < self::ON_MM) {
+            return 'on the keel';
+        }
+
+        return $down < self::ON_MM ? 'on the midline' : \sprintf('%.1f mm %s the midline', $down, $deg < 90 ? 'above' : 'below');
+    }
+
+    /** Way in mm around the section between two places, along the surface. */
+    public static function arcMm(Body $body, float $u, float $fromDeg, float $toDeg): float
+    {
+        [$y, $z] = Section::half(self::STEPS, $body->exponent)->rib($body, $u);
+        [$first, $last] = [(int) round(min($fromDeg, $toDeg) / 180 * self::STEPS), (int) round(max($fromDeg, $toDeg) / 180 * self::STEPS)];
+        $way = 0.0;
+        for ($i = $first; $i < $last; $i++) {
+            $way += hypot($y[$i + 1] - $y[$i], $z[$i + 1] - $z[$i]);
+        }
+
+        return $way;
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Exchange;
+
+use Hawkbrush\Core\Refused;
+
+/**
+ * Comma separated values after RFC 4180, text in and out. A cell that a spreadsheet would take for a formula gets an
+ * apostrophe before it when written, and loses it again when read.
+ */
+final class Csv
+{
+    private const FORMULA = '/^[=+\-@\t\r]/';
+
+    /** @param list<list<string>> $rows */
+    public static function write(array $rows): string
+    {
+        return implode('', array_map(static fn(array $row): string => implode(',', array_map(self::cell(...), $row))."\r\n", $rows));
+    }
+
+    /**
+     * @return list<list<string>> rows of cells; rows with nothing in them are left out
+     *
+     * @throws Refused when a quotation is not closed
+     */
+    public static function read(string $text): array
+    {
+        $text = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
+        $separator = substr_count(strtok($text, "\n") ?: '', ';') > substr_count(strtok($text, "\n") ?: '', ',') ? ';' : ',';
+        $rows = [];
+        $row = [];
+        $rest = $text;
+        while ($rest !== '') {
+            if (preg_match('/\G(?:"((?:[^"]|"")*)"|([^'.$separator.'\r\n"]*))('.$separator.'|\r\n|\n|\r|$)/', $rest, $found) !== 1) {
+                throw Refused::because('Line '.(\count($rows) + 1).' has a quotation mark that is not closed, or one in the middle of a cell.');
+            }
+            $row[] = self::plain(trim($found[1] !== '' ? str_replace('""', '"', $found[1]) : $found[2]));
+            $rest = substr($rest, \strlen($found[0]));
+            if ($found[3] !== $separator || $rest === '') {
+                $rows[] = $row;
+                $row = [];
+            }
+        }
+
+        return array_values(array_filter($rows, static fn(array $cells): bool => implode('', $cells) !== ''));
+    }
+
+    private static function cell(string $text): string
+    {
+        if (preg_match(self::FORMULA, $text) === 1 && ! is_numeric($text)) {
+            $text = "'".$text;
+        }
+
+        return preg_match('/[",;\r\n]/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text;
+    }
+
+    private static function plain(string $cell): string
+    {
+        return str_starts_with($cell, "'") && preg_match(self::FORMULA, substr($cell, 1)) === 1 ? substr($cell, 1) : $cell;
+    }
+}

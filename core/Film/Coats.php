@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Film;
+
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Colour\Lab;
+use Hawkbrush\Core\Colour\Observer;
+use Hawkbrush\Core\Colour\Spectrum;
+
+/** How many coats of one paint it takes, over a ground: until the ground no longer shows, or until a wanted colour. */
+final readonly class Coats
+{
+    public const MOST = 40;
+
+    /** A ground that changes the colour by less hardly anybody sees. */
+    private const UNSEEN = 1.0;
+
+    /** Luminous reflectance of a full film below which a paint hides by darkness alone. */
+    private const DARK = 0.02;
+
+    /** So far from its swatch, DeltaE00, a colour is another one. */
+    private const OTHER = 12.0;
+
+    /**
+     * @param int|null $coats null: never
+     * @param list<array{Colour, float}> $after colour after 1, 2, … coats, and how far it is from where it is to go, in DeltaE00
+     */
+    private function __construct(public ?int $coats, public string $reason, public array $after) {}
+
+    /**
+     * Until the colour is that of an endless film, whatever lies below.
+     *
+     * @param Lab $swatch the colour it is known by; a film that hides only by being dark, and no longer has it, does not count
+     */
+    public static function untilHidden(Optics $optics, Spectrum $ground, float $coatUm, Look $look, Lab $swatch): self
+    {
+        $full = self::seen(FilmState::ground(Masstone::of($optics)->values), $look);
+        $after = self::lay($optics, $ground, $coatUm, $look, $full->lab);
+        $coats = self::firstWithin($after, self::UNSEEN);
+        if ($coats === null) {
+            return new self(null, self::whyNotHidden($optics, $after), $after);
+        }
+        $dark = Observer::luminous(Masstone::of($optics)->values) < self::DARK;
+        if ($dark && DeltaE2000::between($full->lab, $swatch) > self::OTHER) {
+            return new self(null, \sprintf('It never hides in its own colour: it scatters too little light back. Over black it does nothing; over anything lighter it only darkens, to near black with %d %s.', $coats, $coats === 1 ? 'coat' : 'coats'), $after);
+        }
+
+        return new self($coats, 'Then the ground changes the colour by less than 1 DeltaE00.', $after);
+    }
+
+    /** Until it comes within some DeltaE00 of a wanted colour. */
+    public static function untilColour(Optics $optics, Spectrum $ground, float $coatUm, Look $look, Lab $wanted, float $within): self
+    {
+        $after = self::lay($optics, $ground, $coatUm, $look, $wanted);
+        $coats = self::firstWithin($after, $within);
+        if ($coats !== null) {
+            return new self($coats, \sprintf('Then it is within %.1f DeltaE00 of the wanted colour.', $within), $after);
+        }
+        $best = 0;
+        foreach ($after as $i => [, $missedBy]) {
+            $best = $missedBy < $after[$best][1] ? $i : $best;
+        }
+
+        return new self(null, \sprintf('It never gets there. It comes nearest with %d %s, %.1f DeltaE00 off: %s.', $best + 1, $best === 0 ? 'coat' : 'coats', $after[$best][1], self::whatIsOff($after[$best][0]->lab, $wanted)), $after);
+    }
+
+    /** @return list<array{Colour, float}> */
+    private static function lay(Optics $optics, Spectrum $ground, float $coatUm, Look $look, Lab $goal): array
+    {
+        $after = [];
+        for ($coats = 1; $coats <= self::MOST; $coats++) {
+            $colour = self::seen(FilmState::ground($ground->values)->under(Film::of($optics, $coatUm * $coats)), $look);
+            $after[] = [$colour, DeltaE2000::between($colour->lab, $goal)];
+        }
+
+        return $after;
+    }
+
+    private static function seen(FilmState $state, Look $look): Colour
+    {
+        return Colour::fromReflectance(Spectrum::of($look->seen($state->flat())));
+    }
+
+    /** @param list<array{Colour, float}> $after */
+    private static function firstWithin(array $after, float $within): ?int
+    {
+        foreach ($after as $i => [, $missedBy]) {
+            if ($missedBy <= $within) {
+                return $i + 1;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<array{Colour, float}> $after */
+    private static function whyNotHidden(Optics $optics, array $after): string
+    {
+        $left = $after[self::MOST - 1][1];
+        $scatters = Observer::luminous($optics->s->values);
+        $takes = Observer::luminous($optics->k->values);
+        if ($scatters < 1e-9 && $takes < 1e-9) {
+            return 'It never hides: it neither scatters light nor takes any, as a clear varnish.';
+        }
+
+        return \sprintf($scatters < $takes || $scatters < 0.01
+            ? 'It never hides within %d coats: it scatters too little light back, so the ground keeps showing through (still %.1f DeltaE00 off).'
+            : 'It does not hide within %d coats: each one is too thin at this thinning (still %.1f DeltaE00 off).', self::MOST, $left);
+    }
+
+    private static function whatIsOff(Lab $is, Lab $wanted): string
+    {
+        $lighter = $is->l - $wanted->l;
+        $purer = $is->chroma() - $wanted->chroma();
+        $off = [];
+        if (abs($lighter) >= 1) {
+            $off[] = \sprintf($lighter > 0 ? '%.0f L* too light' : '%.0f L* too dark', abs($lighter));
+        }
+        if (abs($purer) >= 1) {
+            $off[] = \sprintf($purer > 0 ? '%.0f too strong in chroma' : '%.0f too weak in chroma', abs($purer));
+        }
+        $turn = fmod($is->hue() - $wanted->hue() + 540, 360) - 180;
+        if (min($is->chroma(), $wanted->chroma()) > 5 && abs($turn) >= 3) {
+            $off[] = \sprintf('hue turned by %.0f degrees', $turn);
+        }
+
+        return $off === [] ? 'a little in everything' : implode(', ', $off);
+    }
+}

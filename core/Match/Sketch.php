@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Match;
+
+use Hawkbrush\Core\Colour\Lab;
+use Hawkbrush\Core\Colour\Metric;
+use Hawkbrush\Core\Colour\Observer;
+use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Colour\Xyz;
+use Hawkbrush\Core\Film\Glow;
+use Hawkbrush\Core\Pattern\Paint;
+
+/**
+ * Mixes of a rack in few broad bands, as places around a wanted colour, in units of one DeltaE00 near it. Half the
+ * work of the true film, and good to 0.7 DeltaE00; only what lies near is worked out truly. Within a broad band K and S are means, so that mixing in proportion stays exact.
+ */
+final class Sketch
+{
+    private const BANDS = 16;
+
+    /** Keeps the film's closed form from dividing by nothing; far below any paint. */
+    private const LEAST = 1e-9;
+
+    /** @var list<list<float>> K of the whole film by paint and broad band */
+    private array $k = [];
+
+    /** @var list<list<float>> */
+    private array $s = [];
+
+    /** @var list<list<float>> what it sends out itself, before the ground helps */
+    private array $glow = [];
+
+    /** @var list<float> dry volume of a drop, by paint */
+    public readonly array $drop;
+
+    /** @var list<float> dry volume that counts for as much in a mix as that of another paint: a drop of black for many of yellow */
+    public readonly array $share;
+
+    /** @var list<float> by broad band */
+    private array $ground = [];
+
+    /** @var list<bool> whether a paint sends out light of its own */
+    private array $glows = [];
+
+    /** @var array{list<float>, list<float>, list<float>} X, Y and Z of each broad band */
+    private array $weights;
+
+    private readonly Lab $wanted;
+
+    private readonly Metric $metric;
+
+    /** @var array{float, float, float} see {@see \Hawkbrush\Core\Film\Look::surface} */
+    private array $surface;
+
+    /** @param list<Paint> $paints all with solids */
+    public function __construct(array $paints, Wanted $wanted)
+    {
+        $this->surface = $wanted->look->surface();
+        $this->wanted = $wanted->lab;
+        $this->metric = Metric::at($wanted->lab);
+        $sent = Glow::share($wanted->dryUm) / 2;
+        foreach (self::bands() as $band) {
+            $this->ground[] = self::mean($wanted->ground, $band);
+        }
+        [$x, $y, $z] = array_map(static fn(array $curve): array => array_map(static fn(array $band): float => array_sum(array_intersect_key($curve, $band)), self::bands()), Observer::weights());
+        $this->weights = [$x, $y, $z];
+        $drop = $share = [];
+        foreach ($paints as $paint) {
+            $k = $s = $glow = [];
+            foreach (self::bands() as $band) {
+                $k[] = self::mean($paint->optics->k, $band) * $wanted->dryUm + self::LEAST;
+                $s[] = self::mean($paint->optics->s, $band) * $wanted->dryUm + self::LEAST;
+                $glow[] = $paint->optics->glow === null ? 0.0 : self::mean($paint->optics->glow, $band) * $sent;
+            }
+            $this->k[] = $k;
+            $this->s[] = $s;
+            $this->glow[] = $glow;
+            $this->glows[] = $paint->optics->glow !== null;
+            $drop[] = $paint->dropMl * $paint->solids;
+            $strong = array_sum(array_map(static fn(float $k, float $s): float => sqrt($k + $s), $k, $s));
+            $share[] = 1 / ($strong * $strong);
+        }
+        $this->drop = $drop;
+        $this->share = $share;
+    }
+
+    /**
+     * Where a mix of three paints, by dry volumes, lies from the wanted colour.
+     *
+     * @return array{float, float, float}
+     */
+    public function place(int $one, int $two, int $three, float $ofOne, float $ofTwo, float $ofThree): array
+    {
+        $whole = $ofOne + $ofTwo + $ofThree;
+        $a = $ofOne / $whole;
+        $b = $ofTwo / $whole;
+        $c = $ofThree / $whole;
+        $k2 = $this->k[$two];
+        $k3 = $this->k[$three];
+        $s1 = $this->s[$one];
+        $s2 = $this->s[$two];
+        $s3 = $this->s[$three];
+        $glow = $this->glows[$one] || $this->glows[$two] || $this->glows[$three] ? $this->glow($one, $two, $three, $a, $b, $c) : null;
+        $grounds = $this->ground;
+        [$toX, $toY, $toZ] = $this->weights;
+        [$first, $through, $inside] = $this->surface;
+        $x = $y = $z = 0.0;
+        // The film of KubelkaMunk with X = 1, over the ground, and Look, in one go: this runs hundreds of thousands of times.
+        foreach ($this->k[$one] as $i => $k) {
+            $k = $a * $k + $b * $k2[$i] + $c * $k3[$i];
+            $s = $a * $s1[$i] + $b * $s2[$i] + $c * $s3[$i];
+            $bs = sqrt($k * ($k + 2 * $s));
+            $e = exp(-$bs);
+            $e2 = $e * $e;
+            $below = ($s + $k) * (1 - $e2) + $bs * (1 + $e2);
+            $own = $s * (1 - $e2) / $below;
+            $t = 2 * $bs * $e / $below;
+            $ground = $grounds[$i];
+            $r = $own + $t * $t * $ground / (1 - $own * $ground);
+            if ($glow !== null) {
+                $r += $glow[$i] * (1 + $ground * $t);
+            }
+            $r = $through * $r / (1 - $inside * $r);
+            $x += $toX[$i] * $r;
+            $y += $toY[$i] * $r;
+            $z += $toZ[$i] * $r;
+        }
+        // What the surface itself throws back is white.
+        $lab = Lab::fromXyz(new Xyz($x + $first * Xyz::WHITE[0], $y + $first * Xyz::WHITE[1], $z + $first * Xyz::WHITE[2]));
+
+        return $this->metric->between($this->wanted, $lab);
+    }
+
+    /** @return list<float> what a mix sends out itself, by broad band, before the ground helps */
+    private function glow(int $one, int $two, int $three, float $a, float $b, float $c): array
+    {
+        return array_map(static fn(float $first, float $second, float $third): float => $a * $first + $b * $second + $c * $third, $this->glow[$one], $this->glow[$two], $this->glow[$three]);
+    }
+
+    /** @return list<array<int, float>> by broad band: how much each of its 31 bands counts, adding up to 1 */
+    private static function bands(): array
+    {
+        [$x, $y, $z] = Observer::weights();
+        $bands = [];
+        for ($i = 0; $i < Spectrum::BANDS; $i++) {
+            $bands[intdiv($i * self::BANDS, Spectrum::BANDS)][$i] = $x[$i] + $y[$i] + $z[$i] + 0.01;
+        }
+
+        return array_map(static fn(array $band): array => array_map(static fn(float $one): float => $one / array_sum($band), $band), array_values($bands));
+    }
+
+    /** @param array<int, float> $band */
+    private static function mean(Spectrum $curve, array $band): float
+    {
+        $sum = 0.0;
+        foreach ($band as $i => $weight) {
+            $sum += $weight * $curve->values[$i];
+        }
+
+        return $sum;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Match;
+
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Colour\Lab;
+use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Film\Film;
+use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Refused;
+
+/** A colour to be met, and the film by which it is to be met: how thick, over what ground, under which look. */
+final readonly class Wanted
+{
+    private const THICKEST_UM = 1000.0;
+
+    /**
+     * @param Spectrum $ground of the film below, without its surface
+     *
+     * @throws Refused when the film is not one that can be laid
+     */
+    public function __construct(public Lab $lab, public Spectrum $ground, public float $dryUm, public Look $look)
+    {
+        if ($dryUm <= 0 || $dryUm > self::THICKEST_UM) {
+            throw Refused::at('/dry_um', 'The film is more than 0 and at most '.self::THICKEST_UM.' um thick.');
+        }
+    }
+
+    /** The colour a paint comes to in this film, flat light. */
+    public function shows(Optics $optics): Colour
+    {
+        $state = FilmState::ground($this->ground->values)->under(Film::of($optics, $this->dryUm));
+
+        return Colour::fromReflectance(Spectrum::of($this->look->seen($state->flat())));
+    }
+
+    public function missedBy(Colour $colour): float
+    {
+        return DeltaE2000::between($this->lab, $colour->lab);
+    }
+}

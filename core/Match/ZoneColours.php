@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Match;
+
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Render\Coverage;
+use Hawkbrush\Core\Render\Field;
+
+/** The mean light of each zone of a bait: what the eye takes for its colour from arm's length. Made once for a surface. */
+final readonly class ZoneColours
+{
+    /** Less of a zone under a coat than this is only its soft edge. */
+    private const USED = 0.08;
+
+    /** @var array<string, array<int, float>> area of each zone in each cell of the left half, mm2 */
+    private array $areas;
+
+    public function __construct(Surface $surface)
+    {
+        $areas = [];
+        $marks = $surface->body->marks;
+        foreach (Zone::cases() as $zone) {
+            $areas[$zone->value] = [];
+            foreach ($surface->theta as $row => $theta) {
+                foreach ($surface->u as $column => $u) {
+                    $cell = $row * $surface->columns + $column;
+                    $area = $zone->weight($marks, $u, $theta) * $surface->areaMm2[$cell];
+                    if ($area > 0) {
+                        $areas[$zone->value][$cell] = $area;
+                    }
+                }
+            }
+        }
+        $this->areas = $areas;
+    }
+
+    /**
+     * @param list<Zone> $zones
+     *
+     * @return array<string, Colour> by the zone's name
+     */
+    public function of(Field $field, Look $look, array $zones): array
+    {
+        $colours = [];
+        foreach ($zones as $zone) {
+            $colours[$zone->value] = Colour::fromReflectance(Spectrum::of($look->seen($this->film($field, $zone)->values)));
+        }
+
+        return $colours;
+    }
+
+    /** The mean film of a zone, without its surface: what a further coat there lies on. */
+    public function film(Field $field, Zone $zone): Spectrum
+    {
+        $byState = [];
+        $whole = 0.0;
+        foreach ($this->areas[$zone->value] ?? [] as $cell => $area) {
+            $left = $field->left[$cell];
+            $right = $field->right[$cell];
+            $byState[$left] = ($byState[$left] ?? 0.0) + $area;
+            $byState[$right] = ($byState[$right] ?? 0.0) + $area;
+            $whole += 2 * $area;
+        }
+        $mean = array_fill(0, Spectrum::BANDS, 0.0);
+        foreach ($byState as $state => $area) {
+            foreach ($field->states[$state]->flat() as $i => $value) {
+                $mean[$i] += $value * $area / $whole;
+            }
+        }
+
+        return Spectrum::of(array_values($mean));
+    }
+
+    /**
+     * The zones of which a coat covers a part worth speaking of.
+     *
+     * @return list<Zone>
+     */
+    public function under(Coverage $coverage): array
+    {
+        $under = [];
+        foreach (Zone::cases() as $zone) {
+            if ($zone === Zone::Whole || $zone->isSpot()) {
+                continue;
+            }
+            $covered = $whole = 0.0;
+            foreach ($this->areas[$zone->value] ?? [] as $cell => $area) {
+                $covered += $area * max($coverage->left[$cell] ?? 0, $coverage->right[$cell] ?? 0) / Coverage::FULL;
+                $whole += $area;
+            }
+            if ($whole > 0 && $covered / $whole > self::USED) {
+                $under[] = $zone;
+            }
+        }
+
+        return $under;
+    }
+}

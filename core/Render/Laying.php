@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Render;
+
+use Hawkbrush\Core\Film\FilmState;
+
+/** One coat being laid over the cells of a field: each pair of film state and thickness is worked out once. */
+final class Laying
+{
+    /** @var array<int, int> state after, by state before and thickness */
+    private array $after = [];
+
+    /** @var array<int|string, int> state by fingerprint */
+    private array $alike = [];
+
+    /** @var array<int, array{int, int}> state before and thickness, by state made */
+    private array $laid = [];
+
+    private readonly bool $merges;
+
+    /**
+     * @param list<FilmState> $states
+     * @param bool $wet whether the coat stays wet, so that what it lies on must be remembered
+     */
+    public function __construct(private array $states, private readonly Layer $layer, private readonly bool $wet)
+    {
+        // Only a coat that covers makes unlike films alike.
+        $this->merges = ! $wet && $layer->covers();
+    }
+
+    /**
+     * @param list<int> $cells state by cell
+     * @param array<int, int> $thickness 1 to Coverage::FULL by cell
+     *
+     * @return list<int> state by cell under the coat
+     */
+    public function over(array $cells, array $thickness): array
+    {
+        $after = $this->after;
+        foreach ($thickness as $cell => $q) {
+            $key = ($cells[$cell] << 4) | $q;
+            $cells[$cell] = $after[$key] ??= $this->lay($key);
+        }
+        $this->after = $after;
+
+        // Every cell was there before: nothing to renumber, and this tells it to the type checker.
+        return array_values($cells);
+    }
+
+    /**
+     * The full coat on every cell.
+     *
+     * @param list<int> $cells state by cell
+     *
+     * @return list<int> state by cell under the coat
+     */
+    public function evenly(array $cells): array
+    {
+        $next = [];
+        foreach (array_keys(array_flip($cells)) as $state) {
+            $next[$state] = $this->after[($state << 4) | Coverage::FULL] ??= $this->lay(($state << 4) | Coverage::FULL);
+        }
+        if (\count($next) === 1) {
+            return array_fill(0, \count($cells), current($next));
+        }
+
+        return array_map(static fn(int $state): int => $next[$state], $cells);
+    }
+
+    /** @return list<FilmState> all there are by now */
+    public function states(): array
+    {
+        return $this->states;
+    }
+
+    /** @return array<int, array{int, int}> */
+    public function laid(): array
+    {
+        return $this->laid;
+    }
+
+    private function lay(int $key): int
+    {
+        $before = $key >> 4;
+        $q = $key & 15;
+        $state = $this->layer->over($this->states, $before, $q);
+        $number = \count($this->states);
+        if ($this->merges) {
+            $known = $this->alike[self::fingerprint($state)] ??= $number;
+            if ($known !== $number) {
+                return $known;
+            }
+        }
+        $this->states[] = $state;
+        if ($this->wet) {
+            $this->laid[$number] = [$before, $q];
+        }
+
+        return $number;
+    }
+
+    /** States that no eye could tell apart (to 1/4096 in five bands, of glint and glow to 1/1024 in three) go on as one. */
+    private static function fingerprint(FilmState $state): int|string
+    {
+        $r = $state->r;
+        $key = (int) ($r[4] * 4096) << 48 | (int) ($r[10] * 4096) << 36 | (int) ($r[15] * 4096) << 24 | (int) ($r[20] * 4096) << 12 | (int) ($r[26] * 4096);
+        $glint = $state->glint;
+        $glow = $state->glow;
+        if ($glint === null && $glow === null) {
+            return $key;
+        }
+        $more = $glint ?? [0.0, 0.0, 0.0];
+
+        return $key.' '.((int) ($more[0] * 1024) << 20 | (int) ($more[1] * 1024) << 10 | (int) ($more[2] * 1024))
+            .($glow === null ? '' : ' '.((int) ($glow[6] * 1024) << 20 | (int) ($glow[15] * 1024) << 10 | (int) ($glow[22] * 1024)));
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Technique\Circles;
+
+use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Flat\Arc;
+use Hawkbrush\Core\Flat\Shape;
+use Hawkbrush\Core\Technique\Anchor;
+use Hawkbrush\Core\Technique\Cells;
+use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Cut;
+use Hawkbrush\Core\Technique\Indexed;
+use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Stencil;
+
+/** A row of circles through a circle stencil or a punched card; with a core left free, rings. */
+final readonly class Circles extends Stencil implements Cut, Indexed
+{
+    public function name(): string
+    {
+        return 'circles';
+    }
+
+    public function label(): string
+    {
+        return 'Circles through a stencil';
+    }
+
+    public function how(): string
+    {
+        return 'Size the circles to the bait; keep the stencil tight to the surface and lift to look.';
+    }
+
+    public function settings(): array
+    {
+        return [
+            Setting::number('count', 'Circles a side', '', 1, 40, 6),
+            Setting::lengthMm('diameter_mm', 'Diameter', 0.5, 40, 4),
+            Setting::number('core', 'Free core (0: none)', 'of diameter', 0, 0.9, 0),
+            Setting::number('from_u', 'From', 'of length', 0, 1, 0.35),
+            Setting::number('to_u', 'To', 'of length', 0, 1, 0.85),
+            Setting::number('deg', 'Around', 'deg from the back', 0, 180, 80),
+        ];
+    }
+
+    public function anchors(Body $body, Choices $choices): array
+    {
+        $row = self::row($choices);
+        $first = new Anchor('middle of the first circle', $row[0], $choices->number('deg'));
+
+        return \count($row) === 1 ? [$first] : [$first, new Anchor('middle of the last circle', $row[\count($row) - 1], $choices->number('deg'))];
+    }
+
+    public function cut(Surface $surface, Choices $choices, int $seed): Shape
+    {
+        $radius = $choices->number('diameter_mm') / 2;
+        $core = $radius * $choices->number('core');
+        $rings = [];
+        foreach (self::row($choices) as $u) {
+            $x = $u * $surface->body->lengthMm;
+            $y = Cells::yMm($surface, $u, $choices->number('deg'));
+            $rings[] = Arc::ring($x, $y, $radius, $radius);
+            if ($core > 0) {
+                $rings[] = Arc::ring($x, $y, $core, $core);
+            }
+        }
+
+        return Shape::of($rings);
+    }
+
+    /** @return non-empty-list<float> of the length, at which the circles stand */
+    private static function row(Choices $choices): array
+    {
+        $count = (int) round($choices->number('count'));
+        $from = $choices->number('from_u');
+        $long = $choices->number('to_u') - $from;
+
+        return $count < 2 ? [$from + $long / 2] : array_map(static fn(int $i): float => $from + $long * $i / ($count - 1), range(0, $count - 1));
+    }
+
+    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    {
+        $radius = $choices->number('diameter_mm') / 2;
+        $soft = max(0.12, $radius * 0.12);
+        $marks = $cores = [];
+        foreach (self::row($choices) as $u) {
+            $x = $u * $surface->body->lengthMm;
+            $y = Cells::yMm($surface, $u, $choices->number('deg'));
+            Cells::dab($surface, $marks, $x, $y, $radius, $soft);
+            if ($choices->number('core') > 0) {
+                Cells::dab($surface, $cores, $x, $y, $radius * $choices->number('core'), $soft);
+            }
+        }
+
+        return Cells::on($open, Cells::without($marks, $cores));
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Technique\Flakes;
+
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Technique\ByHand;
+use Hawkbrush\Core\Technique\Cells;
+use Hawkbrush\Core\Technique\Chance;
+use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Setting;
+
+/** Glitter sprinkled into tacky size or wet clear: flakes that lie side by side, each covering what is below it. */
+final readonly class Flakes extends ByHand
+{
+    public function name(): string
+    {
+        return 'glitter';
+    }
+
+    public function label(): string
+    {
+        return 'Glitter, sprinkled';
+    }
+
+    public function how(): string
+    {
+        return 'Into tacky size or wet clear; tap off what is loose, let it dry, then clear and sand level. Loose flakes float: keep them out of eyes and lungs.';
+    }
+
+    public function settings(): array
+    {
+        return [
+            Setting::number('flake_mm', 'Flake', 'mm', 0.1, 2, 0.4),
+            Setting::number('per_cm2', 'Flakes', 'per cm2', 1, 120, 40),
+        ];
+    }
+
+    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    {
+        $chance = new Chance($seed);
+        [$length, $top, $reach] = Cells::side($surface);
+        $radius = $choices->number('flake_mm') / 2;
+        $marks = [];
+        for ($i = (int) round($choices->number('per_cm2') * $length * $reach / 100); $i > 0; $i--) {
+            Cells::dab($surface, $marks, $chance->between(0, $length), $chance->between($top, $top + $reach), $radius * $chance->between(0.85, 1.15), 0.12);
+        }
+
+        return Cells::on($open, $marks);
+    }
+}

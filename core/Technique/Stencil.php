@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Technique;
+
+/** Something cut or stretched that is held on the bait and sprayed through; both sides alike. */
+abstract readonly class Stencil implements Technique
+{
+    final public function touches(): bool
+    {
+        return true;
+    }
+
+    final public function sprayed(): bool
+    {
+        return true;
+    }
+
+    final public function mirrored(): bool
+    {
+        return true;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Technique\Tape;
+
+use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Body\Smooth;
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Technique\Anchor;
+use Hawkbrush\Core\Technique\Cells;
+use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Indexed;
+use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Stencil;
+
+/** All but what is taped off: a band along the side with sharp edges, straight or slanted from nose to tail. */
+final readonly class Tape extends Stencil implements Indexed
+{
+    /** Paint creeps under the edge of tape by about so much. Common practice, no published source. */
+    private const CREEP_MM = 0.15;
+
+    public function name(): string
+    {
+        return 'tape';
+    }
+
+    public function label(): string
+    {
+        return 'Between tapes';
+    }
+
+    public function how(): string
+    {
+        return 'Let the paint under the tape dry well, rub the edge down, and pull the tape back on itself.';
+    }
+
+    public function settings(): array
+    {
+        return [
+            Setting::number('top_deg', 'Upper tape', 'deg from the back', 0, 180, 0),
+            Setting::number('bottom_deg', 'Lower tape', 'deg from the back', 0, 180, 70),
+            Setting::number('from_u', 'From', 'of length', 0, 1, 0),
+            Setting::number('to_u', 'To', 'of length', 0, 1, 1),
+            Setting::lengthMm('slant_mm', 'Falls towards the tail by', 0, 40, 0),
+        ];
+    }
+
+    public function anchors(Body $body, Choices $choices): array
+    {
+        $middle = ($choices->number('from_u') + $choices->number('to_u')) / 2;
+        $edges = ['edge of the upper tape' => $choices->number('top_deg'), 'edge of the lower tape' => $choices->number('bottom_deg')];
+        // At the ridge and at the keel there is no tape.
+        $taped = array_filter($edges, static fn(float $deg): bool => $deg > 0 && $deg < 180);
+        $anchors = array_map(static fn(string $what, float $deg): Anchor => new Anchor($what, $middle, $deg), array_keys($taped), array_values($taped));
+
+        return $anchors === [] ? [new Anchor('middle of the band', $middle, 90)] : $anchors;
+    }
+
+    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    {
+        $length = $surface->body->lengthMm;
+        $from = $choices->number('from_u') <= 0 ? -1.0 : $choices->number('from_u') * $length;
+        $to = $choices->number('to_u') >= 1 ? $length + 1 : $choices->number('to_u') * $length;
+        $slant = $choices->number('slant_mm');
+        $edges = [];
+        foreach ($surface->u as $column => $u) {
+            // At the ridge and at the keel there is no tape.
+            $edges[$column] = [
+                $choices->number('top_deg') <= 0 ? -1e6 : Cells::yMm($surface, $u, $choices->number('top_deg')) + $slant * $u,
+                $choices->number('bottom_deg') >= 180 ? 1e6 : Cells::yMm($surface, $u, $choices->number('bottom_deg')) + $slant * $u,
+            ];
+        }
+        $cellMm = $length / $surface->columns;
+
+        return Cells::each($surface, $open, static function (float $x, float $y) use ($edges, $from, $to, $cellMm): float {
+            [$top, $bottom] = $edges[(int) ($x / $cellMm)];
+
+            return Smooth::between($from, $to, self::CREEP_MM, $x) * Smooth::between($top, $bottom, self::CREEP_MM, $y);
+        });
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+/** Steps of the demo's patterns, written short. */
+final class DemoSteps
+{
+    /**
+     * @param list<array<string, mixed>> $steps
+     *
+     * @return array{name: string, species: string, water: string, notes: string, body: string, steps: list<array<string, mixed>>}
+     */
+    public static function pattern(string $name, string $species, string $water, string $notes, string $body, array $steps): array
+    {
+        return [
+            'name' => $name, 'species' => $species, 'water' => $water, 'notes' => $notes, 'body' => $body,
+            'steps' => array_map(static fn(array $step, int $i): array => ['id' => 's'.($i + 1)] + $step, $steps, array_keys($steps)),
+        ];
+    }
+
+    /**
+     * @param string $paint key, or keys joined with + for equal drops
+     * @param string|array<string, float> $where zone or own range
+     * @param array<string, mixed> $more
+     *
+     * @return array<string, mixed>
+     */
+    public static function coat(string $paint, string $technique, string|array $where, array $more): array
+    {
+        $settings = $more['technique'] ?? [];
+        unset($more['technique']);
+
+        return [
+            'type' => 'paint',
+            'mix' => array_map(static fn(string $key): array => ['paint' => $key, 'drops' => 1], explode('+', $paint)),
+            'technique' => ['name' => $technique] + (\is_array($settings) ? $settings : []),
+            'where' => \is_string($where) ? ['zone' => $where] : $where,
+        ] + $more + ['set' => ['by' => 'heat', 'minutes' => 0]];
+    }
+
+    /** @return array<string, float> */
+    public static function range(float $fromU, float $toU, float $fromDeg, float $toDeg, float $soft): array
+    {
+        return ['from_u' => $fromU, 'to_u' => $toU, 'from_deg' => $fromDeg, 'to_deg' => $toDeg, 'soft' => $soft];
+    }
+
+    /** @return array<string, mixed> */
+    public static function prep(string $title, string $task, float $minutes): array
+    {
+        return ['type' => 'prep', 'title' => $title, 'task' => $task, 'minutes' => $minutes];
+    }
+
+    /** @return array<string, mixed> */
+    public static function eye(float $diameterMm, string $iris): array
+    {
+        return ['type' => 'eye', 'title' => 'Eyes', 'diameter_mm' => $diameterMm, 'iris' => $iris, 'set_with' => 'tacky glue', 'check' => 'Both pupils look the same way.'];
+    }
+
+    /** @return array<string, mixed> */
+    public static function clear(string $clear, int $coats): array
+    {
+        return ['type' => 'clear', 'title' => ucfirst($clear), 'clear' => $clear, 'coats' => $coats, 'check' => 'Eye rims covered, joints and line tie free.'];
+    }
+}

@@ -1,0 +1,296 @@
+import { Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { get, words, write } from '../api/client';
+import { useSettings, useVocabulary } from '../api/queries';
+import type { Body, BodyPage as Page, Settings } from '../api/types';
+import { Failed } from '../shell/Lost';
+import { Waiting } from '../shell/Shell';
+import { Strip } from '../shell/Strip';
+import { BodyViews } from './BodyViews';
+import './bodies.css';
+import { Figures } from './Figures';
+import { Lots } from './Lots';
+import { MeasureForm } from './MeasureForm';
+import { type Measures, measuresOf, PLAIN, toForm, useBodyLook } from './measured';
+import { PreparationPart } from './PreparationPart';
+import { TracePart } from './TracePart';
+import { Zones } from './Zones';
+
+type Kept = Pick<Body, 'name' | 'material' | 'condition' | 'fittings' | 'weight_g' | 'stock'>;
+
+const NEW: Kept = {
+  name: '',
+  material: 'plastic',
+  condition: 'scuffed plastic',
+  fittings: [],
+  weight_g: null,
+  stock: 0,
+};
+
+function keptOf({ name, material, condition, fittings, weight_g, stock }: Body): Kept {
+  return { name, material, condition, fittings, weight_g, stock };
+}
+
+/** What stands otherwise in the form than in the drawer. */
+function changed(kept: Kept, body: Body): Partial<Kept> {
+  const fields = Object.keys(NEW) as (keyof Kept)[];
+  return Object.fromEntries(
+    fields
+      .filter((field) => JSON.stringify(kept[field]) !== JSON.stringify(body[field]))
+      .map((field) => [field, kept[field]]),
+  );
+}
+
+/** A body of the drawer, or one that is being measured for it. */
+export function BodyPage() {
+  const { id = '' } = useParams();
+  const settings = useSettings().data;
+  const asked = useQuery({ queryKey: ['body', id], queryFn: () => get<Page>(`/bodies/${id}`), enabled: id !== 'new' });
+  if (asked.isError) return <Failed error={asked.error} />;
+  if (settings === undefined || (id !== 'new' && asked.data === undefined)) return <Waiting />;
+  return <Measured key={id} page={asked.data} settings={settings} />;
+}
+
+function Measured({ page, settings }: { page: Page | undefined; settings: Settings }) {
+  const queries = useQueryClient();
+  const go = useNavigate();
+  const vocabulary = useVocabulary().data;
+  const [kept, setKept] = useState<Kept>(page === undefined ? NEW : keptOf(page.body));
+  const [measures, setMeasures] = useState<Measures>(page === undefined ? PLAIN : measuresOf(page.form));
+  const [part, setPart] = useState<'measures' | 'zones'>('measures');
+  const [zone, setZone] = useState<string | null>(null);
+  const [tracing, setTracing] = useState(false);
+  const look = useBodyLook(measures);
+  const shape = look.data?.shape ?? page?.shape;
+  const zones = look.data?.zones ?? page?.zones ?? [];
+  const measured =
+    page === undefined || JSON.stringify(toForm(measures)) !== JSON.stringify(toForm(measuresOf(page.form)));
+  const told = page === undefined ? kept : changed(kept, page.body);
+  const open = measured || Object.keys(told).length > 0;
+
+  const put = (next: Page) => {
+    queries.setQueryData(['body', next.body.id], next);
+    void queries.invalidateQueries({ queryKey: ['bodies'] });
+  };
+  const save = useMutation({
+    mutationFn: () =>
+      write<Page>('PATCH', `/bodies/${page?.body.id}`, {
+        revision: page?.body.revision,
+        ...told,
+        ...(measured ? toForm(measures) : {}),
+      }),
+    onSuccess: (next) => {
+      setKept(keptOf(next.body));
+      setMeasures(measuresOf(next.form));
+      put(next);
+    },
+  });
+  const add = useMutation({
+    mutationFn: (name: string) =>
+      write<Body>(
+        'POST',
+        '/bodies',
+        { ...kept, name, stock: page === undefined ? kept.stock : 0, ...toForm(measures) },
+        true,
+      ),
+    onSuccess: (body) => {
+      void queries.invalidateQueries({ queryKey: ['bodies'] });
+      void go(`/stores/bodies/${body.id}`);
+    },
+  });
+  const archive = useMutation({
+    mutationFn: (archived: boolean) =>
+      write<Page>('PATCH', `/bodies/${page?.body.id}`, { revision: page?.body.revision, archived }),
+    onSuccess: put,
+  });
+  const failed = save.error ?? archive.error ?? add.error ?? (look.isError ? look.error : null);
+  const set = (some: Partial<Kept>) => setKept((was) => ({ ...was, ...some }));
+
+  return (
+    <article className="body-page" aria-label={page?.body.name ?? 'A new body'}>
+      <div className="page-head">
+        <h1>{page?.body.name ?? 'Measure a body'}</h1>
+        {page !== undefined && <span>{page.body.stock} left</span>}
+        <span className="spacer" />
+        {page === undefined ? (
+          <button
+            type="button"
+            className="plain-button"
+            disabled={add.isPending || kept.name.trim() === ''}
+            onClick={() => add.mutate(kept.name.trim())}
+          >
+            Into the drawer
+          </button>
+        ) : (
+          <>
+            {measured && page.painted ? (
+              <button
+                type="button"
+                className="plain-button"
+                disabled={add.isPending}
+                onClick={() => add.mutate(`${kept.name}, measured anew`)}
+              >
+                Keep as a body of its own
+              </button>
+            ) : (
+              <button
+                type="button"
+                className="plain-button"
+                disabled={save.isPending || !open}
+                onClick={() => save.mutate()}
+              >
+                {open ? 'Keep' : 'Kept'}
+              </button>
+            )}
+            {!open && (
+              <button
+                type="button"
+                className="plain-button quiet"
+                disabled={archive.isPending}
+                onClick={() => archive.mutate(!page.body.archived)}
+              >
+                {page.body.archived ? 'Bring back to the drawer' : 'Archive'}
+              </button>
+            )}
+            {open && (
+              <button
+                type="button"
+                className="plain-button quiet"
+                onClick={() => {
+                  setKept(keptOf(page.body));
+                  setMeasures(measuresOf(page.form));
+                }}
+              >
+                Back to what is kept
+              </button>
+            )}
+          </>
+        )}
+      </div>
+      {measured && page?.painted === true && (
+        <p className="notice">
+          Baits were painted on this body: its own measures stay. The new ones are kept as a body of its own.
+        </p>
+      )}
+      {failed !== null && (
+        <p role="alert" className="notice">
+          {words(failed)}
+        </p>
+      )}
+      <div className="body-two">
+        <div>
+          {shape !== undefined && (
+            <BodyViews
+              name={kept.name || 'The body'}
+              shape={shape}
+              zone={part === 'zones' ? zones.find((one) => one.name === zone) : undefined}
+            />
+          )}
+          {shape !== undefined && <Figures shape={shape} settings={settings} />}
+          {page !== undefined && (
+            <div className="body-below">
+              <PreparationPart steps={page.preparation} />
+              <Lots
+                page={page}
+                onPage={(next) => {
+                  // What is bought and rejected counts at once, whatever else stands open in the form.
+                  set({ stock: next.body.stock });
+                  put(next);
+                }}
+              />
+            </div>
+          )}
+        </div>
+        <div>
+          <div className="measures-three">
+            <TextInput
+              size="xs"
+              label="Name"
+              required
+              maxLength={80}
+              value={kept.name}
+              onChange={(event) => set({ name: event.currentTarget.value })}
+            />
+            <TextInput
+              size="xs"
+              label="Made of"
+              maxLength={40}
+              value={kept.material}
+              onChange={(event) => set({ material: event.currentTarget.value })}
+            />
+            <NativeSelect
+              size="xs"
+              label="Comes as"
+              data={vocabulary?.conditions ?? [kept.condition]}
+              value={kept.condition}
+              onChange={(event) => set({ condition: event.currentTarget.value })}
+            />
+            <NumberInput
+              size="xs"
+              label="Weight, g"
+              min={0.1}
+              max={5000}
+              decimalScale={1}
+              value={kept.weight_g ?? ''}
+              onChange={(grams) => set({ weight_g: grams === '' ? null : Number(grams) })}
+            />
+            <NumberInput
+              size="xs"
+              label="In the drawer"
+              min={0}
+              allowDecimal={false}
+              value={kept.stock}
+              onChange={(count) => count !== '' && set({ stock: Number(count) })}
+            />
+          </div>
+          <fieldset className="fittings">
+            <legend>It has</legend>
+            {(vocabulary?.fittings ?? []).map((name) => (
+              <Checkbox
+                key={name}
+                size="xs"
+                label={name}
+                checked={kept.fittings.includes(name)}
+                onChange={(event) =>
+                  set({
+                    fittings: event.currentTarget.checked
+                      ? [...kept.fittings, name]
+                      : kept.fittings.filter((one) => one !== name),
+                  })
+                }
+              />
+            ))}
+          </fieldset>
+          <Strip
+            legend="Part"
+            name="body-part"
+            value={part}
+            options={{ measures: 'Measures', zones: 'Zones' }}
+            onChange={setPart}
+          />
+          {part === 'zones' ? (
+            <Zones zones={zones} measures={measures} shown={zone} onShow={setZone} onChange={setMeasures} />
+          ) : tracing ? (
+            <TracePart
+              lengthMm={measures.length_mm}
+              onClose={() => setTracing(false)}
+              onStations={(stations) => {
+                setMeasures((was) => ({ ...was, stations }));
+                setTracing(false);
+              }}
+            />
+          ) : (
+            <>
+              <button type="button" className="link" onClick={() => setTracing(true)}>
+                Trace it from a photograph or an outline
+              </button>
+              <MeasureForm measures={measures} settings={settings} onChange={setMeasures} />
+            </>
+          )}
+        </div>
+      </div>
+    </article>
+  );
+}

@@ -1,0 +1,83 @@
+import { lazy, Suspense, useMemo, useState } from 'react';
+import type { BodyLook, BodyShape } from '../api/types';
+import { Strip } from '../shell/Strip';
+import { BaitPicture } from '../stage/BaitPicture';
+import { BENCH_LAMP } from '../stage/lamp';
+import { useSize } from '../stage/useSize';
+import { BARE } from '../stores/bare';
+import { zoneTexture } from './zoneTexture';
+
+const InHand = lazy(async () => ({ default: (await import('../stage/InHand')).InHand }));
+
+interface Props {
+  name: string;
+  shape: BodyShape;
+  zone: BodyLook['zones'][number] | undefined;
+}
+
+/** The bare body: three views and a form to turn in the hand, or one of its zones on the side. */
+export function BodyViews({ name, shape, zone }: Props) {
+  const box = useSize<HTMLDivElement>();
+  const [held, setHeld] = useState<'views' | 'hand'>('views');
+  const texture = useMemo(() => (zone === undefined ? BARE : zoneTexture(zone.cover)), [zone]);
+  const picture = { body: shape, texture, glossy: false } as const;
+  return (
+    <div className="body-views on-stage">
+      <Strip
+        legend="View"
+        name="body-view"
+        value={held}
+        options={{ views: 'Three views', hand: 'In the hand' }}
+        onChange={setHeld}
+      />
+      <div ref={box.ref} className="body-views-box">
+        {held === 'hand' ? (
+          <Suspense fallback={<p role="status">Taking it in the hand …</p>}>
+            <div className="body-hand">
+              <InHand
+                {...picture}
+                eye={null}
+                look="matte"
+                light="flat"
+                lamp={BENCH_LAMP}
+                description={`${name}, bare`}
+              />
+            </div>
+          </Suspense>
+        ) : (
+          <>
+            <BaitPicture
+              {...picture}
+              view="left"
+              width={box.width}
+              height={Math.round(box.width * 0.42)}
+              label={`${name}, bare, from the side`}
+            />
+            <div className="body-views-two">
+              <BaitPicture
+                {...picture}
+                view="back"
+                width={Math.floor(box.width / 2) - 8}
+                height={Math.round(box.width * 0.2)}
+                label={`${name}, bare, from above`}
+              />
+              <BaitPicture
+                {...picture}
+                view="belly"
+                width={Math.floor(box.width / 2) - 8}
+                height={Math.round(box.width * 0.2)}
+                label={`${name}, bare, from below`}
+              />
+            </div>
+          </>
+        )}
+      </div>
+      {zone !== undefined && (
+        <p className="body-zone">
+          <b>{zone.name}</b>, {(zone.area_mm2 / 100).toFixed(1)} cm²,{' '}
+          {zone.own ? 'set by hand' : 'by the body’s own marks'}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,191 @@
+import { NumberInput, TextInput } from '@mantine/core';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { words, write } from '../api/client';
+import type { BodyPage } from '../api/types';
+import { AskForm, Line } from '../shell/AskForm';
+import { day } from '../units/units';
+
+const FAULTS = [
+  'leaks',
+  'water in the rattle chamber',
+  'line tie crooked',
+  'hook hanger bent',
+  'crack',
+  'seam too far gone',
+];
+
+type Lot = BodyPage['lots'][number];
+
+/** Where bodies came from, and what looking them over has shown. */
+export function Lots({ page, onPage }: { page: BodyPage; onPage: (page: BodyPage) => void }) {
+  const [buying, setBuying] = useState(false);
+  const [open, setOpen] = useState<string | null>(null);
+  return (
+    <section aria-label="Lots">
+      <div className="page-head">
+        <h2>Lots</h2>
+        <span className="spacer" />
+        <button type="button" className="plain-button quiet" onClick={() => setBuying(true)}>
+          A new lot
+        </button>
+      </div>
+      {page.lots.length === 0 ? (
+        <p className="dim">No lot yet: enter what you bought or made, and look it over bait by bait.</p>
+      ) : (
+        <ul className="lots">
+          {page.lots.map((lot) => (
+            <li key={lot.id}>
+              <button
+                type="button"
+                className="row-button lot-head"
+                aria-expanded={open === lot.id}
+                onClick={() => setOpen(open === lot.id ? null : lot.id)}
+              >
+                <b>{lot.supplier === '' ? 'no supplier' : lot.supplier}</b>
+                <span>
+                  {lot.count} bodies{lot.price === null ? '' : `, ${lot.price.toFixed(2)} each`}
+                  {lot.bought_on === null ? '' : `, ${day(lot.bought_on)}`}
+                </span>
+                <span className="num">{judged(lot)}</span>
+              </button>
+              {open === lot.id && <Inspect lot={lot} onPage={onPage} />}
+            </li>
+          ))}
+        </ul>
+      )}
+      {buying && <Buy body={page.body.id} onClose={() => setBuying(false)} onPage={onPage} />}
+    </section>
+  );
+}
+
+function judged(lot: Lot): string {
+  if (lot.reject_share === null) return 'not looked over yet';
+  return `${lot.rejected} of ${lot.inspected} rejected, ${Math.round(lot.reject_share * 100)} %`;
+}
+
+/** One body after the other: good, or out with what is wrong. */
+function Inspect({ lot, onPage }: { lot: Lot; onPage: (page: BodyPage) => void }) {
+  const seen = new Map(lot.seen.map((one) => [one.number, one]));
+  const first = Array.from({ length: lot.count }, (_, i) => i + 1).find((n) => !seen.has(n)) ?? 1;
+  const [chosen, setChosen] = useState<number | null>(null);
+  const [fault, setFault] = useState('');
+  const number = chosen ?? first;
+  const said = seen.get(number);
+  const judge = useMutation({
+    mutationFn: (rejected: boolean) =>
+      write<BodyPage>(
+        'POST',
+        `/lots/${lot.id}/inspections`,
+        { number, rejected, fault: rejected ? fault.trim() : '' },
+        true,
+      ),
+    onSuccess: (page) => {
+      setFault('');
+      setChosen(null);
+      onPage(page);
+    },
+  });
+  return (
+    <div className="inspect">
+      <ul aria-label="Bodies of this lot">
+        {Array.from({ length: lot.count }, (_, i) => i + 1).map((n) => {
+          const one = seen.get(n);
+          const word = one === undefined ? 'to do' : one.rejected ? `rejected: ${one.fault}` : 'good';
+          return (
+            <li key={n}>
+              <button
+                type="button"
+                aria-pressed={n === number}
+                title={word}
+                aria-label={`Body ${n}, ${word}`}
+                onClick={() => setChosen(n)}
+              >
+                {n}
+                <i aria-hidden="true">{one === undefined ? '·' : one.rejected ? '✕' : '✓'}</i>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      <p>
+        Body {number}
+        {said === undefined ? '' : said.rejected ? `, rejected: ${said.fault}` : ', good'}
+      </p>
+      <form
+        className="inspect-form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          judge.mutate(true);
+        }}
+      >
+        <button type="button" className="plain-button" disabled={judge.isPending} onClick={() => judge.mutate(false)}>
+          Good
+        </button>
+        <TextInput
+          size="xs"
+          aria-label="What is wrong with it"
+          placeholder="what is wrong with it"
+          list="faults"
+          maxLength={200}
+          value={fault}
+          onChange={(event) => setFault(event.currentTarget.value)}
+        />
+        <button type="submit" className="plain-button quiet" disabled={judge.isPending || fault.trim() === ''}>
+          Reject
+        </button>
+        <datalist id="faults">
+          {FAULTS.map((name) => (
+            <option key={name} value={name} />
+          ))}
+        </datalist>
+      </form>
+      {judge.isError && (
+        <p role="alert" className="notice">
+          {words(judge.error)}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Buy({ body, onClose, onPage }: { body: string; onClose: () => void; onPage: (page: BodyPage) => void }) {
+  const [supplier, setSupplier] = useState('');
+  const [count, setCount] = useState<number | string>(10);
+  const [price, setPrice] = useState<number | string>('');
+  const [on, setOn] = useState('');
+  const buy = useMutation({
+    mutationFn: () =>
+      write<BodyPage>(
+        'POST',
+        `/bodies/${body}/lots`,
+        {
+          supplier,
+          count: Number(count),
+          ...(price === '' ? {} : { price: Number(price) }),
+          ...(on === '' ? {} : { bought_on: on }),
+        },
+        true,
+      ),
+    onSuccess: (page) => {
+      onPage(page);
+      onClose();
+    },
+  });
+  return (
+    <AskForm
+      title="A new lot"
+      action="Into the drawer"
+      opened
+      pending={buy.isPending}
+      error={buy.error}
+      onClose={onClose}
+      onSubmit={buy.mutate}
+    >
+      <Line label="From whom" maxLength={80} value={supplier} onText={setSupplier} data-autofocus />
+      <NumberInput label="How many" min={1} max={10000} allowDecimal={false} value={count} onChange={setCount} />
+      <NumberInput label="Paid for one" min={0} decimalScale={2} value={price} onChange={setPrice} />
+      <TextInput label="Bought on" type="date" value={on} onChange={(event) => setOn(event.currentTarget.value)} />
+    </AskForm>
+  );
+}

@@ -1,0 +1,33 @@
+import type { BodyPage } from '../api/types';
+import { minutes } from '../units/units';
+
+/** What is done to this body before its first coat; the first steps of every recipe on it. */
+export function PreparationPart({ steps }: { steps: BodyPage['preparation'] }) {
+  const cautions = [...new Set(steps.flatMap((step) => step.cautions))];
+  return (
+    <section aria-label="Preparation">
+      <h2>Preparation</h2>
+      <ol className="prepare">
+        {steps.map((step) => (
+          <li key={step.title}>
+            <b>{step.title}</b> {step.task}
+            {step.check !== '' && <i> Check: {step.check}</i>}{' '}
+            <span className="dim">
+              {minutes(step.minutes)}
+              {step.type === 'wait' ? ' to wait' : ' a bait'}
+            </span>
+          </li>
+        ))}
+      </ol>
+      {cautions.map((caution) => (
+        <p key={caution} className="caution">
+          {caution}
+        </p>
+      ))}
+      <p className="dim">
+        These become the first steps of any recipe on this body. The sheets of sealer and paint go before anything said
+        here.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,116 @@
+import type { Settings } from '../api/types';
+import { length } from '../units/units';
+import { Measure } from './Measure';
+import type { Measures, Station } from './measured';
+
+const FEWEST = 2;
+
+interface Props {
+  measures: Measures;
+  settings: Settings;
+  onChange: (stations: Station[]) => void;
+}
+
+/** Where the calipers were put, from nose to tail: how far up, how far down, how wide. */
+export function Stations({ measures, settings, onChange }: Props) {
+  const { stations, length_mm: long } = measures;
+  const set = (at: number, field: 0 | 1 | 2 | 3, value: number) =>
+    onChange(stations.map((station, i) => (i === at ? (station.with(field, value) as Station) : station)));
+  const between = (at: number): Station => {
+    const [a, b] = [stations[at - 1] as Station, stations[at] as Station];
+    return a.map((value, i) => Math.round(((value + (b[i] ?? 0)) / 2) * 1000) / 1000) as Station;
+  };
+  const gaps = stations.slice(1).map((station, i) => station[0] - (stations[i]?.[0] ?? 0));
+  const widest = gaps.indexOf(Math.max(...gaps)) + 1;
+  return (
+    <table className="sheet-table stations">
+      <caption>Stations, {length.unit(settings)}: measured from the line between nose and tail</caption>
+      <thead>
+        <tr>
+          <th>From the nose</th>
+          <th>Up</th>
+          <th>Down</th>
+          <th>Width</th>
+          <th>
+            <span className="visually-hidden">Take out</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {stations.map((station, i) => {
+          const [u, top, bottom, half] = station;
+          const end = i === 0 || i === stations.length - 1;
+          const shared = { settings, bare: true, max: 500 } as const;
+          return (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a station is its place in the row
+            <tr key={i}>
+              <td>
+                {end ? (
+                  <span className="num">{i === 0 ? 'nose' : 'tail'}</span>
+                ) : (
+                  <Measure
+                    {...shared}
+                    label={`Station ${i + 1}, from the nose`}
+                    value={u * long}
+                    min={(stations[i - 1]?.[0] ?? 0) * long + 0.05}
+                    max={(stations[i + 1]?.[0] ?? 1) * long - 0.05}
+                    onChange={(mm) => mm !== null && set(i, 0, Math.round((mm / long) * 10000) / 10000)}
+                  />
+                )}
+              </td>
+              <td>
+                <Measure
+                  {...shared}
+                  label={`Station ${i + 1}, up`}
+                  value={top}
+                  onChange={(mm) => mm !== null && set(i, 1, mm)}
+                />
+              </td>
+              <td>
+                <Measure
+                  {...shared}
+                  label={`Station ${i + 1}, down`}
+                  value={bottom}
+                  onChange={(mm) => mm !== null && set(i, 2, mm)}
+                />
+              </td>
+              <td>
+                <Measure
+                  {...shared}
+                  label={`Station ${i + 1}, width`}
+                  value={half * 2}
+                  onChange={(mm) => mm !== null && set(i, 3, mm / 2)}
+                />
+              </td>
+              <td>
+                {!end && stations.length > FEWEST && (
+                  <button
+                    type="button"
+                    className="link"
+                    aria-label={`Take station ${i + 1} out`}
+                    onClick={() => onChange(stations.filter((_, other) => other !== i))}
+                  >
+                    ✕
+                  </button>
+                )}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+      <tfoot>
+        <tr>
+          <td colSpan={5}>
+            <button
+              type="button"
+              className="link"
+              onClick={() => onChange(stations.toSpliced(widest, 0, between(widest)))}
+            >
+              Another station, in the widest gap
+            </button>
+          </td>
+        </tr>
+      </tfoot>
+    </table>
+  );
+}

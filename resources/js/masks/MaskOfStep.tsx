@@ -1,0 +1,41 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { words, write } from '../api/client';
+import { useMasksOf } from '../api/queries';
+import type { Mask, Step, Version } from '../api/types';
+
+/** Where the mark of a step is placed from, and which mask of the box serves it. */
+export function MaskOfStep({ step, version }: { step: Step; version: Pick<Version, 'id' | 'revision'> }) {
+  const queries = useQueryClient();
+  const need = useMasksOf(version.id, version.revision, step.shown.cut === true).data?.find(
+    (one) => one.step === step.document.id,
+  );
+  const make = useMutation({
+    mutationFn: () => write<Mask>('POST', '/masks', { version_id: version.id, step: step.document.id }, true),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['masks'] }),
+  });
+  if (step.shown.cut !== true && (step.shown.index ?? []).length === 0) return null;
+  return (
+    <div className="mask-of-step">
+      {step.shown.index?.map((line) => (
+        <p key={line}>{line}, left and right alike.</p>
+      ))}
+      {step.shown.cut === true &&
+        need !== undefined &&
+        (need.mask !== null ? (
+          <p>
+            Mask: <Link to="/stores/masks">{need.mask.name}</Link>, {need.mask.uses}
+            {need.mask.lasts === null ? '' : ` of ${need.mask.lasts}`} baits.
+          </p>
+        ) : (
+          <p>
+            No mask of this size is in the box.{' '}
+            <button type="button" className="link" disabled={make.isPending} onClick={() => make.mutate()}>
+              Put it into the box
+            </button>
+          </p>
+        ))}
+      {make.isError && <p role="alert">{words(make.error)}</p>}
+    </div>
+  );
+}

@@ -1,0 +1,218 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { type PointerEvent, useState } from 'react';
+import { get, words, write } from '../api/client';
+import { usePatterns } from '../api/queries';
+import type { ColourGiven, Ground, Measured, Palette, Picture, Readings } from '../api/types';
+import { FilePick } from '../shell/FilePick';
+import { GroundAsked } from './GroundAsked';
+
+const WAYS = {
+  swatch: 'a swatch',
+  bait: 'a step of a pattern',
+  photo: 'a spot on its photograph',
+  meter: 'a reading',
+  file: 'a file',
+} as const;
+type Way = keyof typeof WAYS;
+
+/** The wanted colour, asked for in whichever way the painter has it. */
+export function ColourAsked({ value, onChange }: { value: ColourGiven; onChange: (colour: ColourGiven) => void }) {
+  const [way, setWay] = useState<Way>('swatch');
+  return (
+    <div className="asked-row">
+      <label>
+        by{' '}
+        <select className="field" value={way} onChange={(event) => setWay(event.currentTarget.value as Way)}>
+          {Object.entries(WAYS).map(([name, label]) => (
+            <option key={name} value={name}>
+              {label}
+            </option>
+          ))}
+        </select>
+      </label>
+      {way === 'swatch' && (
+        <input
+          type="color"
+          aria-label="Wanted swatch"
+          value={typeof value.hex === 'string' ? value.hex : '#8a7b3c'}
+          onChange={(event) => onChange({ hex: event.currentTarget.value })}
+        />
+      )}
+      {way === 'bait' && <BaitColour onChange={onChange} />}
+      {way === 'photo' && <PhotoColour onChange={onChange} />}
+      {way === 'meter' && <MeterColour onChange={onChange} />}
+      {way === 'file' && <FileColour onChange={onChange} />}
+    </div>
+  );
+}
+
+interface Asks {
+  onChange: (colour: ColourGiven) => void;
+}
+
+function BaitColour({ onChange }: Asks) {
+  const [there, setThere] = useState<Ground>('white');
+  return (
+    <GroundAsked
+      label="on"
+      value={there}
+      onChange={(ground) => {
+        setThere(ground);
+        onChange(
+          typeof ground === 'string' ? { lab: [{ white: 96, grey: 62, black: 16 }[ground], 0, 0] } : { ...ground },
+        );
+      }}
+    />
+  );
+}
+
+function PhotoColour({ onChange }: Asks) {
+  const patterns = usePatterns().data ?? [];
+  const [pattern, setPattern] = useState('');
+  const [spot, setSpot] = useState<{ picture: string; x: number; y: number } | null>(null);
+  const pictures = useQuery({
+    queryKey: ['pictures', pattern],
+    queryFn: async () => (await get<{ pictures: Picture[] }>(`/patterns/${pattern}/pictures`)).pictures,
+    enabled: pattern !== '',
+  }).data;
+  const put = (picture: string, x: number, y: number) => {
+    const at = { picture, x: Math.max(0, Math.min(1, x)), y: Math.max(0, Math.min(1, y)) };
+    setSpot(at);
+    onChange(at);
+  };
+  const pick = (event: PointerEvent<HTMLElement>, picture: string) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    put(picture, (event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height);
+  };
+  return (
+    <>
+      <select
+        className="field"
+        aria-label="Pattern"
+        value={pattern}
+        onChange={(event) => setPattern(event.currentTarget.value)}
+      >
+        <option value="">choose a pattern</option>
+        {patterns.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.name}
+          </option>
+        ))}
+      </select>
+      {pictures?.length === 0 && (
+        <span className="dim">It has no photograph yet; put one on its sheet, under Reference.</span>
+      )}
+      {pictures?.map((picture) => (
+        <span key={picture.id} className="mix-photo" onPointerDown={(event) => pick(event, picture.id)}>
+          <img src={`/api/v1/pictures/${picture.id}`} alt="Reference" draggable={false} />
+          <button
+            type="button"
+            className="spot"
+            aria-label="Spot on the photograph: arrow keys move it"
+            style={
+              spot?.picture === picture.id
+                ? { left: `${spot.x * 100}%`, top: `${spot.y * 100}%` }
+                : { left: '50%', top: '50%', opacity: 0.6 }
+            }
+            onKeyDown={(event) => {
+              const by = { ArrowLeft: [-0.01, 0], ArrowRight: [0.01, 0], ArrowUp: [0, -0.01], ArrowDown: [0, 0.01] }[
+                event.key
+              ];
+              if (by === undefined) return;
+              event.preventDefault();
+              const from = spot?.picture === picture.id ? spot : { x: 0.5, y: 0.5 };
+              put(picture.id, from.x + (by[0] ?? 0), from.y + (by[1] ?? 0));
+            }}
+          />
+        </span>
+      ))}
+    </>
+  );
+}
+
+function MeterColour({ onChange }: Asks) {
+  const places = useQuery({
+    queryKey: ['colorimeter'],
+    queryFn: () => get<{ connected: boolean; places: { id: string; label: string }[] }>('/colorimeter'),
+  }).data;
+  const [place, setPlace] = useState('');
+  const read = useMutation({
+    mutationFn: () =>
+      write<Measured>('POST', '/colorimeter/read', { place: place === '' ? (places?.places[0]?.id ?? null) : place }),
+    onSuccess: (measured) => onChange({ reflectance: measured.reflectance }),
+  });
+  if (places?.connected === false) return <span className="dim">No colorimeter answers.</span>;
+  return (
+    <>
+      {(places?.places.length ?? 0) > 0 && (
+        <select
+          className="field"
+          aria-label="Put down on"
+          value={place}
+          onChange={(event) => setPlace(event.currentTarget.value)}
+        >
+          {places?.places.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.label}
+            </option>
+          ))}
+        </select>
+      )}
+      <button type="button" className="link" onClick={() => read.mutate()} disabled={read.isPending}>
+        Read
+      </button>
+      {read.data !== undefined && <Swatch hex={read.data.colour.hex} />}
+      {read.isError && <span role="alert">{words(read.error)}</span>}
+    </>
+  );
+}
+
+function FileColour({ onChange }: Asks) {
+  const read = useMutation({
+    mutationFn: async (picked: File): Promise<{ name: string; hex: string; as: ColourGiven }[]> => {
+      const text = await picked.text();
+      if (text.trimStart().startsWith('GIMP')) {
+        const palette = await write<Palette>('POST', '/palettes/read', { text });
+        return palette.colours.map((one) => ({ ...one, as: { hex: one.hex } }));
+      }
+      const { readings } = await write<Readings>('POST', '/readings/read', { text });
+      return readings.map((one) => ({ name: one.name, hex: one.colour.hex, as: one.as }));
+    },
+  });
+  return (
+    <>
+      <FilePick
+        action="Choose a palette or CGATS file"
+        label="Palette or measured colours"
+        accept=".gpl,.txt,.cgats"
+        className="link"
+        onFile={read.mutate}
+      />
+      {read.isError && <span role="alert">{words(read.error)}</span>}
+      {read.data !== undefined && (
+        <select
+          className="field"
+          aria-label="Colour of the file"
+          defaultValue=""
+          onChange={(event) => {
+            const one = read.data[Number(event.currentTarget.value)];
+            if (one !== undefined) onChange(one.as);
+          }}
+        >
+          <option value="" disabled>
+            choose a colour
+          </option>
+          {read.data.map((one, i) => (
+            <option key={`${one.name} ${one.hex}`} value={i}>
+              {one.name} {one.hex}
+            </option>
+          ))}
+        </select>
+      )}
+    </>
+  );
+}
+
+function Swatch({ hex }: { hex: string }) {
+  return <i className="swatch" style={{ background: hex }} role="img" aria-label={hex} />;
+}

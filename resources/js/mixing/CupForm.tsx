@@ -1,0 +1,140 @@
+import type { ReactNode } from 'react';
+import { useVocabulary } from '../api/queries';
+import type { Ground, MixPart, Paint } from '../api/types';
+import { Chip } from '../stores/Chip';
+import { GroundAsked } from './GroundAsked';
+import type { Sprayed } from './Mixing';
+
+interface Props {
+  rack: Paint[];
+  parts: MixPart[];
+  sprayed: Sprayed;
+  over: Ground;
+  onParts: (parts: MixPart[]) => void;
+  onSprayed: (sprayed: Sprayed) => void;
+  onOver: (over: Ground) => void;
+  children: ReactNode;
+}
+
+const MOST_PARTS = 6;
+const MOST_DROPS = 200;
+
+/** What is in the cup, drop by drop, and how it will be sprayed. */
+export function CupForm(props: Props) {
+  const { rack, parts } = props;
+  const weights = useVocabulary().data?.weights ?? [];
+  const free = rack.filter((paint) => !parts.some((part) => part.paint === paint.id));
+  const change = (at: number, part: MixPart) => props.onParts(parts.map((one, i) => (i === at ? part : one)));
+  const total = parts.reduce((sum, part) => sum + part.drops, 0);
+  return (
+    <div className="cup">
+      <h1>In the cup</h1>
+      <ul className="cup-parts">
+        {parts.map((part, i) => {
+          const paint = rack.find((one) => one.id === part.paint);
+          return (
+            <li key={part.paint}>
+              {paint !== undefined && <Chip chip={paint.chip} />}
+              <select
+                className="field"
+                aria-label={`Paint ${i + 1}`}
+                value={part.paint}
+                onChange={(event) => change(i, { ...part, paint: event.currentTarget.value })}
+              >
+                {rack
+                  .filter((one) => one.id === part.paint || free.includes(one))
+                  .map((one) => (
+                    <option key={one.id} value={one.id}>
+                      {one.name}
+                    </option>
+                  ))}
+              </select>
+              <input
+                className="field narrow"
+                type="number"
+                min={1}
+                max={MOST_DROPS}
+                aria-label={`Drops of ${paint?.name ?? 'paint'}`}
+                value={part.drops}
+                onChange={(event) =>
+                  change(i, {
+                    ...part,
+                    drops: Math.max(1, Math.min(MOST_DROPS, Math.round(Number(event.currentTarget.value)))),
+                  })
+                }
+              />
+              <button
+                type="button"
+                className="link"
+                aria-label={`Take ${paint?.name ?? 'paint'} out`}
+                onClick={() => props.onParts(parts.filter((one) => one !== part))}
+              >
+                out
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      <select
+        className="field"
+        aria-label="Put in a paint"
+        value=""
+        disabled={parts.length >= MOST_PARTS || free.length === 0}
+        onChange={(event) => props.onParts([...parts, { paint: event.currentTarget.value, drops: 1 }])}
+      >
+        <option value="">{parts.length === 0 ? 'Put in a paint …' : 'And another …'}</option>
+        {free.map((paint) => (
+          <option key={paint.id} value={paint.id}>
+            {paint.name} ({paint.kind})
+          </option>
+        ))}
+      </select>
+      {total > 0 && <p className="dim">{total === 1 ? '1 drop' : `${total} drops`} before reducer</p>}
+      <fieldset className="cup-sprayed">
+        <legend>Sprayed in</legend>
+        <select
+          className="field"
+          aria-label="Coats"
+          value={props.sprayed.coats}
+          onChange={(event) => props.onSprayed({ ...props.sprayed, coats: Number(event.currentTarget.value) })}
+        >
+          {[1, 2, 3, 4, 5, 6].map((coats) => (
+            <option key={coats} value={coats}>
+              {coats === 1 ? '1 coat' : `${coats} coats`}
+            </option>
+          ))}
+        </select>
+        <select
+          className="field"
+          aria-label="Weight"
+          value={props.sprayed.weight}
+          onChange={(event) => props.onSprayed({ ...props.sprayed, weight: event.currentTarget.value })}
+        >
+          {weights.map((weight) => (
+            <option key={weight.name}>{weight.name}</option>
+          ))}
+        </select>
+        <label>
+          thinned{' '}
+          <input
+            className="field narrow"
+            type="number"
+            min={0}
+            max={95}
+            step={5}
+            value={props.sprayed.thinning_percent}
+            onChange={(event) =>
+              props.onSprayed({
+                ...props.sprayed,
+                thinning_percent: Math.max(0, Math.min(95, Number(event.currentTarget.value))),
+              })
+            }
+          />{' '}
+          %
+        </label>
+      </fieldset>
+      <GroundAsked label="over" value={props.over} onChange={props.onOver} />
+      {props.children}
+    </div>
+  );
+}

@@ -1,0 +1,97 @@
+import { useQuery } from '@tanstack/react-query';
+import { get } from '../api/client';
+import { usePatterns, useVocabulary } from '../api/queries';
+import type { Ground, Sheet } from '../api/types';
+
+const PLAIN = ['white', 'grey', 'black'] as const;
+
+/** What a film lies on: white, grey, black, or a zone of a pattern after one of its steps. */
+export function GroundAsked({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: Ground;
+  onChange: (ground: Ground) => void;
+}) {
+  const patterns = usePatterns().data ?? [];
+  const there = typeof value === 'string' ? null : value;
+  return (
+    <fieldset className="asked">
+      <legend>{label}</legend>
+      <select
+        className="field"
+        aria-label={`${label}: ground`}
+        value={there === null ? String(value) : there.version}
+        onChange={(event) => {
+          const picked = event.currentTarget.value;
+          const plain = PLAIN.find((name) => name === picked);
+          onChange(plain ?? { version: picked, upto: null, zone: 'flank' });
+        }}
+      >
+        {PLAIN.map((name) => (
+          <option key={name}>{name}</option>
+        ))}
+        <optgroup label="On a pattern">
+          {patterns.map((pattern) => (
+            <option key={pattern.id} value={pattern.version.id}>
+              {pattern.name}
+            </option>
+          ))}
+        </optgroup>
+      </select>
+      {there !== null && (
+        <There
+          value={there}
+          pattern={patterns.find((one) => one.version.id === there.version)?.id ?? ''}
+          onChange={onChange}
+        />
+      )}
+    </fieldset>
+  );
+}
+
+function There({
+  value,
+  pattern,
+  onChange,
+}: {
+  value: Exclude<Ground, string>;
+  pattern: string;
+  onChange: (ground: Ground) => void;
+}) {
+  const steps = useQuery({
+    queryKey: ['sheet', pattern],
+    queryFn: () => get<Sheet>(`/patterns/${pattern}`),
+    enabled: pattern !== '',
+  }).data?.version.steps;
+  const zones = useVocabulary().data?.zones ?? [];
+  return (
+    <>
+      <select
+        className="field"
+        aria-label="After which step"
+        value={value.upto ?? ''}
+        onChange={(event) => onChange({ ...value, upto: event.currentTarget.value || null })}
+      >
+        <option value="">finished</option>
+        {steps?.map((step, i) => (
+          <option key={step.document.id} value={step.document.id}>
+            after {i + 1} {step.shown.name}
+          </option>
+        ))}
+      </select>
+      <select
+        className="field"
+        aria-label="Zone"
+        value={value.zone}
+        onChange={(event) => onChange({ ...value, zone: event.currentTarget.value })}
+      >
+        {zones.map((zone) => (
+          <option key={zone}>{zone}</option>
+        ))}
+      </select>
+    </>
+  );
+}

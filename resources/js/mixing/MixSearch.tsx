@@ -1,0 +1,72 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { words, write } from '../api/client';
+import type { ColourGiven, Ground, MixOffers, MixPart } from '../api/types';
+import { ColourAsked } from './ColourAsked';
+import type { Sprayed } from './Mixing';
+import { said } from './useMix';
+
+/** The best mixes of two or three paints for a wanted colour, in whole drops, with what remains. */
+export function MixSearch({
+  sprayed,
+  over,
+  onTake,
+}: {
+  sprayed: Sprayed;
+  over: Ground;
+  onTake: (parts: MixPart[]) => void;
+}) {
+  const [target, setTarget] = useState<ColourGiven>({ hex: '#8a7b3c' });
+  const [inStock, setInStock] = useState(true);
+  const search = useMutation({
+    mutationFn: () => write<MixOffers>('POST', '/mixes/search', { target, over, ...sprayed, in_stock: inStock }),
+  });
+  return (
+    <section aria-label="Ask for a colour" className="mix-search">
+      <h2>Ask for a colour</h2>
+      <ColourAsked value={target} onChange={setTarget} />
+      <p className="asked-row">
+        <button type="button" className="plain-button" disabled={search.isPending} onClick={() => search.mutate()}>
+          {search.isPending ? 'Going over the rack …' : 'Find mixes'}
+        </button>
+        <label>
+          <input type="checkbox" checked={inStock} onChange={(event) => setInStock(event.currentTarget.checked)} /> only
+          from bottles with something in them
+        </label>
+      </p>
+      {search.isError && (
+        <p role="alert" className="notice">
+          {words(search.error)}
+        </p>
+      )}
+      {search.data !== undefined && (
+        <>
+          <ol className="mix-offers on-stage" aria-label="Mixes, the nearest first">
+            {search.data.offers.map((offer) => (
+              <li key={offer.parts.map((part) => part.paint + part.drops).join()}>
+                <button type="button" onClick={() => onTake(offer.parts.map(({ paint, drops }) => ({ paint, drops })))}>
+                  <span
+                    className="mix-pair"
+                    role="img"
+                    aria-label={`wanted ${search.data.target.hex}, comes to ${offer.colour.hex}`}
+                  >
+                    <i style={{ background: search.data.target.hex }} />
+                    <i style={{ background: offer.colour.hex }} />
+                  </span>
+                  <b>{said(offer.parts)}</b>
+                  <span>{offer.delta_e.toFixed(1)} off</span>
+                </button>
+                {offer.warning !== null && <small>{offer.warning}</small>}
+              </li>
+            ))}
+          </ol>
+          <p className="dim">
+            Every mix of two and three out of {search.data.looked_at} paints in up to 12 drops was weighed, for a film
+            of {search.data.dry_um.toFixed(1)} µm dry over what is chosen. Left half: wanted; right half: the mix.
+            Figures in DeltaE00; a model’s, so try a drop on a card.
+          </p>
+        </>
+      )}
+    </section>
+  );
+}

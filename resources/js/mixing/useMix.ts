@@ -1,0 +1,25 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { write } from '../api/client';
+import type { Ground, MixPart, MixSeen } from '../api/types';
+
+export interface MixForm {
+  parts: MixPart[];
+  coats: number;
+  weight: string;
+  thinning_percent?: number;
+  over?: Ground;
+}
+
+/** How a mix looks, coat by coat; asked again when what stands behind it changes. */
+export const useMixSeen = (form: MixForm, since: unknown = 0) =>
+  useQuery({
+    queryKey: ['mix', form, since],
+    queryFn: () => write<MixSeen>('POST', '/mixes/look', form),
+    enabled: form.parts.length > 0,
+    placeholderData: keepPreviousData,
+  });
+
+/** The parts as one says them: 3 White, 1 Red. */
+export function said(parts: { name: string; drops: number }[]): string {
+  return parts.length === 1 ? (parts[0]?.name ?? '') : parts.map((part) => `${part.drops} ${part.name}`).join(' + ');
+}

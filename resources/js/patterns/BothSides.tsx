@@ -1,0 +1,66 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { get } from '../api/client';
+import type { BodyShape, Look, Symmetry } from '../api/types';
+import { BaitPicture } from '../stage/BaitPicture';
+import { useSize } from '../stage/useSize';
+
+interface Props {
+  body: BodyShape;
+  version: string;
+  revision: number;
+  upto: string | null;
+  look: Look;
+}
+
+/** The right side laid over the left: where they differ, and through which steps. */
+export function BothSides({ body, version, revision, upto, look }: Props) {
+  const box = useSize<HTMLDivElement>();
+  const seen = useQuery({
+    queryKey: ['symmetry', version, revision, upto, look],
+    queryFn: () =>
+      get<Symmetry>(`/versions/${version}/symmetry?look=${look}&v=${revision}${upto === null ? '' : `&upto=${upto}`}`),
+    placeholderData: keepPreviousData,
+  }).data;
+  const tones = seen?.tones ?? [];
+  const said =
+    seen === undefined
+      ? 'Laying the sides over each other …'
+      : `Left and right differ by ${seen.mean.toFixed(1)} DeltaE00 on average, ${seen.most.toFixed(0)} at most.`;
+  return (
+    <div className="both-sides">
+      <div ref={box.ref} className="both-picture">
+        <BaitPicture
+          body={body}
+          texture={seen?.texture}
+          view="left"
+          width={box.width}
+          height={box.height}
+          glossy={false}
+          label={`The two sides laid over each other. ${said}`}
+        />
+      </div>
+      <div className="both-told">
+        <p>
+          <b>{said}</b>
+        </p>
+        <ul className="both-tones">
+          {seen?.texture.palette.map((colour, i) => (
+            <li key={colour}>
+              <i style={{ background: colour }} aria-hidden="true" />
+              {tones[i] === null || tones[i] === undefined ? `more than ${tones[i - 1] ?? 0}` : `up to ${tones[i]}`}:{' '}
+              {Math.round((seen.shares[i] ?? 0) * 100)} % of the side
+            </li>
+          ))}
+        </ul>
+        {seen !== undefined && seen.steps.length === 0 && (
+          <p>Every step comes out alike on both sides, if the aim and the strokes are the same.</p>
+        )}
+        {seen?.steps.map((step) => (
+          <p key={step.step}>
+            {step.number} {step.name}: {step.why}.
+          </p>
+        ))}
+      </div>
+    </div>
+  );
+}

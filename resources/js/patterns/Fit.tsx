@@ -1,0 +1,154 @@
+import { NativeSelect } from '@mantine/core';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { words, write } from '../api/client';
+import { useBodies, useSettings, useSheetQuery } from '../api/queries';
+import type { Body, Edited, Fitted, Settings, Sheet } from '../api/types';
+import { Changes } from '../runs/Changes';
+import { Failed } from '../shell/Lost';
+import { Waiting } from '../shell/Shell';
+import { Strip } from '../shell/Strip';
+import { BaitPicture } from '../stage/BaitPicture';
+import { eyeAfter } from '../stage/eye';
+import { useSize } from '../stage/useSize';
+import { length } from '../units/units';
+import './fit.css';
+
+/** A pattern carried to another body: both side by side, what changes, and what needs a new mask. */
+export function Fit() {
+  const { id = '' } = useParams();
+  const sheet = useSheetQuery(id);
+  const bodies = useBodies().data;
+  const settings = useSettings().data;
+  if (sheet.isError) return <Failed error={sheet.error} retry={() => void sheet.refetch()} />;
+  if (sheet.data === undefined || bodies === undefined || settings === undefined) return <Waiting />;
+  return <Fitting sheet={sheet.data} bodies={bodies} settings={settings} />;
+}
+
+function Fitting({ sheet, bodies, settings }: { sheet: Sheet; bodies: Body[]; settings: Settings }) {
+  const { pattern, version } = sheet;
+  const others = bodies.filter((body) => body.id !== version.body.id && !body.archived);
+  const queries = useQueryClient();
+  const go = useNavigate();
+  const box = useSize<HTMLDivElement>();
+  const [to, setTo] = useState(others[0]?.id ?? '');
+  const [marks, setMarks] = useState<'scale' | 'stay'>('scale');
+  const fitted = useQuery({
+    queryKey: ['fit', version.id, version.revision, to, marks],
+    queryFn: () => write<Fitted>('POST', `/versions/${version.id}/fit`, { body_id: to, marks }),
+    enabled: to !== '',
+    placeholderData: keepPreviousData,
+  });
+  const keep = useMutation({
+    mutationFn: () =>
+      write<Edited>('POST', `/versions/${version.id}/edits`, {
+        revision: version.revision,
+        change: { op: 'body', body_id: to, marks },
+      }),
+    onSuccess: () => {
+      void queries.invalidateQueries();
+      void go(`/patterns/${pattern.id}`);
+    },
+  });
+  const now = fitted.data;
+  const longest = Math.max(version.body.length_mm, now?.body.length_mm ?? 0) * 1.22;
+  const scale = longest / Math.max(200, Math.min(box.width / 2 - 16, 620));
+  const missing = now?.masks.filter((one) => one.mask === null) ?? [];
+  return (
+    <div className="page fit">
+      <div className="page-head">
+        <h1>{pattern.name} on another body</h1>
+        <span className="spacer" />
+        <Link className="link" to={`/patterns/${pattern.id}`}>
+          Back to the sheet
+        </Link>
+      </div>
+      <div className="fit-asked">
+        <NativeSelect
+          aria-label="On the body"
+          data={others.map((b) => ({
+            value: b.id,
+            label: `${b.name}, ${b.material}, ${length.show(b.length_mm, settings)} ${length.unit(settings)}`,
+          }))}
+          value={to}
+          onChange={(event) => setTo(event.currentTarget.value)}
+        />
+        <Strip
+          legend="Marks, mesh and widths"
+          name="fit-marks"
+          value={marks}
+          options={{ scale: 'Marks grow with it', stay: 'Marks stay as large' }}
+          onChange={setMarks}
+        />
+        <span className="spacer" />
+        <button
+          type="button"
+          className="plain-button"
+          disabled={now === undefined || keep.isPending}
+          onClick={() => keep.mutate()}
+        >
+          Paint it on this body
+        </button>
+      </div>
+      {(fitted.isError || keep.isError) && (
+        <p role="alert" className="notice">
+          {words(fitted.error ?? keep.error)}
+        </p>
+      )}
+      <div ref={box.ref} className="fit-two on-stage">
+        {(
+          [
+            [version.body, now?.was, version.steps, version.body.name],
+            [now?.body, now?.now, now?.steps ?? [], now?.body.name ?? ''],
+          ] as const
+        ).map(
+          ([body, texture, steps, name], i) =>
+            body !== undefined && (
+              <figure key={i === 0 ? 'was' : 'now'}>
+                <BaitPicture
+                  body={body}
+                  texture={texture}
+                  view="left"
+                  width={body.length_mm / scale + 60}
+                  height={300}
+                  mmPerPx={scale}
+                  eye={eyeAfter([...steps], null)}
+                  label={`${pattern.name} on ${name}`}
+                />
+                <figcaption>
+                  {name}, {length.show(body.length_mm, settings)} {length.unit(settings)}
+                  {i === 1 && now !== undefined ? `, ${now.factor} times as large` : ''}
+                </figcaption>
+              </figure>
+            ),
+        )}
+      </div>
+      {now !== undefined && (
+        <div className="fit-lists">
+          <section aria-label="Masks">
+            <h2>
+              {missing.length === 0
+                ? 'Masks'
+                : `${missing.length} ${missing.length === 1 ? 'mask is' : 'masks are'} to be cut`}
+            </h2>
+            {now.masks.length === 0 && <p className="dim">No step goes through a cut mask.</p>}
+            <ul>
+              {now.masks.map((one) => (
+                <li key={one.step}>
+                  {one.number} {one.name}:{' '}
+                  {one.mask === null ? <b>a new one, {one.technique.toLowerCase()}</b> : `${one.mask.name} serves`}
+                </li>
+              ))}
+            </ul>
+          </section>
+          <Changes
+            title="What changes"
+            changes={now.changes}
+            steps={now.steps.map((step) => ({ step: step.document.id, name: step.shown.name }))}
+          />
+        </div>
+      )}
+    </div>
+  );
+}

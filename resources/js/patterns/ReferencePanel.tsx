@@ -1,0 +1,126 @@
+import { notifications } from '@mantine/notifications';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type PointerEvent, useState } from 'react';
+import { get, upload, words, write } from '../api/client';
+import type { Colour, Core, Picture } from '../api/types';
+import { FilePick } from '../shell/FilePick';
+
+/** Photographs of the real fish, or of a bait to match; colours picked from them stand beside the predicted one. */
+export function ReferencePanel({ patternId, core }: { patternId: string; core: Core | undefined }) {
+  const queries = useQueryClient();
+  const key = ['pictures', patternId];
+  const pictures = useQuery({
+    queryKey: key,
+    queryFn: async () => (await get<{ pictures: Picture[] }>(`/patterns/${patternId}/pictures`)).pictures,
+  });
+  const add = useMutation({
+    mutationFn: (picked: File) => upload<Picture>(`/patterns/${patternId}/pictures`, 'photo', picked),
+    onSuccess: () => queries.invalidateQueries({ queryKey: key }),
+  });
+  const remove = useMutation({
+    mutationFn: ({ id, removed }: { id: string; removed: boolean }) =>
+      write<Picture>('PATCH', `/pictures/${id}`, { removed }),
+    onSuccess: (picture) => {
+      void queries.invalidateQueries({ queryKey: key });
+      if (!picture.removed) return;
+      notifications.show({
+        id: 'picture',
+        message: (
+          <span>
+            Photograph removed.{' '}
+            <button
+              type="button"
+              className="link"
+              onClick={() => {
+                notifications.hide('picture');
+                remove.mutate({ id: picture.id, removed: false });
+              }}
+            >
+              Undo
+            </button>
+          </span>
+        ),
+        autoClose: 9000,
+      });
+    },
+  });
+  return (
+    <section aria-label="Reference" className="reference">
+      <p className="dim">Click a photograph to take a colour from it and hold the predicted one beside it.</p>
+      {pictures.data?.map((picture) => (
+        <Photograph
+          key={picture.id}
+          picture={picture}
+          core={core}
+          onRemove={() => remove.mutate({ id: picture.id, removed: true })}
+        />
+      ))}
+      {pictures.data?.length === 0 && <p>No photograph yet: of the fish, or of a bait to match.</p>}
+      <FilePick
+        action={add.isPending ? 'Keeping it …' : 'Add a photograph'}
+        label="Reference photograph"
+        accept="image/jpeg,image/png,image/webp"
+        disabled={add.isPending}
+        onFile={add.mutate}
+      />
+      {(add.isError || remove.isError) && (
+        <p role="alert" className="notice">
+          {words(add.error ?? remove.error)}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Photograph({ picture, core, onRemove }: { picture: Picture; core: Core | undefined; onRemove: () => void }) {
+  const [spot, setSpot] = useState({ x: 0.5, y: 0.5 });
+  const pick = useMutation({
+    mutationFn: async (at: { x: number; y: number }) =>
+      (await write<{ colours: Colour[] }>('POST', `/pictures/${picture.id}/spots`, { spots: [at] })).colours[0],
+  });
+  const put = (x: number, y: number) => {
+    const at = { x: Math.max(0, Math.min(1, x)), y: Math.max(0, Math.min(1, y)) };
+    setSpot(at);
+    pick.mutate(at);
+  };
+  const point = (event: PointerEvent<HTMLElement>) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    put((event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height);
+  };
+  return (
+    <figure>
+      <div className="reference-photo" onPointerDown={point}>
+        <img src={`/api/v1/pictures/${picture.id}`} alt="Reference" draggable={false} />
+        <button
+          type="button"
+          className="spot"
+          aria-label="Spot on the photograph: arrow keys move it"
+          style={{ left: `${spot.x * 100}%`, top: `${spot.y * 100}%` }}
+          onKeyDown={(event) => {
+            const by = { ArrowLeft: [-0.02, 0], ArrowRight: [0.02, 0], ArrowUp: [0, -0.02], ArrowDown: [0, 0.02] }[
+              event.key
+            ];
+            if (by === undefined) return;
+            event.preventDefault();
+            put(spot.x + (by[0] ?? 0), spot.y + (by[1] ?? 0));
+          }}
+        />
+      </div>
+      <figcaption>
+        {pick.data !== undefined && (
+          <span className="reference-pair">
+            <i style={{ background: pick.data.hex }} /> there {pick.data.hex}
+            {core !== undefined && (
+              <>
+                <i style={{ background: core.colour.hex }} /> here {core.colour.hex}
+              </>
+            )}
+          </span>
+        )}
+        <button type="button" className="link" onClick={onRemove}>
+          Remove
+        </button>
+      </figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,201 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { words, write } from '../api/client';
+import { usePaints, useSheetQuery, useTexture } from '../api/queries';
+import type { Exchanges, Paint, Previewed, Sheet, Step } from '../api/types';
+import { Failed } from '../shell/Lost';
+import { Waiting } from '../shell/Shell';
+import { BaitPicture } from '../stage/BaitPicture';
+import { eyeAfter } from '../stage/eye';
+import { Chip } from '../stores/Chip';
+import './sisters.css';
+
+const MOST_EXCHANGED = 2;
+
+/** The family of a pattern: one or two of its colours exchanged, all seen side by side. */
+export function Sisters() {
+  const { id = '' } = useParams();
+  const sheet = useSheetQuery(id);
+  const rack = usePaints().data;
+  if (sheet.isError) return <Failed error={sheet.error} retry={() => void sheet.refetch()} />;
+  if (sheet.data === undefined || rack === undefined) return <Waiting />;
+  return <Family sheet={sheet.data} rack={rack} />;
+}
+
+function Family({ sheet, rack }: { sheet: Sheet; rack: Paint[] }) {
+  const { pattern, version } = sheet;
+  const used = usedIn(version.steps, rack);
+  const [exchanged, setExchanged] = useState<Record<string, string[]>>({});
+  const family = combinations(exchanged);
+  const names = new Map(rack.map((paint) => [paint.id, paint.name]));
+  const texture = useTexture(version.id, version.revision, null, 'clear').data;
+  const toggle = (from: string, to: string) => {
+    const now = exchanged[from] ?? [];
+    const next = now.includes(to) ? now.filter((one) => one !== to) : [...now, to];
+    const { [from]: _, ...rest } = exchanged;
+    setExchanged(next.length === 0 ? rest : { ...rest, [from]: next });
+  };
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>Sisters of {pattern.name}</h1>
+        <span className="dim">exchange one or two of its colours</span>
+        <span className="spacer" />
+        <Link className="link" to={`/patterns/${pattern.id}`}>
+          Back to the sheet
+        </Link>
+      </div>
+      <div className="sisters">
+        <div className="sisters-from">
+          {used.map((paint) => {
+            const full = exchanged[paint.id] === undefined && Object.keys(exchanged).length >= MOST_EXCHANGED;
+            return (
+              <details key={paint.id} open={exchanged[paint.id] !== undefined}>
+                <summary>
+                  <Chip chip={paint.chip} /> {paint.name}
+                  {exchanged[paint.id] !== undefined && <b> for {exchanged[paint.id]?.length}</b>}
+                </summary>
+                {full && <p className="dim">Two colours are exchanged already.</p>}
+                <ul>
+                  {rack
+                    .filter((one) => !one.archived && one.id !== paint.id)
+                    .map((one) => (
+                      <li key={one.id}>
+                        <label>
+                          <input
+                            type="checkbox"
+                            disabled={full}
+                            checked={exchanged[paint.id]?.includes(one.id) ?? false}
+                            onChange={() => toggle(paint.id, one.id)}
+                          />
+                          <Chip chip={one.chip} /> {one.name}
+                        </label>
+                      </li>
+                    ))}
+                </ul>
+              </details>
+            );
+          })}
+        </div>
+        <ul className="family on-stage" aria-label="The family">
+          <li>
+            <BaitPicture
+              body={version.body}
+              texture={texture}
+              view="left"
+              width={266}
+              height={120}
+              eye={eyeAfter(version.steps, null)}
+              label={`${pattern.name} as it is`}
+            />
+            <b>{pattern.name}</b> as it is
+          </li>
+          {family.map((exchange) => (
+            <Sister
+              key={JSON.stringify(exchange)}
+              sheet={sheet}
+              exchange={exchange}
+              said={exchange
+                .map((one) => `${names.get(one.paint)} becomes ${names.get(one.for[0]?.paint ?? '')}`)
+                .join(', ')}
+            />
+          ))}
+          {family.length === 0 && (
+            <li className="family-none">Open a colour at the left and tick what it could become.</li>
+          )}
+        </ul>
+      </div>
+    </div>
+  );
+}
+
+function Sister({ sheet, exchange, said }: { sheet: Sheet; exchange: Exchanges; said: string }) {
+  const { pattern, version } = sheet;
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [name, setName] = useState<string | null>(null);
+  const seen = useQuery({
+    queryKey: ['preview', version.id, version.revision, exchange],
+    queryFn: () => write<Previewed>('POST', `/versions/${version.id}/preview`, { exchange }),
+  });
+  const keep = useMutation({
+    mutationFn: () => write<Sheet>('POST', `/patterns/${pattern.id}/sisters`, { name, exchange }, true),
+    onSuccess: (kept) => {
+      void queries.invalidateQueries({ queryKey: ['patterns'] });
+      void navigate(`/patterns/${kept.pattern.id}`);
+    },
+  });
+  const most = [...(seen.data?.zones ?? [])].sort((a, b) => b.delta_e - a.delta_e)[0];
+  return (
+    <li>
+      <BaitPicture
+        body={version.body}
+        texture={seen.data?.texture}
+        view="left"
+        width={266}
+        height={120}
+        eye={eyeAfter(version.steps, null)}
+        label={`${pattern.name}: ${said}`}
+      />
+      <b>{said}</b>
+      {most !== undefined && (
+        <>
+          <br />
+          most changed: {most.zone}, {most.delta_e.toFixed(0)} DeltaE00
+        </>
+      )}
+      {seen.isError && <p role="alert">{words(seen.error)}</p>}
+      {name === null ? (
+        <p>
+          <button type="button" onClick={() => setName(`${pattern.name}, sister`)}>
+            Keep as a new pattern
+          </button>
+        </p>
+      ) : (
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            keep.mutate();
+          }}
+        >
+          <input
+            className="field"
+            aria-label="Name of the sister"
+            value={name}
+            maxLength={120}
+            required
+            // biome-ignore lint/a11y/noAutofocus: it opens under the button just pressed
+            autoFocus
+            onChange={(event) => setName(event.currentTarget.value)}
+          />
+          <button type="submit" disabled={keep.isPending}>
+            Keep
+          </button>
+          {keep.isError && <p role="alert">{words(keep.error)}</p>}
+        </form>
+      )}
+    </li>
+  );
+}
+
+/** The paints of a pattern, in the order they are used. */
+function usedIn(steps: Step[], rack: Paint[]): Paint[] {
+  const ids = new Set(steps.flatMap((step) => step.document.mix?.map((part) => part.paint) ?? []));
+  return [...ids].flatMap((id) => rack.filter((paint) => paint.id === id));
+}
+
+/** Every way of exchanging one colour alone, or both together. */
+function combinations(exchanged: Record<string, string[]>): Exchanges[] {
+  type One = Exchanges[number];
+  const one = (paint: string, to: string): One => ({ paint, for: [{ paint: to, drops: 1 }] });
+  const [first, second] = Object.entries(exchanged);
+  if (first === undefined) return [];
+  const alone = first[1].map((to) => [one(first[0], to)]);
+  if (second === undefined) return alone;
+  return [
+    ...alone,
+    ...second[1].map((to) => [one(second[0], to)]),
+    ...first[1].flatMap((a) => second[1].map((b) => [one(first[0], a), one(second[0], b)])),
+  ];
+}

@@ -1,0 +1,11 @@
+import { useViewportSize } from '@mantine/hooks';
+
+const RIM = 60;
+const LEAST = 120;
+
+/** Width a bait may take on a page where many are drawn to one scale; follows a turned telephone. */
+export function useRoom(): number {
+  const { width } = useViewportSize();
+  // The hook knows the width only after the page was laid out once.
+  return Math.max(LEAST, (width || window.innerWidth) - RIM);
+}

@@ -1,0 +1,78 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useBodies, useSettings } from '../api/queries';
+import type { Body } from '../api/types';
+import { Waiting } from '../shell/Shell';
+import { BaitPicture } from '../stage/BaitPicture';
+import { useRoom } from '../stage/useRoom';
+import { length } from '../units/units';
+import { BARE } from './bare';
+
+const MM_PER_PX = 0.5;
+
+/** The body drawer, to one scale. */
+export function Bodies() {
+  const bodies = useBodies().data;
+  const settings = useSettings().data;
+  const room = useRoom();
+  const [old, setOld] = useState(false);
+  if (bodies === undefined || settings === undefined) return <Waiting />;
+  const archived = bodies.filter((body) => body.archived).length;
+  return (
+    <section aria-label="Body drawer">
+      <div className="page-head">
+        <h1>Body drawer</h1>
+        <span className="spacer" />
+        {archived > 0 && (
+          <button type="button" className="link" aria-pressed={old} onClick={() => setOld(!old)}>
+            {old ? 'Without the archived' : `${archived} archived`}
+          </button>
+        )}
+        <Link className="plain-button" to="/stores/bodies/new">
+          Measure a body
+        </Link>
+      </div>
+      {bodies.length === 0 ? (
+        <div className="empty">
+          <h2>The drawer is empty</h2>
+          <p>Measure the first body with calipers: its length, and depth and width at a few places.</p>
+        </div>
+      ) : (
+        <ul className="drawer on-stage">
+          {bodies
+            .filter((body) => old || !body.archived)
+            .map((body) => (
+              <li key={body.id}>
+                <BaitPicture
+                  body={body}
+                  texture={BARE}
+                  view="left"
+                  width={widthOf(body, room)}
+                  height={heightOf(body)}
+                  mmPerPx={MM_PER_PX}
+                  label={`${body.name}, bare`}
+                  glossy={false}
+                />
+                <Link to={`/stores/bodies/${body.id}`}>{body.name}</Link>
+                <span>
+                  {body.material}, {body.condition === body.material ? '' : `${body.condition}, `}
+                  {length.show(body.length_mm, settings)} {length.unit(settings)}
+                  {body.weight_g === null ? '' : `, ${body.weight_g} g`}
+                  {body.price === null ? '' : `, ${body.price.toFixed(2)} each`} · {body.stock} left
+                </span>
+              </li>
+            ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function widthOf(body: Body, most: number): number {
+  return Math.min(most, Math.round(((body.length_mm + (body.marks.bill_length_mm ?? 0)) * 1.07) / MM_PER_PX));
+}
+
+function heightOf(body: Body): number {
+  const tall = Math.max(...body.profile.top_mm) + Math.max(...body.profile.bottom_mm);
+  return Math.round((tall * 1.1 + (body.marks.bill_length_mm ?? 0) * 0.3) / MM_PER_PX) + 10;
+}

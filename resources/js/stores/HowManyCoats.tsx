@@ -1,0 +1,100 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { words, write } from '../api/client';
+import { useVocabulary } from '../api/queries';
+import type { CoatsSeen, Ground, Paint } from '../api/types';
+import { GroundAsked } from '../mixing/GroundAsked';
+
+const FEWEST_SHOWN = 8;
+
+/** Coats until the ground is hidden or until a wanted colour, and when never, why. */
+export function HowManyCoats({ paint }: { paint: Paint }) {
+  const weights = useVocabulary().data?.weights ?? [];
+  const [over, setOver] = useState<Ground>('black');
+  const [weight, setWeight] = useState('light');
+  const [thinning, setThinning] = useState(0);
+  const [until, setUntil] = useState<'hidden' | 'colour'>('hidden');
+  const [hex, setHex] = useState(paint.chip.white);
+  const form = {
+    over,
+    weight,
+    thinning_percent: thinning,
+    until: until === 'hidden' ? { hidden: true } : { colour: { hex }, within: 2 },
+  };
+  const asked = useQuery({
+    queryKey: ['coats', paint.id, paint.revision, form],
+    queryFn: () => write<CoatsSeen>('POST', `/paints/${paint.id}/coats`, form),
+    placeholderData: keepPreviousData,
+  });
+  const seen = asked.data;
+  return (
+    <section aria-label="How many coats">
+      <h2 className="paint-head">How many coats?</h2>
+      <div className="asked-row">
+        <label>
+          until{' '}
+          <select
+            className="field"
+            value={until}
+            onChange={(e) => setUntil(e.currentTarget.value as 'hidden' | 'colour')}
+          >
+            <option value="hidden">the ground is hidden</option>
+            <option value="colour">this colour</option>
+          </select>
+        </label>
+        {until === 'colour' && (
+          <input type="color" aria-label="Wanted colour" value={hex} onChange={(e) => setHex(e.currentTarget.value)} />
+        )}
+        <GroundAsked label="over" value={over} onChange={setOver} />
+        <label>
+          each{' '}
+          <select className="field" value={weight} onChange={(e) => setWeight(e.currentTarget.value)}>
+            {weights.map((one) => (
+              <option key={one.name}>{one.name}</option>
+            ))}
+          </select>
+        </label>
+        <label>
+          thinned{' '}
+          <input
+            type="number"
+            className="field narrow"
+            min={0}
+            max={95}
+            step={5}
+            value={thinning}
+            onChange={(e) => setThinning(Math.max(0, Math.min(95, Number(e.currentTarget.value))))}
+          />{' '}
+          %
+        </label>
+      </div>
+      {asked.isError && <p role="alert">{words(asked.error)}</p>}
+      {seen !== undefined && (
+        <>
+          <p className="coats-answer" role="status">
+            <b>{seen.coats === null ? 'Never' : `${seen.coats} ${seen.coats === 1 ? 'coat' : 'coats'}`}</b>{' '}
+            {seen.reason}
+          </p>
+          <ol className="coats-row on-stage" aria-label="Colour after each coat">
+            {seen.after.slice(0, Math.max(FEWEST_SHOWN, Math.min(16, (seen.coats ?? 12) + 2))).map((after, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: the coats are counted
+              <li key={i} className={seen.coats === i + 1 ? 'there' : ''}>
+                <i
+                  style={{ background: after.colour.hex }}
+                  title={`${after.colour.hex}, ${after.delta_e.toFixed(1)} DeltaE00 off`}
+                />
+                {i + 1}
+              </li>
+            ))}
+            {seen.wanted !== null && (
+              <li className="wanted">
+                <i style={{ background: seen.wanted.hex }} />
+                wanted
+              </li>
+            )}
+          </ol>
+        </>
+      )}
+    </section>
+  );
+}

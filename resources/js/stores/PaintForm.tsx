@@ -1,0 +1,131 @@
+import { NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { useVocabulary } from '../api/queries';
+import type { Paint, PaintChange, Settings } from '../api/types';
+import { Figure } from '../ladder/Figure';
+import { volume } from '../units/units';
+
+interface Props {
+  paint: Paint;
+  settings: Settings;
+  busy: boolean;
+  onChange: (set: Omit<PaintChange, 'revision'>) => void;
+}
+
+/** What is known of a bottle; every field is saved when it is left. */
+export function PaintForm({ paint, settings, busy, onChange }: Props) {
+  const vocabulary = useVocabulary().data;
+  return (
+    <form className="paint-form" aria-label="About this bottle" data-busy={busy} onSubmit={(e) => e.preventDefault()}>
+      <Told label="Name" value={paint.name} required onSave={(name) => onChange({ name })} />
+      <NativeSelect
+        size="xs"
+        label="Kind"
+        data={vocabulary?.kinds ?? [paint.kind]}
+        value={paint.kind}
+        onChange={(event) => onChange({ kind: event.currentTarget.value })}
+      />
+      <Told label="Swatch, under clear" type="color" value={paint.hex} onSave={(hex) => onChange({ hex })} />
+      <Told label="Family" value={paint.family} list="families" required onSave={(family) => onChange({ family })} />
+      <Told label="Finish" value={paint.finish} list="finishes" onSave={(finish) => onChange({ finish })} />
+      <Figure
+        label="Solids, % by volume"
+        value={round(paint.solids * 100)}
+        min={0}
+        max={100}
+        decimals={1}
+        onSave={(percent) => percent !== null && onChange({ solids: percent / 100 })}
+      />
+      <Figure
+        label="Bottle, ml"
+        value={paint.bottle_ml}
+        min={1}
+        max={5000}
+        decimals={1}
+        onSave={(ml) => ml !== null && onChange({ bottle_ml: ml })}
+      />
+      <Figure
+        label={`Left, ml (${volume(paint.left_ml, settings)})`}
+        value={round(paint.left_ml)}
+        min={0}
+        max={5000}
+        decimals={1}
+        onSave={(ml) => ml !== null && onChange({ left_ml: ml })}
+      />
+      <NumberInput
+        size="xs"
+        label="Drops to a ml, of its tip"
+        defaultValue={round(1 / paint.drop_ml)}
+        min={2}
+        max={200}
+        decimalScale={1}
+        onBlur={(event) => {
+          const drops = Number(event.currentTarget.value);
+          if (drops >= 2 && drops <= 200 && Math.abs(1 / drops - paint.drop_ml) > 1e-4)
+            onChange({ drop_ml: 1 / drops });
+        }}
+      />
+      <Told
+        label="Opened on"
+        type="date"
+        value={paint.opened_on ?? ''}
+        onSave={(day) => onChange({ opened_on: day === '' ? null : day })}
+      />
+      <p className="paint-level">
+        <button type="button" className="link" disabled={busy} onClick={() => onChange({ left_ml: paint.bottle_ml })}>
+          Restock
+        </button>
+        <button
+          type="button"
+          className="link"
+          disabled={busy || paint.left_ml === 0}
+          onClick={() => onChange({ left_ml: 0 })}
+        >
+          Used up
+        </button>
+        <span className="dim" role="status">
+          {busy ? 'saving …' : 'saved'}
+        </span>
+      </p>
+      <datalist id="families">
+        {vocabulary?.families.map((name) => (
+          <option key={name} value={name} />
+        ))}
+      </datalist>
+      <datalist id="finishes">
+        {vocabulary?.finishes.map((name) => (
+          <option key={name} value={name} />
+        ))}
+      </datalist>
+    </form>
+  );
+}
+
+function Told(props: {
+  label: string;
+  value: string;
+  type?: string;
+  list?: string;
+  required?: boolean;
+  onSave: (text: string) => void;
+}) {
+  return (
+    <TextInput
+      key={props.value}
+      size="xs"
+      label={props.label}
+      type={props.type ?? 'text'}
+      defaultValue={props.value}
+      maxLength={80}
+      list={props.list}
+      onBlur={(event) => {
+        const text = event.currentTarget.value.trim();
+        if (props.required === true && text === '') event.currentTarget.value = props.value;
+        else if (text !== props.value) props.onSave(text);
+      }}
+    />
+  );
+}
+
+function round(value: number): number {
+  return Math.round(value * 10) / 10;
+}

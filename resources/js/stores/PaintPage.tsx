@@ -1,0 +1,113 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { words } from '../api/client';
+import { usePaints, useSettings } from '../api/queries';
+import type { Paint, Settings } from '../api/types';
+import { Films } from '../mixing/Films';
+import { useMixSeen } from '../mixing/useMix';
+import { Waiting } from '../shell/Shell';
+import { TeachPaint } from '../teach/TeachPaint';
+import { HowManyCoats } from './HowManyCoats';
+import { PaintForm } from './PaintForm';
+import { ReplacePaint } from './ReplacePaint';
+import './paint.css';
+import { usePaintChange } from './usePaintChange';
+
+/** One bottle: how it lies, what is known of it, and what can be asked of it. */
+export function PaintPage() {
+  const { id = '' } = useParams();
+  const paints = usePaints().data;
+  const settings = useSettings().data;
+  if (paints === undefined || settings === undefined) return <Waiting />;
+  const paint = paints.find((one) => one.id === id);
+  if (paint === undefined) {
+    return (
+      <div className="empty">
+        <h2>There is no such bottle</h2>
+        <Link className="link" to="/stores">
+          To the rack
+        </Link>
+      </div>
+    );
+  }
+  return <Bottle key={id} paint={paint} settings={settings} />;
+}
+
+function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
+  const change = usePaintChange(paint);
+  const [teaching, setTeaching] = useState(false);
+  const seen = useMixSeen({ parts: [{ paint: paint.id, drops: 1 }], coats: 6, weight: 'light' }, paint.revision).data;
+  return (
+    <article className="paint" aria-label={paint.name}>
+      <div className="page-head">
+        <h1>{paint.name}</h1>
+        <span>
+          {paint.kind}, <Knowledge paint={paint} />
+        </span>
+        <span className="spacer" />
+        <button type="button" className="plain-button" onClick={() => setTeaching(true)}>
+          {paint.from_card ? 'Measure a card again' : 'Teach it from a card'}
+        </button>
+        {paint.archived ? (
+          <button type="button" className="plain-button quiet" onClick={() => change.mutate({ archived: false })}>
+            Bring back to the rack
+          </button>
+        ) : (
+          <button
+            type="button"
+            className="plain-button quiet"
+            onClick={() => change.mutate({ archived: true })}
+            title={paint.used_in.length > 0 ? 'Patterns that use it keep it' : undefined}
+          >
+            Archive
+          </button>
+        )}
+      </div>
+      {paint.archived && (
+        <p className="notice">Archived: it is offered nowhere, and stays in every pattern and run that uses it.</p>
+      )}
+      {change.isError && (
+        <p role="alert" className="notice">
+          {words(change.error)}
+        </p>
+      )}
+      <div className="paint-two">
+        <div>
+          <Films seen={seen} caption={`one to six light coats of ${seen?.coat_um.toFixed(1) ?? ''} µm, under clear`} />
+          <p className="paint-rests dim">
+            {paint.mix !== null
+              ? `Worked out from what it was mixed of: ${paint.mix.map((part) => `${part.drops} ${part.name}`).join(', ')}.`
+              : paint.from_card
+                ? 'A model’s figure from a measured card.'
+                : 'A model’s figure from swatch and kind: a guess, until a card is measured.'}
+          </p>
+          <h2 className="paint-head">Used in</h2>
+          {paint.used_in.length === 0 ? (
+            <p className="dim">No pattern yet.</p>
+          ) : (
+            <ul className="paint-used">
+              {paint.used_in.map((pattern) => (
+                <li key={pattern.id}>
+                  <Link className="link" to={`/patterns/${pattern.id}`}>
+                    {pattern.name}
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          )}
+        </div>
+        <PaintForm paint={paint} settings={settings} onChange={change.mutate} busy={change.isPending} />
+      </div>
+      <div className="paint-two paint-asks">
+        <HowManyCoats paint={paint} />
+        <ReplacePaint paint={paint} />
+      </div>
+      {teaching && <TeachPaint paint={paint} onClose={() => setTeaching(false)} />}
+    </article>
+  );
+}
+
+function Knowledge({ paint }: { paint: Paint }) {
+  if (paint.from_card) return <span className="seal">measured</span>;
+  return paint.mix === null ? 'guessed from swatch and kind' : 'mixed';
+}

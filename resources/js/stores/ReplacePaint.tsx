@@ -1,0 +1,120 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { get, words, write } from '../api/client';
+import { useBodies, useShelfTexture } from '../api/queries';
+import type { Edited, Paint, Previewed, Replacements, Version } from '../api/types';
+import { said } from '../mixing/useMix';
+import { BaitPicture } from '../stage/BaitPicture';
+
+type Offer = Replacements['offers'][number];
+type Use = Replacements['uses'][number];
+
+/** The nearest replacements, by the colour of the finished baits, with the changed bait beside the old. */
+export function ReplacePaint({ paint }: { paint: Paint }) {
+  const [mixed, setMixed] = useState(false);
+  const [chosen, setChosen] = useState<number | null>(null);
+  const ask = useMutation({
+    mutationFn: (mixes: boolean) =>
+      write<Replacements>('POST', `/paints/${paint.id}/replacements`, { mixed: mixes, in_stock: true }),
+    onMutate: () => setChosen(null),
+  });
+  const offer = chosen === null ? undefined : ask.data?.offers[chosen];
+  return (
+    <section aria-label="Replace it">
+      <h2 className="paint-head">Out of it?</h2>
+      {paint.used_in.length === 0 ? (
+        <p className="dim">No pattern uses it, so there is no finished bait to hold a replacement against.</p>
+      ) : (
+        <>
+          <p className="asked-row">
+            <button type="button" className="plain-button" disabled={ask.isPending} onClick={() => ask.mutate(mixed)}>
+              {ask.isPending ? 'Trying the rack on the baits …' : 'Find what comes nearest'}
+            </button>
+            <label>
+              <input type="checkbox" checked={mixed} onChange={(event) => setMixed(event.currentTarget.checked)} />{' '}
+              mixes too
+            </label>
+          </p>
+          {ask.isError && <p role="alert">{words(ask.error)}</p>}
+          {ask.data !== undefined && (
+            <ol className="offers" aria-label="Replacements, the nearest first">
+              {ask.data.offers.map((one, i) => (
+                <li key={one.parts.map((part) => `${part.paint}${part.drops}`).join()}>
+                  <button type="button" className="row-button" aria-pressed={chosen === i} onClick={() => setChosen(i)}>
+                    <b>{said(one.parts)}</b>
+                    <span>{one.delta_e.toFixed(1)}</span>
+                    <span className="dim">{worst(one)}</span>
+                  </button>
+                </li>
+              ))}
+            </ol>
+          )}
+          {ask.data !== undefined && (
+            <p className="dim">
+              Figures: DeltaE00 of the finished bait over the zones it is used in. Under 1 hardly anybody sees.
+            </p>
+          )}
+          {offer !== undefined &&
+            ask.data?.uses.map((use) => <Beside key={use.version} use={use} paint={paint} offer={offer} />)}
+        </>
+      )}
+    </section>
+  );
+}
+
+function worst(offer: Offer): string {
+  const zone = [...offer.zones].sort((a, b) => b.delta_e - a.delta_e)[0];
+  return zone === undefined ? '' : `most at the ${zone.zone}, ${zone.delta_e.toFixed(1)}`;
+}
+
+function Beside({ use, paint, offer }: { use: Use; paint: Paint; offer: Offer }) {
+  const queries = useQueryClient();
+  const exchange = [{ paint: paint.id, for: offer.parts.map(({ paint: id, drops }) => ({ paint: id, drops })) }];
+  const version = useQuery({
+    queryKey: ['version', use.version],
+    queryFn: () => get<Version>(`/versions/${use.version}`),
+  }).data;
+  const body = useBodies().data?.find((one) => one.id === version?.body.id);
+  const before = useShelfTexture(use.version, version?.revision ?? 0, version !== undefined).data;
+  const after = useQuery({
+    queryKey: ['preview', use.version, version?.revision, exchange],
+    queryFn: () => write<Previewed>('POST', `/versions/${use.version}/preview`, { exchange }),
+    placeholderData: (previous) => previous,
+  }).data;
+  const keep = useMutation({
+    mutationFn: () =>
+      write<Edited>('POST', `/versions/${use.version}/edits`, {
+        revision: version?.revision,
+        change: { op: 'exchange', exchange },
+      }),
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  if (body === undefined) return null;
+  return (
+    <figure className="beside on-stage">
+      <div>
+        <BaitPicture body={body} texture={before} view="left" width={250} height={96} label={`${use.name} as it is`} />
+        <BaitPicture
+          body={body}
+          texture={after?.texture}
+          view="left"
+          width={250}
+          height={96}
+          label={`${use.name} with ${said(offer.parts)}`}
+        />
+      </div>
+      <figcaption>
+        <b>{use.name}</b> as it is, and with {said(offer.parts)}.{' '}
+        {keep.isSuccess ? (
+          <Link to={`/patterns/${use.pattern}`}>Changed; look at it</Link>
+        ) : (
+          <button type="button" disabled={keep.isPending || version === undefined} onClick={() => keep.mutate()}>
+            Change this pattern
+          </button>
+        )}
+        {keep.isError && <span role="alert"> {words(keep.error)}</span>}
+      </figcaption>
+    </figure>
+  );
+}

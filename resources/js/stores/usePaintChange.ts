@@ -1,0 +1,20 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { write } from '../api/client';
+import type { Paint, PaintChange } from '../api/types';
+
+/** Changes of one bottle, saved as they are made. What uses the paint is drawn anew. */
+export function usePaintChange(paint: Paint) {
+  const queries = useQueryClient();
+  return useMutation({
+    // One after the other, each on the revision the one before it made.
+    scope: { id: `paint ${paint.id}` },
+    mutationFn: (set: Omit<PaintChange, 'revision'>) => {
+      const now = queries.getQueryData<Paint[]>(['paints'])?.find((one) => one.id === paint.id) ?? paint;
+      return write<Paint>('PATCH', `/paints/${paint.id}`, { revision: now.revision, ...set });
+    },
+    onSuccess: (saved) => {
+      queries.setQueryData<Paint[]>(['paints'], (rack) => rack?.map((one) => (one.id === saved.id ? saved : one)));
+    },
+    onSettled: () => queries.invalidateQueries(),
+  });
+}

@@ -1,0 +1,45 @@
+import { NativeSelect } from '@mantine/core';
+import { useMutation } from '@tanstack/react-query';
+import { words, write } from '../api/client';
+import type { Readings } from '../api/types';
+import { FilePick } from '../shell/FilePick';
+import { type CardTold, HALVES, WORDS } from './halves';
+
+/** Readings another program has written as CGATS text, one for each half. */
+export function FromFile({ onCard }: { onCard: (card: Partial<CardTold>) => void }) {
+  const read = useMutation({
+    mutationFn: async (picked: File) =>
+      (await write<Readings>('POST', '/readings/read', { text: await picked.text() })).readings,
+  });
+  return (
+    <div>
+      <FilePick action="Choose a CGATS file" label="Measured colours" accept=".txt,.cgats,.it8" onFile={read.mutate} />
+      {read.isError && (
+        <p role="alert" className="notice">
+          {words(read.error)}
+        </p>
+      )}
+      {read.data !== undefined && (
+        <div className="ask-two">
+          {HALVES.map((half) => (
+            <NativeSelect
+              key={half}
+              label={WORDS[half]}
+              defaultValue=""
+              data={[
+                { value: '', label: 'choose a reading' },
+                ...read.data.map((one, i) => ({ value: String(i), label: one.name })),
+              ]}
+              onChange={(event) => {
+                const one = read.data[Number(event.currentTarget.value)];
+                if (event.currentTarget.value !== '' && one !== undefined) {
+                  onCard({ [half]: { given: one.as, hex: one.colour.hex } });
+                }
+              }}
+            />
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}

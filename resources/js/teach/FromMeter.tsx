@@ -1,0 +1,80 @@
+import { NativeSelect } from '@mantine/core';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { get, words, write } from '../api/client';
+import type { Colorimeter, Measured, Paint } from '../api/types';
+import { type CardTold, HALVES, type Half, WORDS } from './halves';
+
+interface Props {
+  paint: Paint;
+  onCard: (card: Partial<CardTold>) => void;
+  onFilm: (wetUm: number) => void;
+}
+
+/** The card read with a colorimeter, half by half. */
+export function FromMeter({ paint, onCard, onFilm }: Props) {
+  const meter = useQuery({ queryKey: ['colorimeter'], queryFn: () => get<Colorimeter>('/colorimeter') });
+  const cards = cardsOf(meter.data);
+  const [picked, setPicked] = useState<string | null>(null);
+  const card = picked ?? cards.find((one) => one.label.startsWith(`${paint.name},`))?.id ?? cards[0]?.id ?? null;
+  const read = useMutation({
+    mutationFn: async (half: Half) => {
+      const place = card === null ? null : `${card}:${half}`;
+      return { half, measured: await write<Measured>('POST', '/colorimeter/read', { place }) };
+    },
+    onSuccess: ({ half, measured }) =>
+      onCard({ [half]: { given: { reflectance: measured.reflectance }, hex: measured.colour.hex } }),
+  });
+  const all = async () => {
+    for (const half of HALVES) await read.mutateAsync(half);
+    const wet = /(\d+) µm wet/.exec(cards.find((one) => one.id === card)?.note ?? '')?.[1];
+    if (wet !== undefined) onFilm(Number(wet));
+  };
+  if (meter.data === undefined) return <p className="dim">Asking the instrument …</p>;
+  if (!meter.data.connected) {
+    return (
+      <p className="notice">
+        {meter.data.trouble === ''
+          ? 'No colorimeter is set up here; docs/colorimeter.md says how.'
+          : meter.data.trouble}
+      </p>
+    );
+  }
+  return (
+    <div className="teach-meter">
+      <p>{meter.data.name}</p>
+      {cards.length > 0 && (
+        <NativeSelect
+          label="Put down on the card of"
+          data={cards.map((one) => ({ value: one.id, label: `${one.label.split(',')[0]} (${one.note})` }))}
+          value={card ?? ''}
+          onChange={(event) => setPicked(event.currentTarget.value)}
+        />
+      )}
+      <p className="asked-row">
+        {cards.length > 0 && (
+          <button type="button" className="plain-button quiet" disabled={read.isPending} onClick={() => void all()}>
+            Read all four
+          </button>
+        )}
+        {HALVES.map((half) => (
+          <button key={half} type="button" className="link" disabled={read.isPending} onClick={() => read.mutate(half)}>
+            {WORDS[half]}
+          </button>
+        ))}
+      </p>
+      {read.isError && (
+        <p role="alert" className="notice">
+          {words(read.error)}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** The cards a simulated instrument can be put down on; a real one names none. */
+function cardsOf(meter: Colorimeter | undefined): { id: string; label: string; note: string }[] {
+  return (meter?.places ?? [])
+    .filter((place) => place.id.endsWith(':white'))
+    .map((place) => ({ ...place, id: place.id.slice(0, -':white'.length) }));
+}

@@ -1,0 +1,38 @@
+import type { Taught } from '../api/types';
+
+/** What a card says, coat by coat beside what was assumed before. */
+export function Meaning({ taught }: { taught: Taught }) {
+  return (
+    <section aria-label="What the card says">
+      <p>
+        The film is {taught.dry_um.toFixed(1)} µm dry. It hides {Math.round(taught.contrast_ratio * 100)} %, as a{' '}
+        {taught.hides_as} paint does. One to six ordinary coats, found above what was assumed:
+      </p>
+      <div className="scroll-x">
+        <table className="taught">
+          <tbody>
+            {(['black', 'grey', 'white'] as const).map((ground) => (
+              <tr key={ground}>
+                <th scope="row">over {ground}</th>
+                {taught.coats.map(({ coats, over }) => (
+                  <td key={coats}>
+                    <span
+                      className="taught-chip"
+                      role="img"
+                      aria-label={`${coats} over ${ground}: found ${over[ground].found}, assumed ${over[ground].assumed}`}
+                    >
+                      <i style={{ background: over[ground].found }} />
+                      <i style={{ background: over[ground].assumed }} />
+                    </span>
+                    {over[ground].delta_e.toFixed(1)}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="dim">Figures: difference in DeltaE00 under clear. Under 1 hardly anybody sees.</p>
+    </section>
+  );
+}

@@ -1,0 +1,152 @@
+import { Modal, NativeSelect } from '@mantine/core';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { words, write } from '../api/client';
+import type { Paint, Taught } from '../api/types';
+import { Line } from '../shell/AskForm';
+import { Strip } from '../shell/Strip';
+import { FilmFields, type FilmTold } from './FilmFields';
+import { FromFile } from './FromFile';
+import { FromMeter } from './FromMeter';
+import { FromPhoto } from './FromPhoto';
+import { type CardTold, HALVES, hexTold, type Told, WORDS } from './halves';
+import { Meaning } from './Meaning';
+import './teach.css';
+
+const SOURCES = {
+  typed: 'Typed',
+  photograph: 'Off a photograph',
+  colorimeter: 'With a colorimeter',
+  file: 'From a file',
+};
+type Source = keyof typeof SOURCES;
+
+/** A guided drawdown: the two halves of a card, bare and painted, and how thick the film is. */
+export function TeachPaint({ paint, onClose }: { paint: Paint; onClose: () => void }) {
+  const queries = useQueryClient();
+  const [source, setSource] = useState<Source>('typed');
+  const [seen, setSeen] = useState<'matte' | 'clear'>('matte');
+  const [film, setFilm] = useState<FilmTold>({ film: { wet_um: 40, thinning_percent: 0 } });
+  const [card, setCard] = useState<CardTold>({
+    white: hexTold('#f2f2f0'),
+    black: hexTold('#3c3c3c'),
+    over_white: hexTold(paint.chip.white),
+    over_black: hexTold('#5c5050'),
+  });
+  const form = {
+    revision: paint.revision,
+    ...Object.fromEntries(HALVES.map((half) => [half, card[half].given])),
+    ...film,
+    seen,
+    source,
+  };
+  const looked = useQuery({
+    queryKey: ['drawdown', paint.id, form],
+    queryFn: () => write<Taught>('POST', `/paints/${paint.id}/drawdown`, form),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const keep = useMutation({
+    mutationFn: () => write<Taught>('POST', `/paints/${paint.id}/drawdown`, { ...form, keep: true }),
+    onSuccess: ({ paint: taught }) => {
+      queries.setQueryData<Paint[]>(['paints'], (rack) => rack?.map((one) => (one.id === taught.id ? taught : one)));
+      void queries.invalidateQueries();
+      onClose();
+    },
+  });
+  const found = looked.isError ? undefined : looked.data;
+  // What was not looked at yet is not kept: the figures shown may still be those of the card before.
+  const settled = found !== undefined && !looked.isPlaceholderData;
+  const tell = (told: Partial<CardTold>) => setCard((was) => ({ ...was, ...told }));
+
+  return (
+    <Modal opened onClose={onClose} title={`Teach it ${paint.name}`} size={720} centered closeOnClickOutside={false}>
+      <form
+        className="ask"
+        onSubmit={(event) => {
+          event.preventDefault();
+          keep.mutate();
+        }}
+      >
+        <p>
+          Paint a card half white, half black, in one even film, and let it dry. Then give the four colours as the card
+          shows them, and how thick the film is.
+        </p>
+        <Strip
+          legend="Where the colours come from"
+          name="source"
+          className="teach-source"
+          value={source}
+          options={SOURCES}
+          onChange={setSource}
+        />
+        {source === 'photograph' && <FromPhoto onCard={tell} />}
+        {source === 'colorimeter' && (
+          <FromMeter
+            paint={paint}
+            onCard={tell}
+            onFilm={(wet_um) => setFilm({ film: { wet_um, thinning_percent: 0 } })}
+          />
+        )}
+        {source === 'file' && <FromFile onCard={tell} />}
+        <Halves card={card} typed={source === 'typed'} onTell={tell} />
+        <FilmFields value={film} onChange={setFilm} />
+        <NativeSelect
+          label="The card is"
+          data={[
+            { value: 'matte', label: 'matte, as sprayed' },
+            { value: 'clear', label: 'under clear' },
+          ]}
+          value={seen}
+          onChange={(event) => setSeen(event.currentTarget.value as 'matte' | 'clear')}
+        />
+        {looked.isError && (
+          <p role="alert" className="notice">
+            {words(looked.error)}
+          </p>
+        )}
+        {keep.isError && (
+          <p role="alert" className="notice">
+            {words(keep.error)}
+          </p>
+        )}
+        {found !== undefined && <Meaning taught={found} />}
+        <button type="submit" className="plain-button" disabled={keep.isPending || !settled}>
+          Use this from now on
+        </button>
+      </form>
+    </Modal>
+  );
+}
+
+function Halves(props: { card: CardTold; typed: boolean; onTell: (told: Partial<CardTold>) => void }) {
+  return (
+    <div className="teach-card">
+      {HALVES.map((half) => (
+        <Half
+          key={half}
+          label={WORDS[half]}
+          told={props.card[half]}
+          typed={props.typed}
+          onTell={(told) => props.onTell({ [half]: told })}
+        />
+      ))}
+    </div>
+  );
+}
+
+function Half(props: { label: string; told: Told; typed: boolean; onTell: (told: Told) => void }) {
+  if (!props.typed) {
+    return (
+      <p className="teach-half">
+        <i style={{ background: props.told.hex }} />
+        <span>
+          {props.label}
+          <br />
+          <b>{props.told.hex}</b>
+        </span>
+      </p>
+    );
+  }
+  return <Line label={props.label} type="color" value={props.told.hex} onText={(hex) => props.onTell(hexTold(hex))} />;
+}

@@ -1,0 +1,21 @@
+import type { ColourGiven } from '../api/types';
+
+/** The four colours of a card. */
+export const HALVES = ['white', 'black', 'over_white', 'over_black'] as const;
+export type Half = (typeof HALVES)[number];
+
+export const WORDS: Record<Half, string> = {
+  white: 'Bare white half',
+  black: 'Bare black half',
+  over_white: 'Painted, on the white',
+  over_black: 'Painted, on the black',
+};
+
+/** A colour of the card: as it is sent, and how it is shown. */
+export interface Told {
+  given: ColourGiven;
+  hex: string;
+}
+export type CardTold = Record<Half, Told>;
+
+export const hexTold = (hex: string): Told => ({ given: { hex }, hex });

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Film\CardFilm;
+use Hawkbrush\Core\Film\Coats;
+use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Match\CardPhoto;
+use Hawkbrush\Core\Refused;
+
+function guessed(string $hex, Kind $kind): Optics
+{
+    return Optics::fromSwatch(Look::Clear->body(Colour::fromHex($hex)->reflectance()), $kind);
+}
+
+it('says how many coats hide, or why none do', function (): void {
+    $black = Spectrum::flat(0.02);
+    $white = Coats::untilHidden(guessed('#f0f1ec', Kind::Opaque), $black, 6.0, Look::Clear, Colour::fromHex('#f0f1ec')->lab);
+    $thinner = Coats::untilHidden(guessed('#f0f1ec', Kind::Opaque), $black, 2.0, Look::Clear, Colour::fromHex('#f0f1ec')->lab);
+    $varnish = Coats::untilHidden(Optics::of(Spectrum::flat(0), Spectrum::flat(0)), $black, 6.0, Look::Clear, Colour::fromHex('#f0f1ec')->lab);
+    $pearl = Coats::untilHidden(guessed('#a9c8de', Kind::Pearl), $black, 1.0, Look::Clear, Colour::fromHex('#a9c8de')->lab);
+    expect($white->coats)->toBeGreaterThan(2)
+        ->and($white->after[$white->coats - 1][1])->toBeLessThanOrEqual(1.0)
+        ->and($white->after[$white->coats - 2][1])->toBeGreaterThan(1.0)
+        ->and($thinner->coats)->toBeGreaterThan(2 * $white->coats)
+        ->and($varnish->coats)->toBeNull()
+        ->and($varnish->reason)->toContain('clear varnish')
+        ->and($pearl->coats)->toBeNull()
+        ->and($pearl->reason)->toContain('does not hide')
+        ->and($white->after)->toHaveCount(Coats::MOST);
+});
+
+it('does not count it as hiding when a see-through colour only goes dark; a black may', function (): void {
+    $red = Coats::untilHidden(guessed('#4d2030', Kind::Transparent), Spectrum::flat(0.9), 10.0, Look::Clear, Colour::fromHex('#4d2030')->lab);
+    $ink = Coats::untilHidden(guessed('#141214', Kind::Ink), Spectrum::flat(0.9), 4.0, Look::Clear, Colour::fromHex('#141214')->lab);
+    expect($red->coats)->toBeNull()
+        ->and($red->reason)->toContain('never hides in its own colour')
+        ->and($ink->coats)->toBeGreaterThan(0);
+});
+
+it('says how many coats reach a colour, or what stays off', function (): void {
+    $red = guessed('#b3202c', Kind::Transparent);
+    $white = Spectrum::flat(0.9);
+    $three = Coats::untilColour($red, $white, 2.5, Look::Clear, Colour::fromHex('#808080')->lab, 1.0)->after[2][0];
+    $reached = Coats::untilColour($red, $white, 2.5, Look::Clear, $three->lab, 0.5);
+    $blue = Coats::untilColour($red, $white, 2.5, Look::Clear, Colour::fromHex('#2040c0')->lab, 2.0);
+    $light = Coats::untilColour($red, Spectrum::flat(0.02), 2.5, Look::Clear, Colour::fromHex('#f0a0a0')->lab, 2.0);
+    expect($reached->coats)->toBe(3)
+        ->and($blue->coats)->toBeNull()
+        ->and($blue->reason)->toContain('It never gets there')->toContain('hue turned by')
+        ->and($light->reason)->toContain('too dark');
+});
+
+it('knows the film of a card by gauge and by drops', function (): void {
+    // 60 um wet, 40 % solids, a quarter reducer; and 20 drops of 0.05 ml (1 ml) over 50 x 100 mm at 30 % solids.
+    expect(CardFilm::fromGauge(60, 0.4, 0.25))->toEqualWithDelta(18.0, 1e-9)
+        ->and(CardFilm::fromDrops(20, 0.05, 0.3, 5000))->toEqualWithDelta(60.0, 1e-9)
+        ->and(fn() => CardFilm::fromGauge(60, 0.0, 0.0))->toThrow(Refused::class, 'nothing stays');
+});
+
+it('puts a photograph of a card right by its own white and black', function (): void {
+    // The same card, half as bright, with a veil of 3 % and a warm lamp: what a lens and a lamp do.
+    $photo = static function (string $true): Colour {
+        $linear = Hawkbrush\Core\Colour\Srgb::linear(Colour::fromHex($true)->lab->toXyz());
+        $lamp = [0.62, 0.5, 0.38];
+        $shown = array_map(static fn(float $light, float $by): float => Hawkbrush\Core\Colour\Srgb::encode($light * $by + 0.03), $linear, $lamp);
+
+        return Colour::fromHex((new Hawkbrush\Core\Colour\Srgb(...$shown))->hex());
+    };
+    $card = CardPhoto::of($photo('#eceded'), $photo('#2b2b2b'), Colour::fromHex('#eceded'), Colour::fromHex('#2b2b2b'));
+    foreach (['#4d6340', '#b3202c', '#33618e', '#dba52a'] as $hex) {
+        expect(Hawkbrush\Core\Colour\DeltaE2000::between($card->put($photo($hex))->lab, Colour::fromHex($hex)->lab))->toBeLessThan(1.5);
+    }
+    expect(fn() => CardPhoto::of(Colour::fromHex('#ffffff'), Colour::fromHex('#101010'), Colour::fromHex('#eceded'), Colour::fromHex('#2b2b2b')))->toThrow(Refused::class, 'burnt out')
+        ->and(fn() => CardPhoto::of(Colour::fromHex('#303030'), Colour::fromHex('#909090'), Colour::fromHex('#eceded'), Colour::fromHex('#2b2b2b')))->toThrow(Refused::class, 'hardly apart');
+});

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+// A pattern carried to another body.
+
+use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Calculator\Examples;
+use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\EyeStep;
+use Hawkbrush\Core\Pattern\PaintStep;
+use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Pattern\Scaling;
+use Hawkbrush\Core\Run\Difference;
+use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Techniques;
+
+/** @param array<string, mixed> $marks */
+function grown(float $by, array $marks = []): Body
+{
+    $document = Examples::body();
+    $document['length_mm'] *= $by;
+    $document['stations'] = array_map(static fn(array $s): array => [$s[0], $s[1] * $by, $s[2] * $by, $s[3] * $by], $document['stations']);
+
+    return BodyReader::read(Node::root(['marks' => $marks] + $document));
+}
+
+/** @param array<string, mixed> $step */
+function fitted(array $step, float $by, bool $marks = true): PaintStep
+{
+    $fitted = Scaling::fit(recipeWith($step + ['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'flank']]), grown($by), $marks)->steps[0];
+    assert($fitted instanceof PaintStep);
+
+    return $fitted;
+}
+
+it('grows lengths on the bait with it, and nothing else of a technique', function (Technique $technique): void {
+    $before = fitted(['technique' => ['name' => $technique->name()]], 1.0)->choices;
+    $after = fitted(['technique' => ['name' => $technique->name()]], 1.5)->choices;
+    foreach ($technique->settings() as $setting) {
+        if ($setting->choices !== [] || $setting->outline !== '') {
+            expect($after->word($setting->name))->toBe($before->word($setting->name));
+
+            continue;
+        }
+        $was = $before->number($setting->name);
+        $wanted = $setting->scales ? max($setting->min, min($setting->max, $was * 1.5)) : $was;
+        expect($after->number($setting->name))->toEqualWithDelta($wanted, 0.02 * max(1.0, $wanted));
+    }
+})->with(array_map(static fn(Technique $t): array => [$t], array_filter(Techniques::all(), static fn(Technique $t): bool => $t->settings() !== [])));
+
+it('widens strokes and asks for more of them; with marks that stay, only for more', function (): void {
+    $step = ['technique' => ['name' => 'punch', 'long_mm' => 6], 'width_mm' => 10, 'strokes' => 4, 'psi' => 12, 'coats' => 3];
+    $grown = fitted($step, 2.0);
+    expect($grown->widthMm)->toBe(20.0)->and($grown->strokes)->toBe(8)->and($grown->choices->number('long_mm'))->toBe(12.0)
+        ->and($grown->psi)->toBe(12.0)->and($grown->coats)->toBe(3);
+    $stays = fitted($step, 2.0, false);
+    expect($stays->widthMm)->toBe(10.0)->and($stays->strokes)->toBe(8)->and($stays->choices->number('long_mm'))->toBe(6.0);
+    expect(fitted($step, 0.1)->strokes)->toBe(1)->and(fitted(['technique' => ['name' => 'spray'], 'strokes' => 150], 2.0)->strokes)->toBe(200);
+});
+
+it('takes the eye from the socket, else it grows in half millimetres', function (array $marks, float $diameter): void {
+    $eye = Scaling::fit(recipeWith(['type' => 'eye', 'diameter_mm' => 5]), grown(1.5, $marks))->steps[0];
+    assert($eye instanceof EyeStep);
+    expect($eye->diameterMm)->toBe($diameter);
+})->with([
+    'a socket' => [['eye_socket_mm' => 6.2], 6.0],
+    'none' => [[], 7.5],
+]);
+
+it('places zones by the marks of the other body, and tells what changed by its name', function (): void {
+    $recipe = recipeWith(['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'head'], 'technique' => ['name' => 'punch', 'long_mm' => 5], 'strokes' => 4]);
+    $to = grown(1.5, ['gill_u' => 0.4]);
+    $fitted = Scaling::fit($recipe, $to);
+    $step = $fitted->steps[0];
+    assert($fitted instanceof Recipe && $step instanceof PaintStep);
+    expect($step->place->along($to->marks, 0.35))->toBeGreaterThan(0.9)
+        ->and($step->place->along($recipe->body->marks, 0.35))->toBe(0.0);
+    $said = array_map(static fn(Difference $d): string => "{$d->what}: {$d->from} to {$d->to}", Difference::between($recipe, $fitted));
+    expect($said)->toBe(['long, mm: 5 to 7.5', 'strokes a side: 4 to 6']);
+});

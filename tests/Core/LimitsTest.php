@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+// Paints at the ends of what can be: right answers or clear refusals, and never anything that is not a number.
+
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Calculator\Calculators;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Exchange\RecipeReader;
+use Hawkbrush\Core\Film\Film;
+use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Match\Exchange;
+use Hawkbrush\Core\Match\Replacing;
+use Hawkbrush\Core\Match\ZoneColours;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\Mixture;
+use Hawkbrush\Core\Pattern\Paint;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Render\Texture;
+use Hawkbrush\Core\Run\Plan;
+
+/** @return array<string, array{Optics}> */
+function extremes(): array
+{
+    return [
+        'nothing at all' => [Optics::of(Spectrum::flat(0), Spectrum::flat(0))],
+        'only scatters, as strongly as any' => [Optics::of(Spectrum::flat(0), Spectrum::flat(100))],
+        'only takes, as strongly as any' => [Optics::of(Spectrum::flat(100), Spectrum::flat(0))],
+        'both at their strongest' => [Optics::of(Spectrum::flat(100), Spectrum::flat(100))],
+        'hardly anything' => [Optics::of(Spectrum::flat(1e-14), Spectrum::flat(1e-14))],
+        'hardly takes, scatters a lot' => [Optics::of(Spectrum::flat(1e-12), Spectrum::flat(5))],
+    ];
+}
+
+it('stays a number between nothing and all', function (Optics $optics): void {
+    foreach ([0.0, 1e-9, 0.5, 12.0, 400.0, 1000.0] as $um) {
+        $film = Film::of($optics, $um);
+        foreach ([0.0, 0.3, 1.0] as $ground) {
+            foreach (FilmState::ground(array_fill(0, 31, $ground))->under($film)->r as $i => $r) {
+                expect(is_finite($r))->toBeTrue()->and($r)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(1.0 + 1e-9)
+                    ->and($film->r[$i] + $film->t[$i])->toBeLessThanOrEqual(1.0 + 1e-9);
+            }
+        }
+    }
+})->with(extremes());
+
+it('lays forty coats one by one as one film of forty', function (): void {
+    $optics = Optics::fromSwatch(Colour::fromHex('#a05030')->reflectance(), Kind::SemiOpaque);
+    $state = FilmState::ground(array_fill(0, 31, 0.8));
+    foreach (range(1, 40) as $_) {
+        $state = $state->under(Film::of($optics, 1.5));
+    }
+    $whole = FilmState::ground(array_fill(0, 31, 0.8))->under(Film::of($optics, 60.0));
+    foreach ($state->r as $i => $r) {
+        expect($r)->toEqualWithDelta($whole->r[$i], 1e-9);
+    }
+});
+
+it('draws, plans and replaces nothing where there is nothing', function (): void {
+    $empty = exampleRecipe(static fn(array $d): array => ['steps' => []] + $d);
+    $field = Field::of($empty, Surface::of($empty->body, 32, 16), Room::ordinary());
+    $picture = Texture::of($field, Look::Clear);
+    $zone = (new ZoneColours($field->surface))->film($field, Zone::Flank)->values[10];
+    expect($picture->palette)->toHaveCount(1)
+        ->and($zone)->toEqualWithDelta($empty->body->ground->values[10], 1e-9)
+        ->and(fn() => Plan::of($empty, 1, Room::ordinary()))->toThrow(Refused::class, 'nothing to run')
+        ->and((new Replacing([$empty], 'white', Room::ordinary()))->wanted())->toBeNull()
+        ->and((new Replacing([$empty], 'white', Room::ordinary()))->rank([]))->toBe([]);
+});
+
+it('passes over a paint without solids', function (): void {
+    $dry = exampleRecipe(static function (array $d): array {
+        foreach ($d['paints'] as $key => $paint) {
+            $d['paints'][$key] = ['solids' => 0] + $paint;
+        }
+
+        return $d;
+    });
+    $field = Field::of($dry, Surface::of($dry->body, 32, 16), Room::ordinary());
+    $paint = $dry->coats()[0]->mix[0][0];
+    expect($field->states)->toHaveCount(1)
+        ->and((new Mixture([[$paint, 3]]))->optics())->toBeNull()
+        ->and(fn() => (new Mixture([[$paint, 3]]))->paint('x', 'X'))->toThrow(Refused::class, 'nothing of this mix stays');
+});
+
+it('mixes by what stays, drop by drop', function (): void {
+    $thick = new Paint('a', 'Thick', Kind::Opaque, Optics::of(Spectrum::flat(0.1), Spectrum::flat(0.4)), '#808080', 0.6, 0.05, 'water-borne acrylic', true);
+    $thin = new Paint('b', 'Thin', Kind::Ink, Optics::of(Spectrum::flat(0.7), Spectrum::flat(0.0)), '#202020', 0.2, 0.025, 'acrylic ink');
+    $mix = new Mixture([[$thick, 1], [$thin, 6]]);
+    $paint = $mix->paint('m', 'M');
+    // 0.05 ml x 0.6 = 0.03 of the one, 0.15 ml x 0.2 = 0.03 of the other: half and half.
+    expect($mix->solids())->toEqualWithDelta(0.3, 1e-9)
+        ->and($paint->optics->k->values[0])->toEqualWithDelta(0.4, 1e-9)
+        ->and($paint->optics->s->values[0])->toEqualWithDelta(0.2, 1e-9)
+        ->and($paint->kind)->toBe(Kind::Ink)
+        ->and($paint->fromCard)->toBeFalse()
+        ->and($paint->dropMl)->toEqualWithDelta(0.2 / 7, 1e-9)
+        ->and($mix->warning())->toBeNull();
+});
+
+it('exchanges one paint of a mix and keeps the shares', function (): void {
+    $recipe = exampleRecipe(static function (array $d): array {
+        $d['steps'][] = ['id' => 'mixed', 'type' => 'paint', 'mix' => [['paint' => 'white', 'drops' => 2], ['paint' => 'moss', 'drops' => 3]], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'tail']];
+
+        return $d;
+    });
+    $mix = $recipe->coats()[array_key_last($recipe->coats())]->mix;
+    $one = new Paint('one', 'One', Kind::Opaque, $mix[0][0]->optics, '#ffffff');
+    $two = new Paint('two', 'Two', Kind::Opaque, $mix[0][0]->optics, '#ffffff');
+    $changed = Exchange::in($recipe, 'moss', [[$one, 1], [$two, 2]]);
+    $last = $changed->coats()[array_key_last($changed->coats())]->mix;
+    expect(array_map(static fn(array $p): array => [$p[0]->id, $p[1]], $last))->toBe([['white', 2], ['one', 1], ['two', 2]])
+        ->and(fn() => Exchange::in($recipe, 'moss', [[$one, 1], [$two, 199]]))->toThrow(Refused::class, 'a mix has up to 200');
+});
+
+it('ranks the same paint under another name first, with nothing changed', function (): void {
+    $recipe = RecipeReader::read(Node::root(Hawkbrush\Core\Calculator\Examples::recipe()));
+    $used = $recipe->coats()[1]->mix[0][0];
+    $twin = new Paint('twin', 'Twin', $used->kind, $used->optics, $used->hex, $used->solids, $used->dropMl, $used->family);
+    $other = new Paint('other', 'Other', Kind::Opaque, Optics::fromSwatch(Colour::fromHex('#d02020')->reflectance(), Kind::Opaque), '#d02020');
+    $ranked = (new Replacing([$recipe], $used->id, Room::ordinary()))->rank([[[$other, 1]], [[$twin, 1]]]);
+    expect($ranked[0]->for[0][0]->id)->toBe('twin')
+        ->and($ranked[0]->deltaE())->toBeLessThan(1e-6)
+        ->and($ranked[1]->deltaE())->toBeGreaterThan(3.0)
+        ->and((new Replacing([$recipe], $used->id, Room::ordinary()))->wanted()?->shows($used->optics))->not->toBeNull();
+});
+
+it('gives a zone the mean of its light', function (): void {
+    $recipe = exampleRecipe();
+    $field = Field::of($recipe, Surface::of($recipe->body, 64, 32), Room::ordinary());
+    $colours = (new ZoneColours($field->surface))->of($field, Look::Clear, [Zone::Back, Zone::Belly]);
+    expect(DeltaE2000::between($colours['back']->lab, $colours['belly']->lab))->toBeGreaterThan(10)
+        ->and($colours['belly']->lab->l)->toBeGreaterThan($colours['back']->lab->l);
+});
+
+it('shows glint and glow in a stack', function (): void {
+    $stack = static fn(array $paint): array => Calculators::named('stack')->calculate(Node::root([
+        'substrate' => ['hex' => '#f0f0ec'], 'layers' => [['paint' => $paint, 'dry_um' => 8]], 'surface' => 'clear',
+    ]))['after'][0];
+    $pearl = $stack(['hex' => '#a9c8de', 'kind' => 'pearl']);
+    $flat = $stack(['hex' => '#a9c8de', 'kind' => 'transparent']);
+    expect($pearl['glint'])->not->toBe($pearl['hex'])
+        ->and($flat['glint'])->toBe($flat['hex'])
+        ->and($pearl['passes'] + $pearl['returns'])->toBeLessThan(1.0);
+});

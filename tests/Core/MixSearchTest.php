@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Colour\Lab;
+use Hawkbrush\Core\Colour\Metric;
+use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\Mixing;
+use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Match\MixSearch;
+use Hawkbrush\Core\Match\Offer;
+use Hawkbrush\Core\Match\Wanted;
+use Hawkbrush\Core\Pattern\Paint;
+use Hawkbrush\Core\Refused;
+
+/**
+ * Paints of all kinds and strengths, of any colour.
+ *
+ * @return list<Paint>
+ */
+function anyRack(int $paints, int $seed): array
+{
+    mt_srand($seed);
+    $kinds = [Kind::Opaque, Kind::Opaque, Kind::SemiOpaque, Kind::Transparent, Kind::Pearl, Kind::Ink, Kind::Fluorescent];
+    $rack = [];
+    for ($i = 0; $i < $paints; $i++) {
+        $hex = match ($i) {
+            0 => '#f4f4f0', 1 => '#141414', default => sprintf('#%02x%02x%02x', mt_rand(10, 245), mt_rand(10, 245), mt_rand(10, 245)),
+        };
+        $kind = $i < 2 ? Kind::Opaque : $kinds[mt_rand(0, 6)];
+        $rack[] = new Paint("p{$i}", "Paint {$i}", $kind, Optics::fromSwatch(Look::Clear->body(Colour::fromHex($hex)->reflectance()), $kind), $hex, mt_rand(18, 50) / 100, mt_rand(4, 6) / 100);
+    }
+
+    return $rack;
+}
+
+/**
+ * Every mix of one, two and three paints in up to 12 whole drops, tried one by one.
+ *
+ * @param list<Paint> $rack
+ *
+ * @return array<string, float> least difference by set of paints, the six best
+ */
+function everyMix(array $rack, Wanted $wanted): array
+{
+    $best = [];
+    $try = static function (array $parts) use (&$best, $wanted): void {
+        $set = implode(' ', array_map(static fn(array $p): string => $p[0]->id, $parts));
+        $off = $wanted->missedBy($wanted->shows(Mixing::of(array_map(static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids], $parts))));
+        $best[$set] = min($best[$set] ?? INF, $off);
+    };
+    foreach ($rack as $i => $one) {
+        $try([[$one, 1]]);
+        foreach (array_slice($rack, $i + 1, null, true) as $j => $two) {
+            for ($a = 1; $a < 12; $a++) {
+                for ($b = 1; $b <= 12 - $a; $b++) {
+                    $try([[$one, $a], [$two, $b]]);
+                    foreach (array_slice($rack, $j + 1) as $three) {
+                        for ($c = 1; $c <= 12 - $a - $b; $c++) {
+                            $try([[$one, $a], [$two, $b], [$three, $c]]);
+                        }
+                    }
+                }
+            }
+        }
+    }
+    asort($best);
+
+    return array_slice($best, 0, 6);
+}
+
+it('finds the very mixes that trying every one finds', function (int $seed, array $lab, float $ground, float $um, Look $look): void {
+    $rack = anyRack(7, $seed);
+    $wanted = new Wanted(new Lab(...$lab), Spectrum::flat($ground), $um, $look);
+    $found = [];
+    foreach (MixSearch::best($rack, $wanted) as $offer) {
+        $found[implode(' ', array_map(static fn(array $p): string => $p[0]->id, $offer->parts))] = round($offer->deltaE, 6);
+    }
+    expect($found)->toBe(array_map(static fn(float $e): float => round($e, 6), everyMix($rack, $wanted)));
+})->with([
+    'olive over white' => [11, [52, -8, 30], 0.9, 12.0, Look::Clear],
+    'a deep blue over white, where hue and chroma pull at each other' => [12, [32, 20, -48], 0.9, 12.0, Look::Clear],
+    'a brown over black, matte' => [13, [38, 18, 24], 0.03, 18.0, Look::Matte],
+    'a grey, in a film that hides' => [14, [60, 0, 0], 0.5, 400.0, Look::None],
+]);
+
+it('finds back a mix that was mixed', function (): void {
+    $rack = anyRack(20, 21);
+    $parts = [[$rack[0], 7], [$rack[5], 3], [$rack[9], 1]];
+    $optics = Mixing::of(array_map(static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids], $parts));
+    $blank = new Wanted(new Lab(50, 0, 0), Spectrum::flat(0.9), 15.0, Look::Clear);
+    $best = MixSearch::best($rack, new Wanted($blank->shows($optics)->lab, $blank->ground, 15.0, Look::Clear))[0];
+    expect($best->deltaE)->toBeLessThan(1e-6)
+        ->and(array_map(static fn(array $p): array => [$p[0]->id, $p[1]], $best->parts))->toBe([['p0', 7], ['p5', 3], ['p9', 1]]);
+});
+
+it('knows the limits: one paint, none with solids, no film', function (): void {
+    $rack = anyRack(3, 31);
+    $wanted = new Wanted(Colour::fromHex('#808080')->lab, Spectrum::flat(0.9), 10.0, Look::Clear);
+    $dry = new Paint('dry', 'Dry', Kind::Opaque, $rack[0]->optics, '#ffffff', 0.0);
+    $alone = MixSearch::best([$rack[2], $dry], $wanted);
+    expect(MixSearch::best([], $wanted))->toBe([])
+        ->and(MixSearch::best([$dry], $wanted))->toBe([])
+        ->and(array_map(static fn(Offer $o): int => count($o->parts), $alone))->toBe([1])
+        ->and(fn() => new Wanted($wanted->lab, $wanted->ground, 0.0, Look::Clear))->toThrow(Refused::class, 'um thick');
+});
+
+it('takes a small difference as CIEDE2000 does', function (float $l, float $a, float $b): void {
+    $here = new Lab($l, $a, $b);
+    foreach ([[0.3, 0.2, -0.1], [-0.1, 0.4, 0.3], [0.2, -0.3, 0.4]] as [$dl, $da, $db]) {
+        $there = new Lab($l + $dl, $a + $da, $b + $db);
+        [$x, $y, $z] = Metric::at($here)->between($here, $there);
+        expect(sqrt($x * $x + $y * $y + $z * $z))->toEqualWithDelta(DeltaE2000::between($here, $there), 0.02);
+    }
+})->with([[50, 10, 20], [30, 20, -45], [85, -30, 60], [60, 2, 1]]);
