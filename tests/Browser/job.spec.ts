@@ -219,7 +219,7 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
 
   await test.step('takes it along to another installation and sees the same bait', async () => {
     await page.goto('/patterns');
-    await page.getByRole('link', { name: /Ruffe, stony/ }).click();
+    await page.getByRole('link', { name: /Ruffe, stony.*Proven/ }).click();
     await expect(page.locator('.stage-main canvas')).toHaveAttribute('data-drawn', 'yes');
     await page.waitForLoadState('networkidle');
     const download = page.waitForEvent('download');

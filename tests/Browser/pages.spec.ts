@@ -244,6 +244,52 @@ test('a figure typed digit by digit, slower than it is saved, loses no digit', a
   await expect(page.locator('.rung.on')).not.toContainText('37.5');
 });
 
+test('an undone figure stays undone, however slow the page', async ({ page }) => {
+  let edits = 0;
+  page.on('request', (request) => {
+    if (request.url().endsWith('/edits')) edits += 1;
+  });
+  await openSheet(page, 'rudd');
+  await page.locator('.rung').nth(3).click();
+  await page.getByRole('button', { name: /^Edit step/ }).click();
+  const h = hands(page);
+  const ladder = page.getByRole('region', { name: 'Ladder' });
+  const psi = h.form.getByLabel('psi', { exact: true });
+  const before = await psi.inputValue();
+  await (await page.context().newCDPSession(page)).send('Emulation.setCPUThrottlingRate', { rate: 8 });
+  await psi.fill(before === '21' ? '22' : '21');
+  // Undone before it stood still: it is saved first, then undone.
+  await ladder.getByRole('button', { name: 'Undo' }).click();
+  await expect(ladder.getByRole('button', { name: 'Redo' })).toBeEnabled();
+  await expect(psi).toHaveValue(before);
+  await page.waitForTimeout(800);
+  await expect(ladder.getByRole('button', { name: 'Redo' })).toBeEnabled();
+  expect(edits).toBe(1);
+});
+
+test('two figures of one range, changed in one go, are both kept', async ({ page }) => {
+  await openSheet(page, 'Arctic char');
+  const h = hands(page);
+  await page.locator('.rung').nth(5).click();
+  await page.getByRole('button', { name: /^Edit step/ }).click();
+  await page.route('**/edits', async (route) => {
+    await new Promise((later) => setTimeout(later, 400));
+    await route.continue();
+  });
+  await h.form.getByLabel('From, share of length', { exact: true }).fill('0.3');
+  await h.form.getByLabel('Soft, 0 to 1', { exact: true }).fill('0.7');
+  await h.form.getByLabel('Soft, 0 to 1', { exact: true }).press('Tab');
+  await h.saved();
+  await page.reload();
+  await page.locator('.rung').nth(5).click();
+  await page.getByRole('button', { name: /^Edit step/ }).click();
+  await expect(h.form.getByLabel('From, share of length', { exact: true })).toHaveValue('0.3');
+  await expect(h.form.getByLabel('Soft, 0 to 1', { exact: true })).toHaveValue('0.7');
+  // Set in one go, they are undone in one.
+  await page.getByRole('region', { name: 'Ladder' }).getByRole('button', { name: 'Undo' }).click();
+  await expect(h.form.getByLabel('From, share of length', { exact: true })).toHaveValue('0');
+});
+
 test('an own range moves what is covered', async ({ page }) => {
   await openSheet(page, 'Arctic char');
   const h = hands(page);

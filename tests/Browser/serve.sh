@@ -14,5 +14,5 @@ if [ "$3" = demo ]; then
     export HAWKBRUSH_COLORIMETER="tcp://127.0.0.1:$(($1 + 30))"
 fi
 cd public
-exec php -d opcache.enable=1 -d variables_order=EGPCS -d upload_max_filesize=13M -d post_max_size=14M -S "127.0.0.1:$1" \
+exec php -d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d variables_order=EGPCS -d upload_max_filesize=13M -d post_max_size=14M -S "127.0.0.1:$1" \
     ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php 2>/dev/null

@@ -16,6 +16,7 @@ export function useBench(run: Run) {
   const box = `hawkbrush-bench-${run.id}`;
   const [waiting, setWaiting] = useState<BenchEvent[]>(() => read(box));
   const [trouble, setTrouble] = useState<string | null>(null);
+  const [tries, setTries] = useState(0);
   const sending = useRef(false);
   const kept = useRef(waiting);
 
@@ -49,14 +50,19 @@ export function useBench(run: Run) {
       }
     } finally {
       sending.current = false;
+      setTries((n) => n + 1);
     }
   }, [keep, queries, run.id]);
 
+  useEffect(() => void flush(), [flush]);
+  // What is left over goes out again a while after the last try.
+  const left = waiting.length > 0;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: every try puts the next one off
   useEffect(() => {
-    void flush();
-    const timer = setInterval(() => void flush(), TRY_AGAIN_MS);
-    return () => clearInterval(timer);
-  }, [flush]);
+    if (!left) return;
+    const timer = setTimeout(() => void flush(), TRY_AGAIN_MS);
+    return () => clearTimeout(timer);
+  }, [flush, left, tries]);
 
   const add = useCallback(
     (...drafts: Draft[]) => {

@@ -10,48 +10,69 @@ interface Props {
   decimals?: number;
   /** What an empty field means; without it, an empty field goes back to the value. */
   empty?: string;
-  onSave: (value: number | null) => void;
+  /** Saves it; what it promises is waited for. Trouble is shown by whoever saves. */
+  onSave: (value: number | null) => unknown;
 }
 
 const SETTLE_MS = 40;
 
 /** A number that is saved as soon as it stands still. */
 export function Figure({ label, value, min, max, step = 1, decimals = 2, empty, onSave }: Props) {
-  const [shown, setShown] = useState<string | number>(value ?? '');
-  // What was sent last is not sent again, whether it is still on its way or was refused; and what comes back of what is
-  // on its way does not take the place of what was typed meanwhile.
-  const sent = useRef<number | null>(value);
-  const flying = useRef<(number | null)[]>([]);
-  useEffect(() => {
-    const own = flying.current.indexOf(value);
-    if (own >= 0) {
-      flying.current.splice(0, own + 1);
-    } else if (value !== sent.current) {
-      flying.current = [];
-      sent.current = value;
-      setShown(value ?? '');
-    }
-  }, [value]);
+  // What is typed stands in the field until it is left and all of it was saved; from then on, the value again.
+  const [draft, setDraft] = useState<string | number | null>(null);
+  const typing = useRef(false);
+  const flying = useRef(0);
+  const due = useRef<{ value: number | null; timer: ReturnType<typeof setTimeout>; save: () => void } | null>(null);
+  const sent = useRef<number | null>(null);
 
-  useEffect(() => {
-    const next = shown === '' ? null : Number(shown);
+  const rest = () => {
+    if (!typing.current && flying.current === 0 && due.current === null) setDraft(null);
+  };
+  const saveNow = () => {
+    const last = due.current;
+    if (last === null) return;
+    clearTimeout(last.timer);
+    due.current = null;
+    last.save();
+  };
+  const type = (typed: string | number) => {
+    setDraft(typed);
+    const next = typed === '' ? null : Number(typed);
     const fits = next === null ? empty !== undefined : next >= min && next <= max;
-    if (!fits || next === sent.current) return;
-    const timer = setTimeout(() => {
+    if (due.current !== null) {
+      if (fits && due.current.value === next) return;
+      clearTimeout(due.current.timer);
+      due.current = null;
+    }
+    if (!fits || next === (flying.current > 0 ? sent.current : value)) return;
+    const save = () => {
       sent.current = next;
-      flying.current.push(next);
-      onSave(next);
-    }, SETTLE_MS);
-    return () => clearTimeout(timer);
-  }, [shown, min, max, empty, onSave]);
+      flying.current += 1;
+      void Promise.resolve(onSave(next)).finally(() => {
+        flying.current -= 1;
+        rest();
+      });
+    };
+    due.current = { value: next, save, timer: setTimeout(saveNow, SETTLE_MS) };
+  };
+
+  // A figure typed just before its form closes is saved all the same.
+  const last = useRef(saveNow);
+  last.current = saveNow;
+  useEffect(() => () => last.current(), []);
 
   return (
     <NumberInput
       label={label}
-      value={shown}
-      onChange={setShown}
+      value={draft ?? value ?? ''}
+      onChange={type}
+      onFocus={() => {
+        typing.current = true;
+      }}
       onBlur={() => {
-        if (shown === '' && empty === undefined) setShown(value ?? '');
+        typing.current = false;
+        saveNow();
+        rest();
       }}
       min={min}
       max={max}

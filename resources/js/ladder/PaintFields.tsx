@@ -1,5 +1,5 @@
 import { NativeSelect } from '@mantine/core';
-import type { StepDocument } from '../api/types';
+import type { MixPart, StepDocument } from '../api/types';
 import { MaskOfStep } from '../masks/MaskOfStep';
 import { TechniqueSettings } from '../masks/TechniqueSettings';
 import '../masks/masks.css';
@@ -27,6 +27,8 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
   const mix = d.mix ?? [];
   const where = d.where ?? { zone: 'flank' };
   const technique = vocabulary.techniques.find((t) => t.name === d.technique?.name);
+  const partOf = (i: number, set: Partial<MixPart>) =>
+    onChange((now) => ({ mix: now.mix?.map((m, k) => (k === i ? { ...m, ...set } : m)) }));
   const edge = (label: string, field: Edge, min: number, max: number, step: number) => (
     <Figure
       label={label}
@@ -34,7 +36,7 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
       min={min}
       max={max}
       step={step}
-      onSave={(value) => value !== null && onChange({ where: { ...where, [field]: value } })}
+      onSave={(value) => value !== null && onChange((now) => ({ where: { ...now.where, [field]: value } }))}
     />
   );
   const aims = AIMS.some(([, deg]) => deg === (d.aim_deg ?? null))
@@ -55,9 +57,7 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
                 .filter((p) => !p.archived || p.id === part.paint)
                 .map((p) => ({ value: p.id, label: `${p.name} (${p.kind})` }))}
               value={part.paint}
-              onChange={(event) =>
-                onChange({ mix: mix.map((m, k) => (k === i ? { ...m, paint: event.currentTarget.value } : m)) })
-              }
+              onChange={(event) => partOf(i, { paint: event.currentTarget.value })}
             />
             <Figure
               label="Drops"
@@ -65,16 +65,14 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
               min={1}
               max={200}
               decimals={0}
-              onSave={(drops) =>
-                drops !== null && onChange({ mix: mix.map((m, k) => (k === i ? { ...m, drops } : m)) })
-              }
+              onSave={(drops) => drops !== null && partOf(i, { drops })}
             />
             {mix.length > 1 && (
               <button
                 type="button"
                 className="link"
                 aria-label={`Take paint ${i + 1} out of the mix`}
-                onClick={() => onChange({ mix: mix.filter((_, k) => k !== i) })}
+                onClick={() => onChange((now) => ({ mix: now.mix?.filter((_, k) => k !== i) }))}
               >
                 Out
               </button>
@@ -85,7 +83,7 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
           <button
             type="button"
             className="link"
-            onClick={() => onChange({ mix: [...mix, { paint: paints[0]?.id ?? '', drops: 1 }] })}
+            onClick={() => onChange((now) => ({ mix: [...(now.mix ?? []), { paint: paints[0]?.id ?? '', drops: 1 }] }))}
             style={{ justifySelf: 'start' }}
           >
             Mix another in
@@ -105,7 +103,7 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
           list={technique?.settings ?? []}
           technique={d.technique ?? { name: 'spray' }}
           settings={settings}
-          onChange={(next) => onChange({ technique: next })}
+          onChange={(set) => onChange((now) => ({ technique: set(now.technique ?? { name: 'spray' }) }))}
         />
         <MaskOfStep step={step} version={version} />
         {technique?.random && <p className="dim">Random by nature: the hand will differ from the picture.</p>}
@@ -136,9 +134,10 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
             { value: 'right', label: 'right only' },
           ]}
           value={where.side ?? 'both'}
-          onChange={(event) =>
-            onChange({ where: { ...where, side: event.currentTarget.value as 'left' | 'right' | 'both' } })
-          }
+          onChange={(event) => {
+            const side = event.currentTarget.value as 'left' | 'right' | 'both';
+            void onChange((now) => ({ where: { ...now.where, side } }));
+          }}
         />
         {where.zone === undefined && (
           <>
@@ -235,11 +234,10 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
               { value: 'wet', label: 'not set: wet blend' },
             ]}
             value={d.set?.by ?? 'heat'}
-            onChange={(event) =>
-              onChange({
-                set: { by: event.currentTarget.value as 'heat' | 'air' | 'wet', minutes: d.set?.minutes ?? 0 },
-              })
-            }
+            onChange={(event) => {
+              const by = event.currentTarget.value as 'heat' | 'air' | 'wet';
+              void onChange((now) => ({ set: { by, minutes: now.set?.minutes ?? 0 } }));
+            }}
           />
           <Figure
             label="Wait, min"
@@ -247,7 +245,7 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
             min={0}
             max={10080}
             step={5}
-            onSave={(v) => v !== null && onChange({ set: { by: d.set?.by ?? 'heat', minutes: v } })}
+            onSave={(v) => v !== null && onChange((now) => ({ set: { by: now.set?.by ?? 'heat', minutes: v } }))}
           />
         </div>
       </fieldset>

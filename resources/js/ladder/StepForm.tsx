@@ -6,13 +6,16 @@ import { Figure } from './Figure';
 import { PaintFields } from './PaintFields';
 import { TYPE_NAMES } from './words';
 
+/** What to set; or how, seen from the step as it is when earlier changes have arrived. */
+export type StepSet = Partial<StepDocument> | ((now: StepDocument) => Partial<StepDocument>);
+
 export interface StepFormProps {
   step: Step;
   version: Pick<Version, 'id' | 'revision'>;
   vocabulary: Vocabulary;
   paints: Paint[];
   settings: Settings;
-  onChange: (set: Partial<StepDocument>) => void;
+  onChange: (set: StepSet) => unknown;
 }
 
 /** Everything a painter sets for one step; each field is saved as it is done. */

@@ -10,7 +10,7 @@ interface Props {
   list: TechniqueSetting[];
   technique: Technique;
   settings: Settings;
-  onChange: (technique: Technique) => void;
+  onChange: (set: (now: Technique) => Technique) => unknown;
 }
 
 /** What a painter sets for a way of putting paint on, as the core lists it. */
@@ -28,7 +28,11 @@ export function TechniqueSettings({ list, technique, settings, onChange }: Props
             label={setting.label}
             path={String(technique[setting.name] ?? setting.outline)}
             onOutline={(outline, longMm) =>
-              onChange({ ...technique, [setting.name]: outline, ...(size === undefined ? {} : { [size]: longMm }) })
+              onChange((now) => ({
+                ...now,
+                [setting.name]: outline,
+                ...(size === undefined ? {} : { [size]: longMm }),
+              }))
             }
           />
         ))}
@@ -51,7 +55,7 @@ function Field(props: {
 }) {
   const { setting, settings, technique, onChange } = props;
   const value = technique[setting.name] ?? setting.choices[0] ?? setting.default;
-  const save = (next: number | string) => onChange({ ...technique, [setting.name]: next });
+  const save = (next: number | string) => onChange((now) => ({ ...now, [setting.name]: next }));
   if (setting.choices.length > 0) {
     return (
       <NativeSelect

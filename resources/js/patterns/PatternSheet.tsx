@@ -7,7 +7,7 @@ import './sheet.css';
 import { AdvicePanel } from '../advice/AdvicePanel';
 import { CorePanel } from '../core-sample/CorePanel';
 import { Ladder } from '../ladder/Ladder';
-import { StepForm } from '../ladder/StepForm';
+import { StepForm, type StepSet } from '../ladder/StepForm';
 import { fresh } from '../ladder/words';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
@@ -56,7 +56,12 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
 
   const choose = (index: number) => setChosenId(steps[index]?.document.id ?? null);
   const change = useCallback(
-    (stepId: string, set: Partial<StepDocument>) => void send({ op: 'change', step: stepId, set }),
+    (stepId: string, set: StepSet) =>
+      send((now) => {
+        const document = now.steps.find((s) => s.document.id === stepId)?.document;
+        if (document === undefined) return undefined;
+        return { op: 'change', step: stepId, set: typeof set === 'function' ? set(document) : set };
+      }),
     [send],
   );
   const add = async (type: StepDocument['type']) => {
@@ -69,7 +74,7 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
   };
   const mend = (fix: Fix) => {
     if (fix.insert === null) {
-      change(fix.step, fix.set);
+      void change(fix.step, fix.set);
       return;
     }
     const before = steps[steps.findIndex((s) => s.document.id === fix.step) - 1];

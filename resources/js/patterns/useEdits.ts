@@ -4,6 +4,9 @@ import { Problem, words, write } from '../api/client';
 import { textureKey } from '../api/queries';
 import type { Change, Edited, Look, Sheet, Version } from '../api/types';
 
+/** What to change; or how, seen from the version as it is when its turn comes. */
+export type Wanted = Change | 'undo' | 'redo' | ((now: Version) => Change | undefined);
+
 export interface Clash {
   theirs: Version;
   change: Change | 'undo' | 'redo';
@@ -49,10 +52,11 @@ export function useEdits(patternId: string, upto: string | null, look: Look) {
   );
 
   const send = useCallback(
-    (change: Change | 'undo' | 'redo'): Promise<Version | undefined> => {
+    (wanted: Wanted): Promise<Version | undefined> => {
       const work = line.current.then(async () => {
         const version = current();
-        if (version === undefined) return undefined;
+        const change = typeof wanted === 'function' ? version && wanted(version) : wanted;
+        if (version === undefined || change === undefined) return undefined;
         setBusy((n) => n + 1);
         setTrouble(null);
         const show = shown.current;

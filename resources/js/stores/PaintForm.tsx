@@ -8,7 +8,7 @@ interface Props {
   paint: Paint;
   settings: Settings;
   busy: boolean;
-  onChange: (set: Omit<PaintChange, 'revision'>) => void;
+  onChange: (set: Omit<PaintChange, 'revision'>) => unknown;
 }
 
 /** What is known of a bottle; every field is saved when it is left. */
@@ -71,15 +71,10 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
         onSave={(day) => onChange({ opened_on: day === '' ? null : day })}
       />
       <p className="paint-level">
-        <button type="button" className="link" disabled={busy} onClick={() => onChange({ left_ml: paint.bottle_ml })}>
+        <button type="button" className="link" onClick={() => onChange({ left_ml: paint.bottle_ml })}>
           Restock
         </button>
-        <button
-          type="button"
-          className="link"
-          disabled={busy || paint.left_ml === 0}
-          onClick={() => onChange({ left_ml: 0 })}
-        >
+        <button type="button" className="link" disabled={paint.left_ml === 0} onClick={() => onChange({ left_ml: 0 })}>
           Used up
         </button>
         <span className="dim" role="status">

@@ -96,7 +96,13 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
             </ul>
           )}
         </div>
-        <PaintForm paint={paint} settings={settings} onChange={change.mutate} busy={change.isPending} />
+        <PaintForm
+          paint={paint}
+          settings={settings}
+          // What could not be saved is said on this page.
+          onChange={(set) => change.mutateAsync(set).catch(() => undefined)}
+          busy={change.isPending}
+        />
       </div>
       <div className="paint-two paint-asks">
         <HowManyCoats paint={paint} />
