@@ -80,7 +80,7 @@ final class StepView
         $cover = Coverage::of($step, $surface)->left;
         $digits = '';
         for ($cell = 0; $cell < self::COLUMNS * self::ROWS; $cell++) {
-            $digits .= dechex(intdiv(15 * ($cover[$cell] ?? 0), Coverage::FULL));
+            $digits .= dechex((int) (15 * ($cover[$cell] ?? 0.0)));
         }
 
         return $digits;

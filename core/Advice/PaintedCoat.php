@@ -23,17 +23,17 @@ final readonly class PaintedCoat
     /**
      * Each kind of change this coat makes, with the area in mm2 of one side over which it makes it.
      *
-     * @return list<array{FilmState, FilmState, int, float}> state before, state after, twelfths of thickness, area
+     * @return list<array{FilmState, FilmState, float, float}> state before, state after, share of the full thickness, area
      */
     public function changes(): array
     {
         $area = $this->before->surface->areaMm2;
         $changes = [];
-        foreach ($this->coverage->left as $cell => $q) {
+        foreach ($this->coverage->left as $cell => $share) {
             $before = $this->before->left[$cell];
             $after = $this->after->left[$cell];
             $key = $before.' '.$after;
-            $changes[$key] ??= [$this->before->states[$before], $this->after->states[$after], $q, 0.0];
+            $changes[$key] ??= [$this->before->states[$before], $this->after->states[$after], $share, 0.0];
             $changes[$key][3] += $area[$cell];
         }
 
@@ -49,9 +49,9 @@ final readonly class PaintedCoat
     {
         $best = null;
         $most = 0.0;
-        foreach ($this->changes() as [$before, $after, $q, $area]) {
-            if ($area * $q * $q > $most) {
-                $most = $area * $q * $q;
+        foreach ($this->changes() as [$before, $after, $share, $area]) {
+            if ($area * $share ** 2 > $most) {
+                $most = $area * $share ** 2;
                 $best = [$before, $after];
             }
         }

@@ -37,7 +37,7 @@ final readonly class FilmState
             return new self($r, null, null);
         }
 
-        return new self($r, $this->glintUnder($film), $this->glowUnder($film));
+        return new self($r, $this->glintUnder($film), $this->glow === null && $film->glow === null ? null : $this->glowUnder($film));
     }
 
     /**

@@ -91,7 +91,7 @@ final readonly class ZoneColours
             }
             $covered = $whole = 0.0;
             foreach ($this->areas[$zone->value] ?? [] as $cell => $area) {
-                $covered += $area * max($coverage->left[$cell] ?? 0, $coverage->right[$cell] ?? 0) / Coverage::FULL;
+                $covered += $area * max($coverage->left[$cell] ?? 0.0, $coverage->right[$cell] ?? 0.0);
                 $whole += $area;
             }
             if ($whole > 0 && $covered / $whole > self::USED) {

@@ -39,19 +39,8 @@ final readonly class Place
         return new self(null, $fromU, $toU, $fromDeg, $toDeg, $soft, $side);
     }
 
-    /** How much of the coat lands along the length at $u. */
-    public function along(Marks $marks, float $u): float
-    {
-        return $this->extent($marks)->along($u);
-    }
-
-    /** How much of the coat lands around the body at $thetaDeg, 0 to 180. */
-    public function around(Marks $marks, float $thetaDeg): float
-    {
-        return $this->extent($marks)->around($thetaDeg);
-    }
-
-    private function extent(Marks $marks): Extent
+    /** What that is on a body. */
+    public function extent(Marks $marks): Extent
     {
         return $this->zone?->extent($marks)
             ?? Extent::set($this->fromU, $this->toU, max(0.004, 0.16 * $this->soft), $this->fromDeg, $this->toDeg, max(1.5, 50 * $this->soft));

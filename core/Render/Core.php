@@ -31,12 +31,12 @@ final readonly class Core
         $coats = [];
         foreach ($recipe->lit() as $step) {
             if ($step instanceof PaintStep) {
-                $field = $field->with($step, $room);
                 $coverage = Coverage::of($step, $surface);
-                $q = ($right ? $coverage->right : $coverage->left)[$cell] ?? 0;
+                $field = $field->with($step, $room, $coverage);
+                $share = ($right ? $coverage->right : $coverage->left)[$cell] ?? 0.0;
                 $optics = $step->optics();
-                if ($q > 0 && $optics !== null) {
-                    $um = $step->dryUm() * $q / Coverage::FULL;
+                if ($share > 0 && $optics !== null) {
+                    $um = $step->dryUm() * Coverage::stepped($share);
                     $film = Film::of($optics, $um);
                     $after = self::seen($field->states[($right ? $field->right : $field->left)[$cell]], $look);
                     $coats[] = new CoreCoat($step->id, $recipe->number($step->id), $step->colourName(), $um, $after,

@@ -65,7 +65,7 @@ final readonly class Field
         }
         $coverage ??= Coverage::of($step, $this->surface);
         $lay = new Layer($step, $optics, $this->lastCoat, $this->laid, $room);
-        // A wet coat must be remembered by the film it lies on; and only a coat that covers makes unlike films alike.
+        // A wet coat must be remembered by the film it lies on.
         $laying = new Laying($this->states, $lay, $step->wetShare($room) > 0);
         $mirrored = $this->mirrored && $coverage->mirrored;
         $left = $coverage->even ? $laying->evenly($this->left) : $laying->over($this->left, $coverage->left);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Render;
 
-use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
@@ -15,9 +14,6 @@ use Hawkbrush\Core\Pattern\PaintStep;
 /** One coat as it goes over film states: set below, or run together with a coat that was left wet. */
 final class Layer
 {
-    /** Share of the light that still passes a covering coat there and back. */
-    private const COVERING = 0.2;
-
     private readonly float $dryUm;
 
     private readonly float $wetShare;
@@ -25,9 +21,6 @@ final class Layer
     private readonly ?Optics $lower;
 
     private readonly float $lowerUm;
-
-    /** @var array<int, Film> by twelfths of the full thickness */
-    private array $films = [];
 
     /** @param array<int, array{int, int}> $laid state before and thickness of the wet coat below, by state it made */
     public function __construct(PaintStep $step, private readonly Optics $optics, ?PaintStep $below, private readonly array $laid, Room $room)
@@ -38,26 +31,37 @@ final class Layer
         $this->lowerUm = $below?->dryUm() ?? 0.0;
     }
 
-    /** Whether the full coat hides most of what lies below. */
-    public function covers(): bool
+    /**
+     * The coat, set below.
+     *
+     * @param int $q thickness in twelfths
+     */
+    public function film(int $q): Film
     {
-        return Observer::luminous(Film::of($this->optics, $this->dryUm)->t2) < self::COVERING;
+        return Film::of($this->optics, $this->dryUm * $q / Coverage::FULL);
     }
 
     /**
+     * The coat run together with the one below it; null where that one is set, or is not there.
+     *
      * @param list<FilmState> $states
      * @param int $before the state it goes over
      * @param int $q thickness in twelfths
      */
-    public function over(array $states, int $before, int $q): FilmState
+    public function blend(array $states, int $before, int $q): ?FilmState
     {
-        if ($this->lower !== null && $this->wetShare > 0 && isset($this->laid[$before])) {
-            [$ground, $lowerQ] = $this->laid[$before];
-
-            return WetBlend::lay($states[$ground], $this->lower, $this->lowerUm * $lowerQ / Coverage::FULL,
-                $this->optics, $this->dryUm * $q / Coverage::FULL, $this->wetShare);
+        if ($this->lower === null || ! isset($this->laid[$before])) {
+            return null;
         }
+        [$ground, $lowerQ] = $this->laid[$before];
 
-        return $states[$before]->under($this->films[$q] ??= Film::of($this->optics, $this->dryUm * $q / Coverage::FULL));
+        return WetBlend::lay($states[$ground], $this->lower, $this->lowerUm * $lowerQ / Coverage::FULL,
+            $this->optics, $this->dryUm * $q / Coverage::FULL, $this->wetShare);
+    }
+
+    /** Whether anything below it is still wet. */
+    public function blends(): bool
+    {
+        return $this->lower !== null && $this->wetShare > 0 && $this->laid !== [];
     }
 }

@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Render;
 
+use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 
 /** One coat being laid over the cells of a field: each pair of film state and thickness is worked out once. */
 final class Laying
 {
+    /** After so many films that were all unlike, no more are compared. */
+    private const TRIED = 48;
+
+    /** Comparing pays when one in so many is like another. */
+    private const WORTH = 4;
+
     /** @var array<int, int> state after, by state before and thickness */
     private array $after = [];
 
@@ -18,7 +25,14 @@ final class Laying
     /** @var array<int, array{int, int}> state before and thickness, by state made */
     private array $laid = [];
 
-    private readonly bool $merges;
+    private bool $merges;
+
+    private int $merged = 0;
+
+    /** @var array<int, Film> by twelfths of the full thickness */
+    private array $films = [];
+
+    private readonly bool $blends;
 
     /**
      * @param list<FilmState> $states
@@ -26,21 +40,23 @@ final class Laying
      */
     public function __construct(private array $states, private readonly Layer $layer, private readonly bool $wet)
     {
-        // Only a coat that covers makes unlike films alike.
-        $this->merges = ! $wet && $layer->covers();
+        $this->merges = ! $wet;
+        $this->blends = $layer->blends();
     }
 
     /**
      * @param list<int> $cells state by cell
-     * @param array<int, int> $thickness 1 to Coverage::FULL by cell
+     * @param array<int, float> $shares of the full thickness, by cell
      *
      * @return list<int> state by cell under the coat
      */
-    public function over(array $cells, array $thickness): array
+    public function over(array $cells, array $shares): array
     {
         $after = $this->after;
-        foreach ($thickness as $cell => $q) {
-            $key = ($cells[$cell] << 4) | $q;
+        // Coverage::stepped, written out: this runs for every cell of every coat.
+        $full = Coverage::FULL;
+        foreach ($shares as $cell => $share) {
+            $key = ($cells[$cell] << 4) | (int) ($share * $full + 0.5);
             $cells[$cell] = $after[$key] ??= $this->lay($key);
         }
         $this->after = $after;
@@ -85,13 +101,18 @@ final class Laying
     {
         $before = $key >> 4;
         $q = $key & 15;
-        $state = $this->layer->over($this->states, $before, $q);
+        $state = ($this->blends ? $this->layer->blend($this->states, $before, $q) : null)
+            ?? $this->states[$before]->under($this->films[$q] ??= $this->layer->film($q));
         $number = \count($this->states);
         if ($this->merges) {
             $known = $this->alike[self::fingerprint($state)] ??= $number;
             if ($known !== $number) {
+                $this->merged++;
+
                 return $known;
             }
+            // Looking for films alike costs more than it saves unless the coat covers, or there are very many.
+            $this->merges = \count($this->alike) < self::TRIED || $this->merged * self::WORTH > \count($this->alike);
         }
         $this->states[] = $state;
         if ($this->wet) {

@@ -32,13 +32,10 @@ final readonly class Texture
     {
         $numbers = $seen = [];
         $pixels = $kept ?? new Pixels($look);
-        $halves = $field->mirrored ? [$field->left] : [$field->left, $field->right];
-        foreach ($halves as $cells) {
-            foreach ($cells as $state) {
-                if (! isset($numbers[$state])) {
-                    $numbers[$state] = $seen[$pixels->of($field->states[$state])] ??= \count($seen);
-                }
-            }
+        // Which states are in sight, found by turning cells over: much quicker than asking cell by cell.
+        $inSight = $field->mirrored ? array_flip($field->left) : array_flip($field->left) + array_flip($field->right);
+        foreach ($inSight as $state => $cell) {
+            $numbers[$state] = $seen[$pixels->of($field->states[$state])] ??= \count($seen);
         }
         $columns = $field->surface->columns;
         $left = self::packed($field->left, $numbers);

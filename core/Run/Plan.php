@@ -146,8 +146,8 @@ final readonly class Plan
         $coverage = Coverage::of($step, $surface);
         $covered = 0.0;
         foreach ([$coverage->left, $coverage->right] as $side) {
-            foreach ($side as $cell => $q) {
-                $covered += $surface->areaMm2[$cell] * $q / Coverage::FULL;
+            foreach ($side as $cell => $share) {
+                $covered += $surface->areaMm2[$cell] * $share;
             }
         }
         $spread = Spread::of($covered * $baits, $step->weight->wetUm(), $step->coats, self::TRANSFER, $step->solids(), $step->thinning);

@@ -53,7 +53,7 @@ abstract readonly class OwnOutline implements Cut, Indexed, Technique
             ->moved($u * $surface->body->lengthMm, Cells::yMm($surface, $u, $choices->number('deg')));
     }
 
-    final public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    final public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         return Cells::within($surface, $open, $this->cut($surface, $choices, $seed), $this->edgeMm());
     }

@@ -33,9 +33,7 @@ interface Technique
     /**
      * What of the open spray gets through to each cell of the left half.
      *
-     * @param array<int, float> $open share of paint, 0 to 1, by cell as in {@see Surface}; cells that get none are not in it
-     *
-     * @return array<int, float> the same with what is in the way taken off
+     * @return array<int, float> share of paint, 0 to 1, by cell as in {@see Surface}; cells that get none are not in it
      */
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array;
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array;
 }

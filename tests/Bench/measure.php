@@ -112,9 +112,13 @@ foreach (array_slice($coats, 0, -1) as $earlier) {
 }
 $pixels = new Pixels(Look::Clear);
 $figures['render_last_step_ms'] = at(timed(25, static fn() => Texture::of($before->with($last, $room), Look::Clear, $pixels)), 0.5);
-// Every technique once, twenty steps, each over all of the body: the most that masks can ask for.
-$every = RecipeReader::read(Node::root(documentOf(array_map(static fn(Technique $t): array => $coat('sepia', $t->name(), ['zone' => 'whole'], ['coats' => 1, 'aim_deg' => 75]), Techniques::all()), 'plover65')));
-$figures['render_all_techniques_ms'] = at(timed(9, static fn() => Texture::of(Field::of($every, $surface, $room), Look::Clear)), 0.5);
+// Every technique once, twenty steps: each where painters use it; and, the most that masks can ask for, each over all of
+// the body.
+$used = ['mottle' => 'back', 'splatter' => 'back', 'sponge' => 'shoulder', 'brush' => 'belly', 'dry brush' => 'back', 'mesh' => 'flank', 'bars' => 'flank', 'scallops' => 'flank', 'dots' => 'flank', 'glitter' => 'flank', 'tape' => 'throat'];
+foreach (['render_all_techniques_ms' => $used, 'render_all_over_ms' => []] as $name => $places) {
+    $every = RecipeReader::read(Node::root(documentOf(array_map(static fn(Technique $t): array => $coat('sepia', $t->name(), ['zone' => $places[$t->name()] ?? 'whole'], ['coats' => 1, 'aim_deg' => 75]), Techniques::all()), 'plover65')));
+    $figures[$name] = at(timed(9, static fn() => Texture::of(Field::of($every, $surface, $room), Look::Clear)), 0.5);
+}
 $figures['fit_to_body_ms'] = at(timed(9, static function () use ($recipe, $hardest, $room): void {
     $fitted = Scaling::fit($recipe, $hardest->body);
     Texture::of(Field::of($fitted, Surface::of($fitted->body), $room), Look::Clear);

@@ -1,7 +1,7 @@
 #!/usr/bin/env bash
 # A server for the browser tests on data of its own, laid out anew. $1 port, $2 data folder, $3 demo or empty.
 set -eu
-cd "$(dirname "$0")/../.."
+. "$(dirname "$0")/../../bin/lib.sh"
 export HAWKBRUSH_DATA="$PWD/$2" PHP_CLI_SERVER_WORKERS=3
 rm -rf "$HAWKBRUSH_DATA"
 mkdir -p "$HAWKBRUSH_DATA"
@@ -14,5 +14,5 @@ if [ "$3" = demo ]; then
     export HAWKBRUSH_COLORIMETER="tcp://127.0.0.1:$(($1 + 30))"
 fi
 cd public
-exec php -d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d variables_order=EGPCS -d upload_max_filesize=13M -d post_max_size=14M -S "127.0.0.1:$1" \
+exec php "${hb_php[@]}" -S "127.0.0.1:$1" \
     ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php 2>/dev/null

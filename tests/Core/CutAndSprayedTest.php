@@ -14,6 +14,7 @@ use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Indexed;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
 
@@ -36,7 +37,7 @@ function cutAndSprayed(string $name, array $settings, int $seed = 3): array
     assert($technique instanceof Cut);
     $choices = Choices::read($technique, Node::root($settings));
     $area = $x = $y = 0.0;
-    foreach ($technique->through($surface, $choices, $seed, array_fill(0, $surface->rows * $surface->columns, 1.0)) as $cell => $share) {
+    foreach ($technique->through($surface, $choices, $seed, OpenSpray::everywhere($surface)) as $cell => $share) {
         $column = $cell % $surface->columns;
         $area += $share * $surface->areaMm2[$cell];
         $x += $share * $surface->areaMm2[$cell] * $surface->u[$column] * $surface->body->lengthMm;
@@ -108,7 +109,7 @@ it('begins its middle row of scallops at the gill edge, on the bait and on the s
     assert($scallops instanceof Cut);
     $choices = Choices::read($scallops, Node::root(['scale_mm' => 6, 'rim_mm' => 1]));
     $gill = 0.25 * $surface->body->lengthMm;
-    $through = $scallops->through($surface, $choices, 1, array_fill(0, $surface->rows * $surface->columns, 1.0));
+    $through = $scallops->through($surface, $choices, 1, OpenSpray::everywhere($surface));
     $at = static fn(float $mm): float => $through[$surface->cellAt($mm / $surface->body->lengthMm, 90)] ?? 0.0;
     // A rim stands half a scale behind the middle of each scallop; before it the scale is clear.
     expect($at($gill + 2.8))->toBeGreaterThan(0.5)->and($at($gill + 1.5))->toBeLessThan(0.1)
@@ -128,7 +129,7 @@ it('lets more through the thinner the strand of a mesh, and stands in columns wh
     $surface = fineSurface();
     $mesh = Techniques::named('mesh');
     assert($mesh !== null);
-    $open = array_fill(0, $surface->rows * $surface->columns, 1.0);
+    $open = OpenSpray::everywhere($surface);
     $sum = static fn(array $settings): float => array_sum($mesh->through($surface, Choices::read($mesh, Node::root($settings)), 1, $open));
     expect($sum(['strand' => 0.1]))->toBeGreaterThan($sum(['strand' => 0.3]))
         ->and($sum(['strand' => 0.28]))->toEqualWithDelta($sum(['age' => 'new']), 1e-6);
@@ -144,7 +145,7 @@ it('throws drops as the tool throws them: a toothbrush with tails, a stub brush 
     $surface = fineSurface();
     $splatter = Techniques::named('splatter');
     assert($splatter !== null);
-    $open = array_fill(0, $surface->rows * $surface->columns, 1.0);
+    $open = OpenSpray::everywhere($surface);
     $cells = static fn(string $by): array => array_keys($splatter->through($surface, Choices::read($splatter, Node::root(['by' => $by, 'drop_mm' => 1, 'per_cm2' => 6])), 5, $open));
     $air = $cells('low air');
     $tooth = $cells('toothbrush');
@@ -155,7 +156,7 @@ it('throws drops as the tool throws them: a toothbrush with tails, a stub brush 
 
 it('covers with a brush nearly all, with glitter flake by flake', function (): void {
     $surface = fineSurface();
-    $open = array_fill(0, $surface->rows * $surface->columns, 1.0);
+    $open = OpenSpray::everywhere($surface);
     $area = static function (string $name, array $settings) use ($surface, $open): float {
         $technique = Techniques::named($name);
         assert($technique !== null);

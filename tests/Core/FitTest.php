@@ -75,8 +75,8 @@ it('places zones by the marks of the other body, and tells what changed by its n
     $fitted = Scaling::fit($recipe, $to);
     $step = $fitted->steps[0];
     assert($fitted instanceof Recipe && $step instanceof PaintStep);
-    expect($step->place->along($to->marks, 0.35))->toBeGreaterThan(0.9)
-        ->and($step->place->along($recipe->body->marks, 0.35))->toBe(0.0);
+    expect($step->place->extent($to->marks)->along(0.35))->toBeGreaterThan(0.9)
+        ->and($step->place->extent($recipe->body->marks)->along(0.35))->toBe(0.0);
     $said = array_map(static fn(Difference $d): string => "{$d->what}: {$d->from} to {$d->to}", Difference::between($recipe, $fitted));
     expect($said)->toBe(['long, mm: 5 to 7.5', 'strokes a side: 4 to 6']);
 });

@@ -9,6 +9,7 @@ use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Techniques;
 
 /**
@@ -21,7 +22,7 @@ function marked(string $name, array $settings = [], int $seed = 1): array
     $surface = Surface::of(BodyReader::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25]])), 192, 96);
     $technique = Techniques::named($name);
     assert($technique !== null);
-    $open = array_fill(0, $surface->rows * $surface->columns, 1.0);
+    $open = OpenSpray::everywhere($surface);
 
     return [$surface, $technique->through($surface, Choices::read($technique, Node::root($settings)), $seed, $open)];
 }

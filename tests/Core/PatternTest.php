@@ -108,25 +108,25 @@ it('never sets where the air takes no more water', function (): void {
 
 it('fades a place in over its soft edge', function (): void {
     $place = Place::range(0.3, 0.7, 40, 100, 0.5);
-    $marks = new Marks();
-    expect($place->along($marks, 0.5))->toEqualWithDelta(1, 1e-9)
-        ->and($place->along($marks, 0.3))->toEqualWithDelta(0.5, 1e-9)
-        ->and($place->along($marks, 0.1))->toBe(0.0)
-        ->and($place->around($marks, 70))->toEqualWithDelta(1, 1e-9)
-        ->and($place->around($marks, 100))->toEqualWithDelta(0.5, 1e-9)
+    $extent = $place->extent(new Marks());
+    expect($extent->along(0.5))->toEqualWithDelta(1, 1e-9)
+        ->and($extent->along(0.3))->toEqualWithDelta(0.5, 1e-9)
+        ->and($extent->along(0.1))->toBe(0.0)
+        ->and($extent->around(70))->toEqualWithDelta(1, 1e-9)
+        ->and($extent->around(100))->toEqualWithDelta(0.5, 1e-9)
         ->and($place->label())->toBe('own range');
 });
 
 it('does not fade at the ends of the body', function (): void {
-    $place = Place::range(0, 1, 0, 180, 1);
-    expect($place->along(new Marks(), 0.001))->toBe(1.0)
-        ->and($place->around(new Marks(), 179.9))->toBe(1.0);
+    $extent = Place::range(0, 1, 0, 180, 1)->extent(new Marks());
+    expect($extent->along(0.001))->toBe(1.0)
+        ->and($extent->around(179.9))->toBe(1.0);
 });
 
 it('moves with the body’s own marks', function (): void {
     $head = Place::zone(Zone::Head);
-    expect($head->along(new Marks(gillU: 0.15), 0.2))->toBe(0.0)
-        ->and($head->along(new Marks(gillU: 0.3), 0.2))->toBe(1.0)
+    expect($head->extent(new Marks(gillU: 0.15))->along(0.2))->toBe(0.0)
+        ->and($head->extent(new Marks(gillU: 0.3))->along(0.2))->toBe(1.0)
         ->and($head->label())->toBe('head');
 });
 

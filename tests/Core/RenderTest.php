@@ -35,9 +35,9 @@ it('gives every cell the film it would have alone', function (): void {
     foreach (range(0, 64 * 16 - 1, 37) as $cell) {
         $alone = FilmState::ground($recipe->body->ground->values);
         foreach ($coats as $i => $step) {
-            $q = $covers[$i]->left[$cell] ?? 0;
-            if ($q > 0) {
-                $alone = $alone->under(Film::of($step->optics(), $step->dryUm() * $q / Coverage::FULL));
+            $share = Coverage::stepped($covers[$i]->left[$cell] ?? 0.0);
+            if ($share > 0) {
+                $alone = $alone->under(Film::of($step->optics(), $step->dryUm() * $share));
             }
         }
         foreach ($field->states[$field->left[$cell]]->r as $band => $r) {

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
 
@@ -15,17 +17,17 @@ function coverOf(array $change): array
     $surface = testSurface();
     $cover = Coverage::of(paintStep($change), $surface);
     $sum = $middle = 0.0;
-    foreach ($cover->left as $cell => $q) {
-        $sum += $q * $surface->areaMm2[$cell];
-        $middle += $q * $surface->areaMm2[$cell] * $surface->theta[intdiv($cell, $surface->columns)];
+    foreach ($cover->left as $cell => $share) {
+        $sum += $share * $surface->areaMm2[$cell];
+        $middle += $share * $surface->areaMm2[$cell] * $surface->theta[intdiv($cell, $surface->columns)];
     }
 
-    return ['share' => $sum / Coverage::FULL / array_sum($surface->areaMm2), 'deg' => $sum > 0 ? $middle / $sum : -1.0];
+    return ['share' => $sum / array_sum($surface->areaMm2), 'deg' => $sum > 0 ? $middle / $sum : -1.0];
 }
 
 it('lets part of the paint through, never more than there is, the same for the same seed', function (Technique $technique): void {
     $surface = testSurface();
-    $open = array_fill(0, $surface->rows * $surface->columns, 1.0);
+    $open = OpenSpray::everywhere($surface);
     $choices = Choices::read($technique, Node::root([]));
     $through = $technique->through($surface, $choices, 42, $open);
     expect($through)->not->toBe([])
@@ -78,8 +80,8 @@ it('paints a spot of the diameter that was set', function (): void {
     $surface = testSurface();
     $cover = Coverage::of(paintStep(['technique' => ['name' => 'spot', 'u' => 0.45, 'deg' => 90, 'diameter_mm' => 6, 'soft' => 0.05]]), $surface);
     $area = 0.0;
-    foreach ($cover->left as $cell => $q) {
-        $area += $q / Coverage::FULL * $surface->areaMm2[$cell];
+    foreach ($cover->left as $cell => $share) {
+        $area += $share * $surface->areaMm2[$cell];
     }
     expect($area)->toEqualWithDelta(M_PI * 9, 3.5);
 });
@@ -91,7 +93,7 @@ it('counts its bars', function (): void {
     $bars = 0;
     $inside = false;
     for ($column = 0; $column < $surface->columns; $column++) {
-        $on = ($cover->left[$row * $surface->columns + $column] ?? 0) > Coverage::FULL / 2;
+        $on = ($cover->left[$row * $surface->columns + $column] ?? 0.0) > 0.5;
         $bars += $on && ! $inside ? 1 : 0;
         $inside = $on;
     }
@@ -104,4 +106,28 @@ it('lands nothing outside its place', function (): void {
         expect($surface->u[$cell % $surface->columns])->toBeBetween(0.49, 0.81)
             ->and($surface->theta[intdiv($cell, $surface->columns)])->toBeBetween(57, 123);
     }
+});
+
+it('sees the same of the open spray mark by mark as all over', function (?float $aimDeg, ?float $widthMm, string $zone): void {
+    $surface = testSurface();
+    $open = static fn(): OpenSpray => OpenSpray::on($surface, Zone::from($zone)->extent($surface->body->marks), $aimDeg, $widthMm);
+    $all = $open()->all();
+    $marks = [];
+    for ($cell = 3; $cell < $surface->rows * $surface->columns; $cell += 7) {
+        $marks[$cell] = ($cell % 5 + 1) / 5;
+    }
+    $through = $open()->over($marks);
+    expect(array_keys($through))->toEqualCanonicalizing(array_keys(array_intersect_key($marks, $all)));
+    foreach ($through as $cell => $share) {
+        expect($share)->toEqualWithDelta($all[$cell] * $marks[$cell], 1e-12);
+    }
+    [$fromColumn, $toColumn, $fromRow, $toRow] = $open()->reach();
+    foreach (array_keys($all) as $cell) {
+        expect($cell % $surface->columns)->toBeBetween($fromColumn, $toColumn)->and(intdiv($cell, $surface->columns))->toBeBetween($fromRow, $toRow);
+    }
+    expect(min([1.0, ...$all]))->toBeGreaterThanOrEqual(OpenSpray::LEAST)->and(max([0.0, ...$all]))->toBeLessThanOrEqual(1.0);
+})->with([[null, null, 'flank'], [0.0, 12.0, 'back'], [30.0, null, 'whole'], [180.0, 5.0, 'belly'], [90.0, 3.0, 'head']]);
+
+it('puts what is too little for the smallest step of film nowhere', function (): void {
+    expect(Coverage::stepped(OpenSpray::LEAST))->toBe(1 / Coverage::FULL)->and(Coverage::stepped(OpenSpray::LEAST * 0.99))->toBe(0.0);
 });

@@ -14,6 +14,7 @@ use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Indexed;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Stencil;
 
@@ -111,7 +112,7 @@ final readonly class Bars extends Stencil implements Cut, Indexed
         return $x + $half * $waver * 0.8 * sin($phase + $deg / 16);
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $length = $surface->body->lengthMm;
         $waver = $choices->number('waver');
@@ -140,6 +141,6 @@ final readonly class Bars extends Stencil implements Cut, Indexed
             }
         }
 
-        return Cells::on($open, $marks);
+        return $open->over($marks);
     }
 }

@@ -10,6 +10,7 @@ use Hawkbrush\Core\Technique\ByHand;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 
 /** Brushed on flat: strokes of one width along the side, a little thinner between them; their ends are never in line. */
@@ -38,27 +39,29 @@ final readonly class Brush extends ByHand
         ];
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $chance = new Chance($seed);
         [$length, $top, $reach] = Cells::side($surface);
         $wide = $choices->number('wide_mm');
         $streaks = $choices->number('streaks');
+        $soft = max(0.6, $wide * 0.4);
         $strokes = [];
         for ($row = 0; $row <= $reach / $wide + 1; $row++) {
             $strokes[$row] = [$chance->between(0, 0.05 * $length), $length - $chance->between(0, 0.05 * $length), $chance->between(0, 6.28), $chance->between(0.75, 1.0)];
         }
 
-        return Cells::each($surface, $open, static function (float $x, float $y) use ($strokes, $wide, $streaks, $top): float {
+        return Cells::each($surface, $open, static function (float $x, float $y) use ($strokes, $wide, $streaks, $top, $soft): float {
             $down = ($y - $top) / $wide + 0.06 * sin($x / $wide * 0.5);
             $row = max(0, (int) $down);
             [$from, $to, $phase, $load] = $strokes[$row] ?? [0.0, 0.0, 0.0, 1.0];
             // Hairs draw lines along the stroke; between two strokes there is less.
-            $across = $down - floor($down);
+            $across = $down - $row;
+            $between = 4 * ($across - 0.5) ** 2;
             $hair = 0.5 + 0.5 * sin($phase + $across * 21 + 0.4 * sin($x * 0.35 + $phase));
-            $share = $load * (1 - $streaks * (0.4 * $hair + 0.45 * (2 * abs($across - 0.5)) ** 4));
+            $share = $load * (1 - $streaks * (0.4 * $hair + 0.45 * $between * $between));
 
-            return max(0.0, $share) * Smooth::between($from, $to, max(0.6, $wide * 0.4), $x);
+            return max(0.0, $share) * Smooth::between($from, $to, $soft, $x);
         });
     }
 }

@@ -13,6 +13,7 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Indexed;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Stencil;
 
@@ -72,7 +73,7 @@ final readonly class Card extends Stencil implements Cut, Indexed
         return $gill + $choices->number('behind_mm') - 0.16 * $gill * (($deg - 92) / 55) ** 2;
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $width = $choices->number('width_mm');
         $top = $choices->number('top_deg');
@@ -93,6 +94,6 @@ final readonly class Card extends Stencil implements Cut, Indexed
             }
         }
 
-        return Cells::on($open, $marks);
+        return $open->over($marks);
     }
 }

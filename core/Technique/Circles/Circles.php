@@ -12,7 +12,9 @@ use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
+use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\Indexed;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Stencil;
 
@@ -81,20 +83,23 @@ final readonly class Circles extends Stencil implements Cut, Indexed
         return $count < 2 ? [$from + $long / 2] : array_map(static fn(int $i): float => $from + $long * $i / ($count - 1), range(0, $count - 1));
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $radius = $choices->number('diameter_mm') / 2;
         $soft = max(0.12, $radius * 0.12);
-        $marks = $cores = [];
+        $marks = new Dabs($surface, $open);
+        $cores = new Dabs($surface, $open);
         foreach (self::row($choices) as $u) {
             $x = $u * $surface->body->lengthMm;
             $y = Cells::yMm($surface, $u, $choices->number('deg'));
-            Cells::dab($surface, $marks, $x, $y, $radius, $soft);
+            $marks->dab($x, $y, $radius, $soft);
             if ($choices->number('core') > 0) {
-                Cells::dab($surface, $cores, $x, $y, $radius * $choices->number('core'), $soft);
+                $cores->dab($x, $y, $radius * $choices->number('core'), $soft);
             }
         }
 
-        return Cells::on($open, Cells::without($marks, $cores));
+        $marks->without($cores);
+
+        return $marks->through();
     }
 }

@@ -9,6 +9,8 @@ use Hawkbrush\Core\Technique\ByHand;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Dabs;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 
 /** Small opaque spots set one by one with a micro-brush, evenly spread but never in rows. */
@@ -38,20 +40,20 @@ final readonly class Dots extends ByHand
         ];
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $chance = new Chance($seed);
         [$across, $top, $tall] = Cells::side($surface);
         $apart = $choices->number('apart_mm');
         $vary = $choices->number('vary');
-        $marks = [];
+        $marks = new Dabs($surface, $open);
         for ($row = 0; $row * $apart * 0.87 <= $tall; $row++) {
             for ($x = ($row % 2) * $apart / 2; $x <= $across; $x += $apart) {
                 $radius = $choices->number('diameter_mm') / 2 * (1 + $vary * $chance->between(-0.5, 0.5));
-                Cells::dab($surface, $marks, $x + $vary * $apart * $chance->between(-0.4, 0.4), $top + $row * $apart * 0.87 + $vary * $apart * $chance->between(-0.4, 0.4), $radius, max(0.1, $radius * 0.15));
+                $marks->dab($x + $vary * $apart * $chance->between(-0.4, 0.4), $top + $row * $apart * 0.87 + $vary * $apart * $chance->between(-0.4, 0.4), $radius, max(0.1, $radius * 0.15));
             }
         }
 
-        return Cells::on($open, $marks);
+        return $marks->through();
     }
 }

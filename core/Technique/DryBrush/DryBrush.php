@@ -9,6 +9,8 @@ use Hawkbrush\Core\Technique\ByHand;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Dabs;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 
 /** Hardly any paint on a stiff brush, drawn along the side: thin streaks that begin and end anywhere. */
@@ -38,24 +40,23 @@ final readonly class DryBrush extends ByHand
         ];
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $chance = new Chance($seed);
         [$across, $top, $tall] = Cells::side($surface);
         $hair = $choices->number('hair_mm') / 2;
+        $streak = $choices->number('streak_mm');
         $streaks = (int) ceil($choices->number('per_cm2') * $across * $tall / 100);
-        $marks = [];
+        $marks = new Dabs($surface, $open);
         for ($i = 0; $i < $streaks; $i++) {
-            $long = $choices->number('streak_mm') * $chance->between(0.4, 1.2);
+            $long = $streak * $chance->between(0.4, 1.2);
             $x = $chance->between(-$long / 2, $across);
             $y = $chance->between($top, $top + $tall);
             $lean = $chance->between(-0.04, 0.04);
-            for ($along = 0.0; $along < $long; $along += max(0.2, $hair)) {
-                // The paint runs out towards the end of the stroke.
-                Cells::dab($surface, $marks, $x + $along, $y + $along * $lean, $hair * (1 - 0.6 * $along / $long), max(0.08, $hair * 0.6));
-            }
+            // The paint runs out towards the end of the stroke.
+            $marks->streak($x, $y, $long, $lean, $hair, 0.4, max(0.08, $hair * 0.6));
         }
 
-        return Cells::on($open, $marks);
+        return $marks->through();
     }
 }

@@ -13,6 +13,7 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Indexed;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Stencil;
 
@@ -81,7 +82,7 @@ final readonly class Fan extends Stencil implements Cut, Indexed
         return [$at($firstDeg, $from), $at($firstDeg, $to), ...$outer, ...($from > 0 ? [$at($lastDeg, $from)] : [])];
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $u = $choices->number('u');
         $rootX = $u * $surface->body->lengthMm;
@@ -94,6 +95,9 @@ final readonly class Fan extends Stencil implements Cut, Indexed
         return Cells::each($surface, $open, static function (float $x, float $y) use ($rootX, $rootY, $length, $half, $turn, $rays): float {
             $dx = $x - $rootX;
             $dy = $y - $rootY;
+            if ($dx > $length || $dx < -$length || $dy > $length || $dy < -$length) {
+                return 0.0;
+            }
             $away = sqrt($dx * $dx + $dy * $dy);
             if ($away > $length || $away < 1e-9) {
                 return 0.0;

@@ -9,6 +9,8 @@ use Hawkbrush\Core\Technique\ByHand;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Dabs;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 
 /** Glitter sprinkled into tacky size or wet clear: flakes that lie side by side, each covering what is below it. */
@@ -37,16 +39,16 @@ final readonly class Flakes extends ByHand
         ];
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $chance = new Chance($seed);
         [$length, $top, $reach] = Cells::side($surface);
         $radius = $choices->number('flake_mm') / 2;
-        $marks = [];
+        $marks = new Dabs($surface, $open);
         for ($i = (int) round($choices->number('per_cm2') * $length * $reach / 100); $i > 0; $i--) {
-            Cells::dab($surface, $marks, $chance->between(0, $length), $chance->between($top, $top + $reach), $radius * $chance->between(0.85, 1.15), 0.12);
+            $marks->dab($chance->between(0, $length), $chance->between($top, $top + $reach), $radius * $chance->between(0.85, 1.15), 0.12);
         }
 
-        return Cells::on($open, $marks);
+        return $marks->through();
     }
 }

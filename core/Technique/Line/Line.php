@@ -11,6 +11,7 @@ use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Indexed;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Technique;
 
@@ -63,7 +64,7 @@ final readonly class Line implements Indexed, Technique
         return [new Anchor('start', $choices->number('from_u'), $choices->number('deg')), new Anchor('end', $choices->number('to_u'), $choices->number('deg'))];
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $half = $choices->number('width_mm') / 2;
         $length = $surface->body->lengthMm;
@@ -87,6 +88,6 @@ final readonly class Line implements Indexed, Technique
             }
         }
 
-        return Cells::on($open, $marks);
+        return $open->over($marks);
     }
 }

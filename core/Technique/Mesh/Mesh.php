@@ -6,6 +6,7 @@ namespace Hawkbrush\Core\Technique\Mesh;
 
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Stencil;
 
@@ -41,7 +42,7 @@ final readonly class Mesh extends Stencil
         ];
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $pitch = $choices->number('pitch_mm');
         // Half-width of a strand as a share of the pitch. Common practice, no published source.
@@ -70,7 +71,7 @@ final readonly class Mesh extends Stencil
         $above = 2.0 * ceil(max([1.0, ...$flank]) / $pitch + 1);
         $through = [];
         // Written out rather than through Cells::each: mesh covers most of the body, and this runs for every cell.
-        foreach ($open as $cell => $paint) {
+        foreach ($open->all() as $cell => $paint) {
             $column = $cell % $columns;
             $down = ($arc[$cell] - $flank[$column]) / $pitch * $rows + $above;
             $row = (int) ($down + 0.5);

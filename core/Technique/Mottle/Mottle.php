@@ -9,6 +9,7 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Technique;
 
@@ -54,7 +55,7 @@ final readonly class Mottle implements Technique
         return false;
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $size = $choices->number('size_mm');
         $chance = new Chance($seed);
@@ -69,9 +70,11 @@ final readonly class Mottle implements Technique
         $soft = 0.3 * $choices->number('soft');
 
         return Cells::each($surface, $open, static function (float $x, float $y) use ($lattice, $wide, $size, $reach, $cut, $soft): float {
-            // Bent a little, so that the lattice below does not show.
-            $gx = max(0.0, $x / $size + 0.45 * sin(($y + $reach) / $size * 1.9) + 0.5);
-            $gy = max(0.0, ($y + $reach) / $size + 0.45 * sin($x / $size * 1.7) + 0.5);
+            // Bent a little, so that the lattice below does not show; never to below nothing.
+            $along = $x / $size;
+            $down = ($y + $reach) / $size;
+            $gx = $along + 0.45 * sin($down * 1.9) + 0.5;
+            $gy = $down + 0.45 * sin($along * 1.7) + 0.5;
             $column = (int) $gx;
             $row = (int) $gy;
             $fx = $gx - $column;

@@ -13,6 +13,7 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Indexed;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Stencil;
 
@@ -60,7 +61,7 @@ final readonly class Punch extends Stencil implements Cut, Indexed
             ->moved($u * $surface->body->lengthMm, Cells::yMm($surface, $u, $choices->number('deg')));
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         return Cells::within($surface, $open, $this->cut($surface, $choices, $seed), self::EDGE_MM);
     }

@@ -13,6 +13,7 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Indexed;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Stencil;
 
@@ -65,7 +66,7 @@ final readonly class Scallops extends Stencil implements Cut, Indexed
         return Shape::of([[...$edge, [$count * $scale, -2 * $scale], [0.0, -2 * $scale]]])->moved($surface->body->marks->gillU * $surface->body->lengthMm - $scale / 2, 0);
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $scale = $choices->number('scale_mm');
         $radius = $scale / 2;
@@ -76,8 +77,9 @@ final readonly class Scallops extends Stencil implements Cut, Indexed
 
         return Cells::each($surface, $open, static function (float $x, float $y) use ($gill, $scale, $radius, $rim, $step, $way): float {
             $share = 0.0;
-            $nearest = (int) round($y / $step);
-            foreach ([$nearest - 1, $nearest, $nearest + 1] as $row) {
+            // Rows overlap: those within a radius of here.
+            $last = (int) floor(($y + $radius) / $step);
+            for ($row = (int) ceil(($y - $radius) / $step); $row <= $last; $row++) {
                 $dy = $y - $row * $step;
                 $across = ($x - $gill) / $scale - ($row & 1 ? 0.5 : 0.0);
                 $dx = ($across - round($across)) * $scale * $way;

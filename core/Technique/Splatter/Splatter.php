@@ -8,6 +8,8 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Dabs;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Technique;
 
@@ -56,28 +58,28 @@ final readonly class Splatter implements Technique
         return false;
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $chance = new Chance($seed);
         $drop = $choices->number('drop_mm');
         [$length, $top, $reach] = Cells::side($surface);
         $count = (int) round($choices->number('per_cm2') * $length * $reach / 100 / (1 + ($choices->word('by') === 'stub brush' ? self::COMPANY['stub brush'] : 0)));
-        $marks = [];
+        $marks = new Dabs($surface, $open);
         for ($i = 0; $i < $count; $i++) {
             // Many small drops, few large ones.
             $radius = $drop / 2 * (0.35 + 1.1 * $chance->between(0, 1) ** 3);
             $x = $chance->between(0, $length);
             $y = $chance->between($top, $top + $reach);
-            Cells::dab($surface, $marks, $x, $y, $radius, max(0.08, $radius * 0.25));
+            $marks->dab($x, $y, $radius, max(0.08, $radius * 0.25));
             // A toothbrush flicks drops with tails; a stub brush throws them in handfuls.
             for ($more = self::COMPANY[$choices->word('by')]; $more > 0; $more--) {
                 [$dx, $dy, $share] = $choices->word('by') === 'toothbrush'
                     ? [$more * $radius * 0.9, $more * $radius * 0.35, 0.75 - 0.2 * $more]
                     : [$chance->between(-4, 4) * $drop, $chance->between(-4, 4) * $drop, $chance->between(0.3, 0.8)];
-                Cells::dab($surface, $marks, $x + $dx, $y + $dy, $radius * $share, max(0.06, $radius * 0.2));
+                $marks->dab($x + $dx, $y + $dy, $radius * $share, max(0.06, $radius * 0.2));
             }
         }
 
-        return Cells::on($open, $marks);
+        return $marks->through();
     }
 }

@@ -9,6 +9,8 @@ use Hawkbrush\Core\Technique\ByHand;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Dabs;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 
 /** Light dabs with a damp sponge, blotted nearly dry: each leaves a cluster of uneven specks. */
@@ -40,23 +42,25 @@ final readonly class Sponge extends ByHand
         ];
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $chance = new Chance($seed);
         [$across, $top, $tall] = Cells::side($surface);
+        $pore = $choices->number('pore_mm') / 2;
+        $wide = $choices->number('dab_mm') / 2;
         $dabs = (int) ceil($choices->number('per_cm2') * $across * $tall / 100);
-        $marks = [];
+        $marks = new Dabs($surface, $open);
         for ($dab = 0; $dab < $dabs; $dab++) {
             $x = $chance->between(0, $across);
             $y = $chance->between($top, $top + $tall);
             for ($i = 0; $i < self::SPECKS; $i++) {
-                $radius = $choices->number('pore_mm') / 2 * $chance->between(0.4, 1.5);
-                $away = $choices->number('dab_mm') / 2 * sqrt($chance->between(0, 1));
+                $radius = $pore * $chance->between(0.4, 1.5);
+                $away = $wide * sqrt($chance->between(0, 1));
                 $angle = $chance->between(0, 2 * M_PI);
-                Cells::dab($surface, $marks, $x + $away * cos($angle), $y + $away * sin($angle), $radius, max(0.1, $radius * 0.4));
+                $marks->dab($x + $away * cos($angle), $y + $away * sin($angle), $radius, max(0.1, $radius * 0.4));
             }
         }
 
-        return Cells::on($open, $marks);
+        return $marks->through();
     }
 }

@@ -12,7 +12,9 @@ use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
+use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\Indexed;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Technique;
 
@@ -73,21 +75,21 @@ final readonly class Spot implements Cut, Indexed, Technique
         return Shape::of([Arc::ring($u * $surface->body->lengthMm, Cells::yMm($surface, $u, $choices->number('deg')), $radius, $radius)]);
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $radius = $choices->number('diameter_mm') / 2;
         $u = $choices->number('u');
-
         $x = $u * $surface->body->lengthMm;
         $y = Cells::yMm($surface, $u, $choices->number('deg'));
         $soft = max(0.1, $radius * $choices->number('soft'));
-        $marks = $core = [];
-        Cells::dab($surface, $marks, $x, $y, $radius, $soft);
+        $marks = new Dabs($surface, $open);
+        $marks->dab($x, $y, $radius, $soft);
         if ($choices->number('core') > 0) {
-            Cells::dab($surface, $core, $x, $y, $radius * $choices->number('core'), $soft * $choices->number('core'));
-            $marks = Cells::without($marks, $core);
+            $core = new Dabs($surface, $open);
+            $core->dab($x, $y, $radius * $choices->number('core'), $soft * $choices->number('core'));
+            $marks->without($core);
         }
 
-        return Cells::on($open, $marks);
+        return $marks->through();
     }
 }

@@ -6,6 +6,7 @@ namespace Hawkbrush\Core\Technique\Spray;
 
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Technique;
 
 /** Free-hand spray: nothing in the way; aim and width make the fade. */
@@ -46,8 +47,8 @@ final readonly class Spray implements Technique
         return true;
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
-        return $open;
+        return $open->all();
     }
 }

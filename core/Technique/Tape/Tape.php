@@ -11,6 +11,7 @@ use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Indexed;
+use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Stencil;
 
@@ -57,7 +58,7 @@ final readonly class Tape extends Stencil implements Indexed
         return $anchors === [] ? [new Anchor('middle of the band', $middle, 90)] : $anchors;
     }
 
-    public function through(Surface $surface, Choices $choices, int $seed, array $open): array
+    public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $length = $surface->body->lengthMm;
         $from = $choices->number('from_u') <= 0 ? -1.0 : $choices->number('from_u') * $length;

@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Technique;
+
+use Hawkbrush\Core\Body\Extent;
+use Hawkbrush\Core\Body\Surface;
+
+/**
+ * What of a coat would land on the left half if no mask were there, as shares from 0 to 1 by cell.
+ *
+ * What a spray leaves is proportional to the cosine between aim and surface normal, times the bell-shaped section of
+ * the stroke, times what the place lets through. The fade over the shoulder comes out of this by itself. Worked out for
+ * the cells that are asked for: most marks are small.
+ */
+final class OpenSpray
+{
+    /** A smaller share of a coat is not seen: half of the steps in which films are worked out. */
+    public const LEAST = 0.5 / 12;
+
+    /** Full cover is reached a little before the brush points squarely at the surface: a painter's hand sweeps. */
+    private const SWEEP = 1.06;
+
+    /** @var array<int, float>|null */
+    private ?array $all = null;
+
+    /**
+     * @param array<int, float>|null $along share by column; null: all of it everywhere
+     * @param array<int, float> $around share by row
+     * @param array{float, float}|null $aim sine and cosine
+     * @param list<float>|null $bell section of the stroke by quarter millimetres from its middle
+     * @param list<float> $aimArc way around in mm to the line the brush points at, by column
+     */
+    private function __construct(
+        private readonly Surface $surface,
+        private readonly ?array $along,
+        private readonly array $around,
+        private readonly ?array $aim,
+        private readonly ?array $bell,
+        private readonly array $aimArc,
+    ) {}
+
+    /** All of the coat on every cell. */
+    public static function everywhere(Surface $surface): self
+    {
+        return new self($surface, null, [], null, null, []);
+    }
+
+    /**
+     * @param float|null $aimDeg where the brush points from, 0 above to 180 below; null: turned all round
+     * @param float|null $widthMm of the stroke; null: fanned out
+     */
+    public static function on(Surface $surface, Extent $place, ?float $aimDeg, ?float $widthMm): self
+    {
+        $counts = static fn(float $share): bool => $share >= self::LEAST;
+
+        return new self(
+            $surface,
+            array_filter(array_map($place->along(...), $surface->u), $counts),
+            array_filter(array_map($place->around(...), $surface->theta), $counts),
+            $aimDeg === null ? null : [sin(deg2rad($aimDeg)) * self::SWEEP, cos(deg2rad($aimDeg)) * self::SWEEP],
+            $widthMm === null ? null : self::bell($widthMm),
+            $widthMm === null ? [] : self::aimArc($surface, $aimDeg ?? 90.0),
+        );
+    }
+
+    /** @return array<int, float> by cell; cells that get none are not in it */
+    public function all(): array
+    {
+        if ($this->all !== null) {
+            return $this->all;
+        }
+        if ($this->along === null) {
+            return $this->all = array_fill(0, $this->surface->rows * $this->surface->columns, 1.0);
+        }
+        $open = [];
+        foreach ($this->around as $row => $share) {
+            $this->row($row, $this->along, $open);
+        }
+
+        return $this->all = $open;
+    }
+
+    /**
+     * Whether these are all of its shares, as {@see all} gave them.
+     *
+     * @param array<int, float> $shares
+     */
+    public function gave(array $shares): bool
+    {
+        return $this->all !== null && $shares === $this->all;
+    }
+
+    /** @return array{int, int, int, int} the first and last column and the first and last row that get any */
+    public function reach(): array
+    {
+        if ($this->along === null) {
+            return [0, $this->surface->columns - 1, 0, $this->surface->rows - 1];
+        }
+
+        return [array_key_first($this->along) ?? 0, array_key_last($this->along) ?? -1, array_key_first($this->around) ?? 0, array_key_last($this->around) ?? -1];
+    }
+
+    /**
+     * What falls on marks.
+     *
+     * @param array<int, float> $marks share of each cell that is open
+     *
+     * @return array<int, float>
+     */
+    public function over(array $marks): array
+    {
+        if ($this->along === null) {
+            return $marks;
+        }
+        $open = $this->all;
+        if ($open === null) {
+            $columns = $this->surface->columns;
+            $rows = $open = [];
+            foreach ($marks as $cell => $share) {
+                $column = $cell % $columns;
+                if (isset($this->along[$column])) {
+                    $rows[intdiv($cell, $columns)][$column] = $this->along[$column];
+                }
+            }
+            foreach (array_intersect_key($rows, $this->around) as $row => $along) {
+                $this->row($row, $along, $open);
+            }
+        }
+        $through = [];
+        foreach ($marks as $cell => $share) {
+            if (isset($open[$cell])) {
+                $through[$cell] = $open[$cell] * $share;
+            }
+        }
+
+        return $through;
+    }
+
+    /**
+     * @param array<int, float> $along share by column
+     * @param array<int, float> $open added to
+     */
+    private function row(int $row, array $along, array &$open): void
+    {
+        $surface = $this->surface;
+        $around = $this->around[$row];
+        $first = $row * $surface->columns;
+        [$sin, $cos] = $this->aim ?? [0.0, 0.0];
+        $aimed = $this->aim !== null;
+        $bell = $this->bell;
+        $aimArc = $this->aimArc;
+        $ny = $surface->normalY;
+        $nz = $surface->normalZ;
+        $arc = $surface->arcMm;
+        $least = self::LEAST;
+        foreach ($along as $column => $share) {
+            $cell = $first + $column;
+            $lands = $share * $around;
+            if ($bell !== null) {
+                $away = (int) (($arc[$cell] - $aimArc[$column]) * 4);
+                $lands *= $bell[$away < 0 ? -$away : $away] ?? 0.0;
+            }
+            if ($lands < $least) {
+                continue;
+            }
+            if ($aimed) {
+                // On the left half the stroke of this side always lies squarer than the other side's.
+                $facing = $nz[$cell] * $cos + $ny[$cell] * $sin;
+                if ($facing < 1) {
+                    $lands *= $facing < 0 ? 0.0 : $facing;
+                    if ($lands < $least) {
+                        continue;
+                    }
+                }
+            }
+            $open[$cell] = $lands;
+        }
+    }
+
+    /** @return list<float> half at half the width */
+    private static function bell(float $widthMm): array
+    {
+        $bell = [];
+        $half = $widthMm / 2;
+        for ($quarter = 0; $quarter / 4 < $half * 2.6; $quarter++) {
+            $bell[] = exp(-M_LN2 * ($quarter / 4 / $half) ** 2);
+        }
+
+        return $bell;
+    }
+
+    /** @return list<float> */
+    private static function aimArc(Surface $surface, float $aimDeg): array
+    {
+        $row = (int) round($aimDeg / 180 * $surface->rows - 0.5);
+        if ($row < 0 || $aimDeg <= 0) {
+            return array_fill(0, $surface->columns, 0.0);
+        }
+
+        return \array_slice($surface->arcMm, min($row, $surface->rows - 1) * $surface->columns, $surface->columns);
+    }
+}
