@@ -18,7 +18,7 @@ final class MixSearch
     public const MOST_DROPS = 12;
 
     /** How far a sketch may be off, in DeltaE00. */
-    private const OFF = 0.7;
+    private const OFF = 0.25;
 
     /** @var array<string, Offer> best of each set of paints found so far, the best first */
     private array $found = [];
@@ -117,7 +117,7 @@ final class MixSearch
             $gaps = [];
             $curve = $this->curve($one, $two, $three, $places);
             foreach ($this->lattice->triangles as $number => [$a, $b, $c]) {
-                $gap = Gap::from($places[$a], $places[$b], $places[$c], $curve);
+                $gap = Gap::from($places[$a], $places[$b], $places[$c], $this->worst + self::OFF, $curve);
                 if ($gap < $this->worst + self::OFF) {
                     $gaps[$number] = $gap;
                 }

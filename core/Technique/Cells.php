@@ -31,6 +31,39 @@ final class Cells
         return $through;
     }
 
+    /**
+     * The same for marks that lie within a box in mm: nothing beyond it is looked at.
+     *
+     * @param array{float, float, float, float} $box from x and y, to x and y
+     * @param callable(float, float): float $share of x and y in mm, 0 to 1
+     *
+     * @return array<int, float>
+     */
+    public static function inBox(Surface $surface, OpenSpray $open, array $box, callable $share): array
+    {
+        [$left, $top, $right, $bottom] = $box;
+        $columns = $surface->columns;
+        $cellMm = $surface->body->lengthMm / $columns;
+        [$first, $last, $firstRow, $lastRow] = $open->reach();
+        $marks = [];
+        for ($column = max($first, (int) floor($left / $cellMm)); $column <= min($last, (int) ceil($right / $cellMm)); $column++) {
+            $x = ($column + 0.5) * $cellMm;
+            for ($row = $firstRow; $row <= $lastRow; $row++) {
+                $cell = $row * $columns + $column;
+                $y = $surface->arcMm[$cell] - $surface->flankMm[$column];
+                if ($y > $bottom) {
+                    break;
+                }
+                $part = $y < $top ? 0.0 : $share($x, $y);
+                if ($part > 0) {
+                    $marks[$cell] = $part;
+                }
+            }
+        }
+
+        return $open->over($marks);
+    }
+
     /** Way in mm around the section from the widest line to $thetaDeg at $u, downwards positive. */
     public static function yMm(Surface $surface, float $u, float $thetaDeg): float
     {

@@ -32,6 +32,11 @@ final class Dabs
     /** The first cell behind the last row. */
     private readonly int $end;
 
+    /** y of the highest and of the lowest cell where the coat can land. */
+    private readonly float $highest;
+
+    private readonly float $lowest;
+
     public function __construct(private readonly Surface $surface, private readonly OpenSpray $open)
     {
         $this->cellMm = $surface->body->lengthMm / $surface->columns;
@@ -39,6 +44,14 @@ final class Dabs
         $this->flank = $surface->flankMm;
         [$this->fromColumn, $this->toColumn, $this->fromRow, $toRow] = $open->reach();
         $this->end = ($toRow + 1) * $surface->columns;
+        $highest = INF;
+        $lowest = -INF;
+        for ($column = $this->fromColumn; $column <= $this->toColumn && $toRow >= 0; $column++) {
+            $highest = min($highest, $this->arc[$this->fromRow * $surface->columns + $column] - $this->flank[$column]);
+            $lowest = max($lowest, $this->arc[$toRow * $surface->columns + $column] - $this->flank[$column]);
+        }
+        $this->highest = $highest;
+        $this->lowest = $lowest;
     }
 
     /** @return array<int, float> the part of the coat that falls on the marks */
@@ -51,6 +64,9 @@ final class Dabs
     public function dab(float $xMm, float $yMm, float $radius, float $soft): void
     {
         $reach = $radius + $soft;
+        if ($yMm + $reach < $this->highest || $yMm - $reach > $this->lowest) {
+            return;
+        }
         $whole = $radius - $soft;
         $cellMm = $this->cellMm;
         $from = max($this->fromColumn, (int) floor(($xMm - $reach) / $cellMm));
@@ -98,6 +114,11 @@ final class Dabs
      */
     public function streak(float $xMm, float $yMm, float $long, float $lean, float $half, float $taper, float $soft): void
     {
+        $low = $yMm + $half + $soft + max(0.0, $lean * $long);
+        $high = $yMm - $half - $soft + min(0.0, $lean * $long);
+        if ($low < $this->highest || $high > $this->lowest) {
+            return;
+        }
         $arc = $this->arc;
         $columns = $this->surface->columns;
         $from = max($this->fromColumn, (int) floor(($xMm - $half - $soft) / $this->cellMm));

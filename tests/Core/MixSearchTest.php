@@ -13,6 +13,7 @@ use Hawkbrush\Core\Film\Mixing;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Match\MixSearch;
 use Hawkbrush\Core\Match\Offer;
+use Hawkbrush\Core\Match\Sketch;
 use Hawkbrush\Core\Match\Wanted;
 use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Refused;
@@ -117,3 +118,19 @@ it('takes a small difference as CIEDE2000 does', function (float $l, float $a, f
         expect(sqrt($x * $x + $y * $y + $z * $z))->toEqualWithDelta(DeltaE2000::between($here, $there), 0.02);
     }
 })->with([[50, 10, 20], [30, 20, -45], [85, -30, 60], [60, 2, 1]]);
+
+it('sketches a mix near the wanted colour as the true film shows it', function (float $ground, float $um): void {
+    $rack = anyRack(20, 51);
+    $blank = new Wanted(new Lab(50, 0, 0), Spectrum::flat($ground), $um, Look::Clear);
+    $off = [];
+    for ($n = 0; $n < 100; $n++) {
+        [$i, $j, $k] = array_rand($rack, 3);
+        $parts = array_map(static fn(int $at): array => [$rack[$at], mt_rand(1, 6)], [$i, $j, $k]);
+        $dry = array_map(static fn(array $p): float => $p[1] * $p[0]->dropMl * $p[0]->solids, $parts);
+        $shown = $blank->shows(Mixing::of(array_map(static fn(array $p, float $ml): array => [$p[0]->optics, $ml], $parts, $dry)));
+        [$x, $y, $z] = (new Sketch(array_column($parts, 0), new Wanted($shown->lab, $blank->ground, $um, Look::Clear)))->place(0, 1, 2, ...$dry);
+        $off[] = sqrt($x * $x + $y * $y + $z * $z);
+    }
+    sort($off);
+    expect($off[50])->toBeLessThan(0.05)->and($off[98])->toBeLessThan(0.25);
+})->with([[0.9, 12.0], [0.03, 18.0], [0.5, 400.0]]);

@@ -92,12 +92,9 @@ final readonly class Fan extends Stencil implements Cut, Indexed
         $turn = deg2rad($choices->number('turn_deg'));
         $rays = (int) round($choices->number('rays'));
 
-        return Cells::each($surface, $open, static function (float $x, float $y) use ($rootX, $rootY, $length, $half, $turn, $rays): float {
+        return Cells::inBox($surface, $open, [$rootX - $length, $rootY - $length, $rootX + $length, $rootY + $length], static function (float $x, float $y) use ($rootX, $rootY, $length, $half, $turn, $rays): float {
             $dx = $x - $rootX;
             $dy = $y - $rootY;
-            if ($dx > $length || $dx < -$length || $dy > $length || $dy < -$length) {
-                return 0.0;
-            }
             $away = sqrt($dx * $dx + $dy * $dy);
             if ($away > $length || $away < 1e-9) {
                 return 0.0;
