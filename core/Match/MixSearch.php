@@ -20,6 +20,12 @@ final class MixSearch
     /** How far a sketch may be off, in DeltaE00. */
     private const OFF = 0.25;
 
+    /** After so many mixes of a patch it is known how far they stray. */
+    private const TELLING = 4;
+
+    /** The rest of a patch strays by less than so many times what those tried did. */
+    private const LIKE = 1.5;
+
     /** @var array<string, Offer> best of each set of paints found so far, the best first */
     private array $found = [];
 
@@ -160,9 +166,24 @@ final class MixSearch
         if ($patches === []) {
             return;
         }
-        $first = $this->counts[$one];
-        $second = $this->counts[$two];
-        $third = $this->counts[$three];
+        foreach ($this->foretold([$this->counts[$one], $this->counts[$two], $this->counts[$three]], $patches) as $number => $mixes) {
+            $this->tryPatch($one, $two, $three, $patches[$number], $mixes);
+        }
+    }
+
+    /**
+     * The mixes in whole drops that may lie near, by patch.
+     *
+     * @param array{float, float, float} $counts how much a drop of each paint counts
+     * @param array<int, Patch> $patches by number of the small triangle
+     *
+     * @return array<int, array<int, array{float, float, float}>> how near each is foretold to be, and where it lies in its patch, by drops as in {@see Lattice::$threes}
+     */
+    private function foretold(array $counts, array $patches): array
+    {
+        [$first, $second, $third] = $counts;
+        $within = $this->worst + self::OFF;
+        $near = [];
         foreach ($this->lattice->threes as $mix) {
             $a = ($mix >> 8) * $first;
             $b = ($mix >> 4 & 15) * $second;
@@ -173,16 +194,42 @@ final class MixSearch
             $j = (int) $b;
             $a -= $i;
             $b -= $j;
+            $number = $i << 3 | $j << 1;
             if ($a + $b > 1) {
-                $patch = $patches[$i << 3 | $j << 1 | 1] ?? null;
+                $number |= 1;
                 $a = 1 - $a;
                 $b = 1 - $b;
-            } else {
-                $patch = $patches[$i << 3 | $j << 1] ?? null;
             }
-            if ($patch !== null && $patch->mayLie($this->worst + self::OFF, $a, $b)) {
-                $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15);
+            if (isset($patches[$number])) {
+                $away = $patches[$number]->away($within, $a, $b);
+                if ($away !== null) {
+                    $near[$number][$mix] = [$away, $a, $b];
+                }
             }
+        }
+
+        return $near;
+    }
+
+    /**
+     * Mixes of one patch, those foretold nearest first. What they were off by tells how far the rest may stray: mixes
+     * that are foretold alike lie beside each other, and are off alike.
+     *
+     * @param array<int, array{float, float, float}> $mixes see {@see foretold}
+     */
+    private function tryPatch(int $one, int $two, int $three, Patch $patch, array $mixes): void
+    {
+        asort($mixes);
+        $strayed = 0.0;
+        $tried = 0;
+        foreach ($mixes as $mix => [$away, $v, $w]) {
+            if ($tried++ >= self::TELLING && $away > $this->worst + self::OFF + self::LIKE * $strayed) {
+                return;
+            }
+            [$x, $y, $z] = $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15);
+            [$toX, $toY, $toZ] = $patch->at($v, $w);
+            $off = sqrt(($x - $toX) * ($x - $toX) + ($y - $toY) * ($y - $toY) + ($z - $toZ) * ($z - $toZ));
+            $strayed = $off > $strayed ? $off : $strayed;
         }
     }
 
@@ -234,18 +281,20 @@ final class MixSearch
         return $places;
     }
 
-    private function try(int $one, int $two, int $three, int $ofOne, int $ofTwo, int $ofThree): void
+    /** @return array{float, float, float} where it lies */
+    private function try(int $one, int $two, int $three, int $ofOne, int $ofTwo, int $ofThree): array
     {
         $drop = $this->sketch->drop;
         [$x, $y, $z] = $this->sketch->place($one, $two, $three, $ofOne * $drop[$one], $ofTwo * $drop[$two], $ofThree * $drop[$three]);
-        if (sqrt($x * $x + $y * $y + $z * $z) > $this->worst + self::OFF) {
-            return;
+        if (sqrt($x * $x + $y * $y + $z * $z) <= $this->worst + self::OFF) {
+            $parts = [[$this->paints[$one], $ofOne], [$this->paints[$two], $ofTwo]];
+            if ($ofThree > 0) {
+                $parts[] = [$this->paints[$three], $ofThree];
+            }
+            $this->offer($parts);
         }
-        $parts = [[$this->paints[$one], $ofOne], [$this->paints[$two], $ofTwo]];
-        if ($ofThree > 0) {
-            $parts[] = [$this->paints[$three], $ofThree];
-        }
-        $this->offer($parts);
+
+        return [$x, $y, $z];
     }
 
     /** @param non-empty-list<array{Paint, int}> $parts */

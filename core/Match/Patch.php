@@ -19,7 +19,7 @@ final readonly class Patch
     /** How far the wanted colour lies at least from all of its mixes. */
     public float $gap;
 
-    /** @var list<list<float>> of each axis: the first corner, then what v, w, v2, v w and w2 add to it */
+    /** @var array{list<float>, list<float>, list<float>} of each axis: the first corner, then what v, w, v2, v w and w2 add to it */
     private array $axes;
 
     /** @param list<array{float, float, float}> $places six */
@@ -45,26 +45,41 @@ final readonly class Patch
     }
 
     /**
-     * Whether a mix may lie so near to the wanted colour.
+     * How far a mix is foretold to lie from the wanted colour; null if it cannot come within so much of it.
      *
      * @param float $v how far it is from the first corner towards the second, 0 to 1
      * @param float $w and towards the third
      */
-    public function mayLie(float $within, float $v, float $w): bool
+    public function away(float $within, float $v, float $w): ?float
     {
         $v2 = $v * $v;
         $vw = $v * $w;
         $w2 = $w * $w;
-        $left = ($within + $this->stray) * ($within + $this->stray);
+        $most = ($within + $this->stray) * ($within + $this->stray);
+        $square = 0.0;
         foreach ($this->axes as [$at, $byV, $byW, $byV2, $byVw, $byW2]) {
             $on = $at + $byV * $v + $byW * $w + $byV2 * $v2 + $byVw * $vw + $byW2 * $w2;
-            $left -= $on * $on;
-            if ($left < 0) {
-                return false;
+            $square += $on * $on;
+            if ($square > $most) {
+                return null;
             }
         }
 
-        return true;
+        return sqrt($square);
+    }
+
+    /** @return array{float, float, float} where a mix is foretold to lie */
+    public function at(float $v, float $w): array
+    {
+        [$x, $y, $z] = $this->axes;
+
+        return [self::along($x, $v, $w), self::along($y, $v, $w), self::along($z, $v, $w)];
+    }
+
+    /** @param list<float> $axis */
+    private static function along(array $axis, float $v, float $w): float
+    {
+        return $axis[0] + $axis[1] * $v + $axis[2] * $w + $axis[3] * $v * $v + $axis[4] * $v * $w + $axis[5] * $w * $w;
     }
 
     /**
