@@ -37,6 +37,9 @@ final class Dabs
 
     private readonly float $lowest;
 
+    /** The mean height of a cell where the body is deepest. */
+    private readonly float $rowMm;
+
     public function __construct(private readonly Surface $surface, private readonly OpenSpray $open)
     {
         $this->cellMm = $surface->body->lengthMm / $surface->columns;
@@ -50,6 +53,7 @@ final class Dabs
             $highest = min($highest, $this->arc[$this->fromRow * $surface->columns + $column] - $this->flank[$column]);
             $lowest = max($lowest, $this->arc[$toRow * $surface->columns + $column] - $this->flank[$column]);
         }
+        $this->rowMm = max([0.0, ...\array_slice($this->arc, -$surface->columns)]) / $surface->rows;
         $this->highest = $highest;
         $this->lowest = $lowest;
     }
@@ -63,7 +67,11 @@ final class Dabs
     /** A round mark of $radius around x and y in mm, with an edge $soft wide on either side of it. */
     public function dab(float $xMm, float $yMm, float $radius, float $soft): void
     {
-        $reach = $radius + $soft;
+        $edge = $radius + $soft;
+        // Cells are up to four times as tall as long: a mark whose edge is sharper than they are is met at three heights.
+        $third = $this->rowMm / 3;
+        $sharp = $soft < $third;
+        $reach = $sharp ? $edge + $third : $edge;
         if ($yMm + $reach < $this->highest || $yMm - $reach > $this->lowest) {
             return;
         }
@@ -96,12 +104,18 @@ final class Dabs
                 if ($dy > $reach) {
                     break;
                 }
-                $distance = sqrt($square + $dy * $dy);
-                if ($distance < $reach) {
-                    $cover = $distance <= $whole ? 1.0 : ($reach - $distance) / (2 * $soft);
-                    if ($cover > ($this->marks[$at] ?? 0.0)) {
-                        $this->marks[$at] = $cover;
+                $cover = 0.0;
+                foreach ($sharp ? [$dy - $third, $dy, $dy + $third] : [$dy] as $down) {
+                    $distance = sqrt($square + $down * $down);
+                    if ($distance < $edge) {
+                        $cover += $distance <= $whole ? 1.0 : ($edge - $distance) / (2 * $soft);
                     }
+                }
+                if ($sharp) {
+                    $cover /= 3;
+                }
+                if ($cover > ($this->marks[$at] ?? 0.0)) {
+                    $this->marks[$at] = $cover;
                 }
             }
             $cell++;
