@@ -214,5 +214,5 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
 }
 
 function caption(steps: Step[], chosen: number): string {
-  return steps.length === 0 ? 'left flank, bare body' : `left flank, after step ${chosen + 1} of ${steps.length}`;
+  return steps.length === 0 ? 'bare body' : `after step ${chosen + 1} of ${steps.length}`;
 }

@@ -1,8 +1,8 @@
 import { Canvas, useThree } from '@react-three/fiber';
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from 'react';
-import { BackSide, BufferGeometry, Color, Float32BufferAttribute, Vector3 } from 'three';
+import { BufferGeometry, CanvasTexture, Float32BufferAttribute, SphereGeometry, SRGBColorSpace, Vector3 } from 'three';
 import type { BodyShape, Look, Texture } from '../api/types';
-import type { Eye } from './fittings';
+import { drawEye, type Eye } from './fittings';
 import { bodyGeometry, placeOn } from './form';
 import { halfway, type Lamp, towards } from './lamp';
 import type { Light } from './pixels';
@@ -148,25 +148,35 @@ function EyeSet({ body, eye, deg }: { body: BodyShape; eye: Eye; deg: number }) 
   const at = placeOn(body, body.marks.eye_u, deg);
   const r = eye.diameterMm / 2;
   const side = deg <= 180 ? 1 : -1;
+  const face = useMemo(() => faceOf(eye), [eye]);
+  useEffect(() => () => face.dispose(), [face]);
   return (
     <group position={at} rotation={[0, side > 0 ? 0 : Math.PI, 0]}>
-      <mesh scale={[r, r, r * 0.45]}>
-        <sphereGeometry args={[1, 28, 18]} />
-        <meshBasicMaterial color={new Color(eye.iris)} />
-      </mesh>
-      <mesh scale={[r * 1.1, r * 1.1, r * 0.4]}>
-        <sphereGeometry args={[1, 28, 18]} />
-        <meshBasicMaterial color="#151614" side={BackSide} />
-      </mesh>
-      <mesh
-        position={[0, 0, r * 0.32]}
-        scale={[r * (eye.pupil === 'round' ? 0.46 : 0.2), r * (eye.pupil === 'round' ? 0.46 : 0.7), r * 0.2]}
-      >
-        <sphereGeometry args={[1, 20, 12]} />
-        <meshBasicMaterial color="#0b0b0a" />
+      <mesh geometry={DOME} position={[0, 0, r * 0.12]} scale={[r * 1.1, r * 1.1, r * 0.6]}>
+        <meshBasicMaterial map={face} toneMapped={false} />
       </mesh>
     </group>
   );
+}
+
+/** Half an eye looking at +z, its face laid over it as seen from there. */
+const DOME = (() => {
+  const dome = new SphereGeometry(1, 32, 20);
+  const at = dome.getAttribute('position');
+  const face = dome.getAttribute('uv');
+  for (let i = 0; i < at.count; i++) face.setXY(i, at.getX(i) / 2 + 0.5, at.getY(i) / 2 + 0.5);
+  return dome;
+})();
+
+/** The same eye as on the flat views. */
+function faceOf(eye: Eye): CanvasTexture {
+  const canvas = document.createElement('canvas');
+  canvas.width = canvas.height = 128;
+  const context = canvas.getContext('2d');
+  if (context !== null) drawEye(context, 64, 64, eye, null, 128 / 1.1 / eye.diameterMm);
+  const face = new CanvasTexture(canvas);
+  face.colorSpace = SRGBColorSpace;
+  return face;
 }
 
 function Bill({ body, length }: { body: BodyShape; length: number }) {

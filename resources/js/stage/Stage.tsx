@@ -135,7 +135,10 @@ export function Stage(props: Props) {
           ))}
         </div>
       </div>
-      <p className="stage-caption">{props.caption}</p>
+      <p className="stage-caption">
+        {held === 'views' && 'left flank, '}
+        {props.caption}
+      </p>
     </section>
   );
 }

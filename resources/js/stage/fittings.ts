@@ -92,7 +92,8 @@ function joint(context: CanvasRenderingContext2D, body: BodyShape, view: View, f
   context.fill();
 }
 
-function drawEye(
+/** An eye as it is set, or its bare socket, with x and y as its middle. */
+export function drawEye(
   context: CanvasRenderingContext2D,
   x: number,
   y: number,
