@@ -58,7 +58,7 @@ final readonly class SocketColorimeter implements Colorimeter
         $answer = trim((string) fgets($socket, self::MOST_BYTES));
         fclose($socket);
         if (str_starts_with($answer, 'ERR ')) {
-            throw new DeviceTrouble('The colorimeter says: '.substr($answer, 4));
+            throw new DeviceTrouble('The colorimeter says: '.mb_scrub(substr($answer, 4)));
         }
         if (! str_starts_with($answer, 'OK ')) {
             throw new DeviceTrouble('The colorimeter gave no answer that can be read.');

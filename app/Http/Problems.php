@@ -34,7 +34,7 @@ final class Problems
     {
         $exceptions->dontReport([Refused::class, Conflict::class, DeviceTrouble::class]);
         $exceptions->render(static function (\Throwable $e, Request $request): ?JsonResponse {
-            if (! $request->is('api/*')) {
+            if (! str_starts_with($request->getPathInfo(), '/api/')) {
                 return null;
             }
 
@@ -57,6 +57,8 @@ final class Problems
             ['type' => 'about:blank', 'title' => self::TITLES[$status] ?? 'Refused', 'status' => $status, 'detail' => $detail, ...$more],
             $status,
             ['Content-Type' => 'application/problem+json'],
+            // What is refused is said again, and may be anything: bytes that are no text, too.
+            JSON_INVALID_UTF8_SUBSTITUTE,
         );
     }
 }

@@ -23,7 +23,7 @@ final class PathText
      */
     public static function rings(string $data): array
     {
-        preg_match_all('/([MmLlHhVvCcSsQqTtAaZz])|('.self::NUMBER.')|[\s,]+|(.)/', self::spaced($data), $tokens, PREG_SET_ORDER);
+        preg_match_all('/([MmLlHhVvCcSsQqTtAaZz])|('.self::NUMBER.')|[\s,]+|(.)/u', self::spaced($data), $tokens, PREG_SET_ORDER);
         $rings = $ring = $numbers = [];
         $at = $start = $control = [0.0, 0.0];
         $command = $last = '';

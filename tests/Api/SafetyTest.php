@@ -53,6 +53,12 @@ it('never breaks on what a client can send', function (string $method, string $p
     'a list for the format' => ['POST', '/patterns/import', ['format' => ['hawkbrush.recipe/1']]],
 ]);
 
+it('says again what it was asked, though it was no text', function (string $question): void {
+    ['version' => $v, 'pattern' => $p] = $this->pattern();
+    $answer = $this->call('GET', '/api/v1'.strtr($question, ['V' => $v['id'], 'P' => $p['id']]), [], [], [], ['HTTP_ACCEPT' => 'application/json']);
+    expect($answer->getStatusCode())->toBeGreaterThanOrEqual(400)->toBeLessThan(500)->and($answer->json('detail'))->toBeString();
+})->with(['/versions/V/texture?look=%ff%fe', '/versions/V/core?u=%ff&deg=%ff', '/versions/V/texture?look[]=matte', '/patterns/%ff%fe', '/versions/V/symmetry?look=%c3']);
+
 it('holds the write lock from the beginning of a transaction, so that none is refused half way', function (): void {
     $file = tempnam(sys_get_temp_dir(), 'hb').'.sqlite';
     touch($file);

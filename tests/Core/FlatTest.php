@@ -114,3 +114,7 @@ it('refuses a hostile or broken SVG with the reason', function (string $file, st
     'too many corners' => [svg('<path d="M0 0'.implode('', array_map(static fn(int $i): string => 'L'.$i.' '.($i % 2 * 9 + 1), range(1, 4000))).'L4000 -90Z"/>'), 'corners'],
     'nested without end' => [svg(str_repeat('<g>', 60).'<path d="M0 0L9 0L9 9Z"/>'.str_repeat('</g>', 60)), 'nested'],
 ]);
+
+it('says which letter is not path data, whole', function (): void {
+    expect(static fn() => PathText::rings('M0 0L5 5ä'))->toThrow(Refused::class, '“ä” is not path data');
+});
