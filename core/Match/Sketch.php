@@ -13,20 +13,12 @@ use Hawkbrush\Core\Film\Glow;
 use Hawkbrush\Core\Pattern\Paint;
 
 /**
- * Mixes of a rack in every second band, as places around a wanted colour, in units of one DeltaE00 near it. The light of
- * a band between is taken from the cubic through the two on either side of it, as tables for coarser instruments do
- * (ASTM E308; from memory). Half the work of the true film, and off by less than 0.25 DeltaE00 in 999 of 1000 mixes over
- * random racks; only what lies near is worked out truly.
+ * Mixes of a rack in every second band ({@see Observer::everySecond}), as places around a wanted colour, in units of one
+ * DeltaE00 near it. Half the work of the true film, and off by less than 0.25 DeltaE00 in 999 of 1000 mixes over random
+ * racks; only what lies near is worked out truly.
  */
 final class Sketch
 {
-    private const EVERY = 2;
-
-    /** Of the light in a band, what comes from the four bands around it that are looked at; at the ends, from the first or last four. */
-    private const BETWEEN = [-1 / 16, 9 / 16, 9 / 16, -1 / 16];
-
-    private const AT_END = [5 / 16, 15 / 16, -5 / 16, 1 / 16];
-
     /** Keeps the film's closed form from dividing by nothing; far below any paint. */
     private const LEAST = 1e-9;
 
@@ -69,8 +61,7 @@ final class Sketch
         $this->metric = Metric::at($wanted->lab);
         $sent = Glow::share($wanted->dryUm) / 2;
         $this->ground = self::thinned($wanted->ground->values);
-        [$x, $y, $z] = Observer::weights();
-        $this->weights = [self::gathered($x), self::gathered($y), self::gathered($z)];
+        $this->weights = Observer::everySecond();
         $drop = $share = [];
         foreach ($paints as $paint) {
             $whole = static fn(float $value): float => $value * $wanted->dryUm + self::LEAST;
@@ -147,36 +138,10 @@ final class Sketch
     private static function thinned(array $curve): array
     {
         $thinned = [];
-        for ($i = 0; $i < Spectrum::BANDS; $i += self::EVERY) {
+        for ($i = 0; $i < Spectrum::BANDS; $i += 2) {
             $thinned[] = $curve[$i];
         }
 
         return $thinned;
-    }
-
-    /**
-     * The weights of the bands between, laid on those that are looked at.
-     *
-     * @param list<float> $weights
-     *
-     * @return list<float>
-     */
-    private static function gathered(array $weights): array
-    {
-        $gathered = self::thinned($weights);
-        $last = \count($gathered) - 4;
-        for ($i = 1; $i < Spectrum::BANDS; $i += self::EVERY) {
-            $from = intdiv($i, self::EVERY) - 1;
-            $parts = match (true) {
-                $from < 0 => self::AT_END,
-                $from > $last => array_reverse(self::AT_END),
-                default => self::BETWEEN,
-            };
-            foreach ($parts as $k => $part) {
-                $gathered[max(0, min($last, $from)) + $k] += $part * $weights[$i];
-            }
-        }
-
-        return array_values($gathered);
     }
 }

@@ -20,7 +20,7 @@ final class Pixels
     /** Steps of the table from linear to encoded: fine enough for 8 bits even in the dark. */
     private const STEPS = 8192;
 
-    /** @var list<float> weights of linear red by band */
+    /** @var list<float> weights of linear red by every second band */
     private readonly array $red;
 
     /** @var list<float> */
@@ -48,7 +48,7 @@ final class Pixels
     {
         $this->surface = $look->surface();
         $red = $green = $blue = [];
-        [$x, $y, $z] = Observer::weights();
+        [$x, $y, $z] = Observer::everySecond();
         foreach ($x as $i => $weight) {
             [$r, $g, $b] = Srgb::linear(new Xyz($weight, $y[$i], $z[$i]));
             $red[] = $r;
@@ -87,9 +87,11 @@ final class Pixels
         $blue = $this->blue;
         $r = $g = $b = 0.0;
         [$first, $through, $inside] = $this->surface;
-        foreach ($state->glow === null ? $state->r : $state->flat() as $i => $body) {
+        $bodies = $state->glow === null ? $state->r : $state->flat();
+        foreach ($red as $i => $weight) {
+            $body = $bodies[$i << 1];
             $value = $body / (1 - $inside * $body);
-            $r += $value * $red[$i];
+            $r += $value * $weight;
             $g += $value * $green[$i];
             $b += $value * $blue[$i];
         }

@@ -8,6 +8,7 @@ use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Colour\Srgb;
+use Hawkbrush\Core\Colour\Xyz;
 use Hawkbrush\Core\Refused;
 
 it('puts white at L* 100 without hue', function (): void {
@@ -67,4 +68,22 @@ it('is the same difference both ways and none to itself', function (): void {
     $b = new Lab(60, -10, 25);
     expect(DeltaE2000::between($a, $b))->toEqualWithDelta(DeltaE2000::between($b, $a), 1e-9)
         ->and(DeltaE2000::between($a, $a))->toBe(0.0);
+});
+
+it('sees in every second band what it sees in all of them', function (): void {
+    mt_srand(16);
+    [$wx, $wy, $wz] = Observer::everySecond();
+    $off = [];
+    for ($n = 0; $n < 300; $n++) {
+        $curve = Colour::fromHex(sprintf('#%02x%02x%02x', mt_rand(5, 250), mt_rand(5, 250), mt_rand(5, 250)))->reflectance()->values;
+        $x = $y = $z = 0.0;
+        foreach ($wx as $i => $weight) {
+            $x += $weight * $curve[2 * $i];
+            $y += $wy[$i] * $curve[2 * $i];
+            $z += $wz[$i] * $curve[2 * $i];
+        }
+        $off[] = DeltaE2000::between(Lab::fromXyz(new Xyz($x, $y, $z)), Lab::fromXyz(Observer::xyz($curve)));
+    }
+    sort($off);
+    expect(array_sum($wy))->toEqualWithDelta(100, 1e-9)->and($off[150])->toBeLessThan(0.03)->and($off[285])->toBeLessThan(0.1)->and($off[299])->toBeLessThan(0.5);
 });
