@@ -36,6 +36,12 @@ final readonly class Surface
         public array $flankMm,
     ) {}
 
+    /** Way in mm from the back ridge to the keel where it is longest, at least 1. */
+    public function deepestMm(): float
+    {
+        return max([1.0, ...\array_slice($this->arcMm, -$this->columns)]);
+    }
+
     /**
      * @param int $columns cells along the length
      * @param int $around cells around the whole body, even

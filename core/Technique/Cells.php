@@ -11,7 +11,7 @@ use Hawkbrush\Core\Flat\Shape;
 final class Cells
 {
     /**
-     * @param callable(float, float): float $share of x and y in mm, 0 to 1
+     * @param callable(float, float, int): float $share of x and y in mm and of the column, 0 to 1
      *
      * @return array<int, float>
      */
@@ -19,10 +19,12 @@ final class Cells
     {
         $columns = $surface->columns;
         $cellMm = $surface->body->lengthMm / $columns;
+        $arc = $surface->arcMm;
+        $flank = $surface->flankMm;
         $through = [];
         foreach ($open->all() as $cell => $paint) {
             $column = $cell % $columns;
-            $part = $share(($column + 0.5) * $cellMm, $surface->arcMm[$cell] - $surface->flankMm[$column]);
+            $part = $share(($column + 0.5) * $cellMm, $arc[$cell] - $flank[$column], $column);
             if ($part > 0) {
                 $through[$cell] = $paint * $part;
             }
@@ -80,7 +82,7 @@ final class Cells
     /** @return array{float, float, float} of the left side in mm: length, y of the ridge, and the way from ridge to keel where it is longest */
     public static function side(Surface $surface): array
     {
-        return [$surface->body->lengthMm, -max([1.0, ...$surface->flankMm]), max([1.0, ...$surface->arcMm])];
+        return [$surface->body->lengthMm, -max([1.0, ...$surface->flankMm]), $surface->deepestMm()];
     }
 
     /**

@@ -53,7 +53,7 @@ final class Dabs
             $highest = min($highest, $this->arc[$this->fromRow * $surface->columns + $column] - $this->flank[$column]);
             $lowest = max($lowest, $this->arc[$toRow * $surface->columns + $column] - $this->flank[$column]);
         }
-        $this->rowMm = max([0.0, ...\array_slice($this->arc, -$surface->columns)]) / $surface->rows;
+        $this->rowMm = $surface->deepestMm() / $surface->rows;
         $this->highest = $highest;
         $this->lowest = $lowest;
     }
@@ -75,6 +75,8 @@ final class Dabs
         if ($yMm + $reach < $this->highest || $yMm - $reach > $this->lowest) {
             return;
         }
+        $heights = $sharp ? [-$third, 0.0, $third] : [0.0];
+        $part = 1 / \count($heights);
         $whole = $radius - $soft;
         $cellMm = $this->cellMm;
         $from = max($this->fromColumn, (int) floor(($xMm - $reach) / $cellMm));
@@ -105,15 +107,14 @@ final class Dabs
                     break;
                 }
                 $cover = 0.0;
-                foreach ($sharp ? [$dy - $third, $dy, $dy + $third] : [$dy] as $down) {
+                foreach ($heights as $height) {
+                    $down = $dy + $height;
                     $distance = sqrt($square + $down * $down);
                     if ($distance < $edge) {
                         $cover += $distance <= $whole ? 1.0 : ($edge - $distance) / (2 * $soft);
                     }
                 }
-                if ($sharp) {
-                    $cover /= 3;
-                }
+                $cover *= $part;
                 if ($cover > ($this->marks[$at] ?? 0.0)) {
                     $this->marks[$at] = $cover;
                 }

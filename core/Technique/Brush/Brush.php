@@ -51,9 +51,11 @@ final readonly class Brush extends ByHand
             $strokes[$row] = [$chance->between(0, 0.05 * $length), $length - $chance->between(0, 0.05 * $length), $chance->between(0, 6.28), $chance->between(0.75, 1.0)];
         }
 
-        return Cells::each($surface, $open, static function (float $x, float $y) use ($strokes, $wide, $streaks, $top, $soft): float {
-            $down = ($y - $top) / $wide + 0.06 * sin($x / $wide * 0.5);
-            $row = max(0, (int) $down);
+        $bends = array_map(static fn(float $u): float => 0.06 * sin($u * $length / $wide * 0.5), $surface->u);
+
+        return Cells::each($surface, $open, static function (float $x, float $y, int $at) use ($strokes, $wide, $streaks, $top, $soft, $bends): float {
+            $down = ($y - $top) / $wide + $bends[$at];
+            $row = $down > 0 ? (int) $down : 0;
             [$from, $to, $phase, $load] = $strokes[$row] ?? [0.0, 0.0, 0.0, 1.0];
             // Hairs draw lines along the stroke; between two strokes there is less.
             $across = $down - $row;
@@ -61,7 +63,7 @@ final readonly class Brush extends ByHand
             $hair = 0.5 + 0.5 * sin($phase + $across * 21 + 0.4 * sin($x * 0.35 + $phase));
             $share = $load * (1 - $streaks * (0.4 * $hair + 0.45 * $between * $between));
 
-            return max(0.0, $share) * Smooth::between($from, $to, $soft, $x);
+            return $share <= 0 ? 0.0 : $share * Smooth::between($from, $to, $soft, $x);
         });
     }
 }

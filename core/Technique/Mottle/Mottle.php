@@ -61,7 +61,7 @@ final readonly class Mottle implements Technique
         $chance = new Chance($seed);
         $lattice = [];
         $wide = (int) ceil($surface->body->lengthMm / $size) + 5;
-        $reach = max([1.0, ...$surface->arcMm]);
+        $reach = $surface->deepestMm();
         $tall = (int) ceil(2 * $reach / $size) + 5;
         for ($i = 0; $i < $wide * $tall; $i++) {
             $lattice[] = $chance->between(0, 1);
@@ -69,12 +69,13 @@ final readonly class Mottle implements Technique
         $cut = 1 - $choices->number('cover');
         $soft = 0.3 * $choices->number('soft');
 
-        return Cells::each($surface, $open, static function (float $x, float $y) use ($lattice, $wide, $size, $reach, $cut, $soft): float {
+        $bends = array_map(static fn(float $u): float => 0.45 * sin($u * $surface->body->lengthMm / $size * 1.7) + 0.5, $surface->u);
+
+        return Cells::each($surface, $open, static function (float $x, float $y, int $across) use ($lattice, $wide, $size, $reach, $cut, $soft, $bends): float {
             // Bent a little, so that the lattice below does not show; never to below nothing.
-            $along = $x / $size;
             $down = ($y + $reach) / $size;
-            $gx = $along + 0.45 * sin($down * 1.9) + 0.5;
-            $gy = $down + 0.45 * sin($along * 1.7) + 0.5;
+            $gx = $x / $size + 0.45 * sin($down * 1.9) + 0.5;
+            $gy = $down + $bends[$across];
             $column = (int) $gx;
             $row = (int) $gy;
             $fx = $gx - $column;

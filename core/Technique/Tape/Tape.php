@@ -72,10 +72,9 @@ final readonly class Tape extends Stencil implements Indexed
                 $choices->number('bottom_deg') >= 180 ? 1e6 : Cells::yMm($surface, $u, $choices->number('bottom_deg')) + $slant * $u,
             ];
         }
-        $cellMm = $length / $surface->columns;
 
-        return Cells::each($surface, $open, static function (float $x, float $y) use ($edges, $from, $to, $cellMm): float {
-            [$top, $bottom] = $edges[(int) ($x / $cellMm)];
+        return Cells::each($surface, $open, static function (float $x, float $y, int $at) use ($edges, $from, $to): float {
+            [$top, $bottom] = $edges[$at];
 
             return Smooth::between($from, $to, self::CREEP_MM, $x) * Smooth::between($top, $bottom, self::CREEP_MM, $y);
         });
