@@ -119,7 +119,7 @@ hb_serve() {
     local wanted=$1 port
     port=$(hb_free_port "$wanted") || hb_fail "No free port from $wanted on."
     [ "$port" = "$wanted" ] || hb_say "Port $wanted is taken; using $port."
-    export PHP_CLI_SERVER_WORKERS=${HAWKBRUSH_WORKERS:-4}
+    export PHP_CLI_SERVER_WORKERS=${HAWKBRUSH_WORKERS:-$(nproc)}
     set -m
     (cd public && exec php "${hb_php[@]}" -d expose_php=0 \
         -S "127.0.0.1:$port" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php) >>storage/logs/server.log 2>&1 &
