@@ -4,59 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\DB;
 use Tests\ApiCase;
-
-/**
- * Every value of a request, by its path.
- *
- * @param list<int|string> $at
- *
- * @return list<list<int|string>>
- */
-function placesIn(mixed $value, array $at = []): array
-{
-    $places = $at === [] ? [] : [$at];
-    foreach (is_array($value) ? $value : [] as $key => $inner) {
-        array_push($places, ...placesIn($inner, [...$at, $key]));
-    }
-
-    return $places;
-}
-
-/**
- * @param array<int|string, mixed> $body
- * @param list<int|string> $at
- *
- * @return array<int|string, mixed>
- */
-function withAt(array $body, array $at, mixed $value): array
-{
-    $place = &$body;
-    foreach ($at as $key) {
-        $place = &$place[$key];
-    }
-    $place = $value;
-
-    return $body;
-}
-
-/**
- * What a client that is broken or means harm puts in the place of a value.
- *
- * @return array<string, mixed>
- */
-function badValues(): array
-{
-    $deep = [];
-    for ($i = 0; $i < 40; $i++) {
-        $deep = [$deep];
-    }
-
-    return [
-        'nothing' => null, 'an empty list' => [], 'a list in a list' => [[1]], 'an object' => (object) ['a' => 1], 'an empty text' => '', 'a word' => 'NaN', 'yes' => true,
-        'below nothing' => -1, 'nought' => 0, 'half' => 0.5, 'beyond all' => 1e300, 'the largest number' => PHP_INT_MAX, 'a long text' => str_repeat('ä', 3000),
-        'control characters' => "a\u{0}\u{1b}[2J", 'a tag' => '<script>alert(1)</script>', 'a way out' => '../../etc/passwd', 'a statement' => "'; DROP TABLE paints; --", 'a deep list' => $deep, 'a long list' => range(1, 3000),
-    ];
-}
+use Tests\Hostile;
 
 /**
  * Requests that are good, and the questions whose answers hang on what they change.
@@ -178,11 +126,11 @@ it('takes a good request, refuses a spoilt one with a reason, and is whole after
         expect($answer->getStatusCode())->toBeLessThan(300, $name.': '.$answer->getContent());
         $whole();
     });
-    foreach (placesIn($body) as $at) {
-        foreach (badValues() as $what => $bad) {
+    foreach (Hostile::places($body) as $at) {
+        foreach (Hostile::values() as $what => $bad) {
             $said = "{$name}: {$what} at /".implode('/', $at);
             $alone(static function () use ($ask, $method, $path, $body, $whole, $at, $bad, $said): void {
-                $answer = $ask($method, $path, (string) json_encode(withAt($body, $at, $bad)));
+                $answer = $ask($method, $path, (string) json_encode(Hostile::spoilt($body, $at, $bad)));
                 expect($answer->getStatusCode())->toBeLessThan(500, $said);
                 if ($answer->getStatusCode() < 300) {
                     $whole();
