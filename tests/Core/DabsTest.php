@@ -7,7 +7,7 @@ use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
 
 /** @param array<int, float> $marks */
-function marked(array $marks): float
+function dabbedMm2(array $marks): float
 {
     $area = testSurface()->areaMm2;
 
@@ -25,7 +25,7 @@ it('covers about the area of the mark, large or smaller than a cell is tall', fu
     for ($i = 0; $i < 12; $i++) {
         $dabs = dabsEverywhere();
         $dabs->dab(30 + $i * 0.07, -1.5 + $i * 0.11, $radius, $soft);
-        $sum += marked($dabs->through());
+        $sum += dabbedMm2($dabs->through());
     }
     expect($sum / 12)->toEqualWithDelta(M_PI * $radius ** 2, $within * M_PI * $radius ** 2);
 })->with([[5.0, 0.3, 0.08], [2.0, 0.3, 0.12], [0.8, 0.1, 0.25], [0.5, 0.1, 0.35]]);
@@ -36,7 +36,7 @@ it('covers a streak’s length by its width, thinner towards its end', function 
         $dabs = dabsEverywhere();
         $dabs->streak(20, $i * 0.17, 16, 0.02, 1.0, 0.4, 0.2);
         $marks = $dabs->through();
-        $sum += marked($marks);
+        $sum += dabbedMm2($marks);
     }
     // And half a disc at each end.
     expect($sum / 12)->toEqualWithDelta(16 * 2 * 0.7 + M_PI / 2 * (1 + 0.4 ** 2), 2.5);
@@ -60,7 +60,7 @@ it('counts marks that overlap once, and takes others out', function (): void {
     $core = dabsEverywhere();
     $core->dab(30, 0, 1.5, 0.2);
     $twice->without($core);
-    expect(marked($twice->through()))->toEqualWithDelta(M_PI * (9 - 2.25), 3.0);
+    expect(dabbedMm2($twice->through()))->toEqualWithDelta(M_PI * (9 - 2.25), 3.0);
 });
 
 it('lays nothing where the coat cannot land, and the same as everywhere where it can', function (string $zone): void {
