@@ -42,8 +42,9 @@ final class Painted
         $previous = null;
         foreach ($recipe->coats() as $step) {
             $before = $field;
-            $field = $field->with($step, $room);
-            $coats[] = $previous = new PaintedCoat($step, Coverage::of($step, $this->surface), $before, $field, $previous);
+            $coverage = Coverage::of($step, $this->surface);
+            $field = $field->with($step, $room, $coverage);
+            $coats[] = $previous = new PaintedCoat($step, $coverage, $before, $field, $previous);
         }
         $this->coats = $coats;
     }

@@ -20,22 +20,16 @@ final class Observer
 
     private const D65 = [82.75, 91.49, 93.43, 86.68, 104.86, 117.01, 117.81, 114.86, 115.92, 108.81, 109.35, 107.8, 104.79, 107.69, 104.41, 104.05, 100, 96.33, 95.79, 88.69, 90.01, 89.6, 87.7, 83.29, 83.7, 80.03, 80.21, 82.28, 78.28, 69.72, 71.61];
 
-    /** Of the light in a band, what comes from the two on either side at one and at three bands' distance: a cubic through the four. */
-    private const BETWEEN = [-1 / 16, 9 / 16, 9 / 16, -1 / 16];
-
-    /** The same at the ends, from the first four or the last four. */
-    private const AT_END = [5 / 16, 15 / 16, -5 / 16, 1 / 16];
-
-    /** @var array{list<float>, list<float>, list<float>}|null */
-    private static ?array $weights = null;
+    /** @var array<int, array{list<float>, list<float>, list<float>}> by the bands followed */
+    private static array $weights = [];
 
     /** @return array{list<float>, list<float>, list<float>} weights of X, Y and Z by band */
-    public static function weights(): array
+    public static function weights(Bands $bands = Bands::All): array
     {
-        return self::$weights ??= [
-            self::weighted(self::X_BAR, Xyz::WHITE[0]),
-            self::weighted(self::Y_BAR, Xyz::WHITE[1]),
-            self::weighted(self::Z_BAR, Xyz::WHITE[2]),
+        return self::$weights[$bands->value] ??= [
+            $bands->gathered(self::weighted(self::X_BAR, Xyz::WHITE[0])),
+            $bands->gathered(self::weighted(self::Y_BAR, Xyz::WHITE[1])),
+            $bands->gathered(self::weighted(self::Z_BAR, Xyz::WHITE[2])),
         ];
     }
 
@@ -52,53 +46,10 @@ final class Observer
         return array_map(static fn(float $w): float => $w * $white / $sum, $weighted);
     }
 
-    /**
-     * Weights by which the bands 0, 2, 4 ... 30 alone give the light of all, those between being taken from the cubic
-     * through their neighbours, as the tables for coarser instruments do (ASTM E308; from memory). For pictures and
-     * searches: paints have no lines so narrow that it shows.
-     *
-     * @return array{list<float>, list<float>, list<float>} weights of X, Y and Z by every second band
-     */
-    public static function everySecond(): array
+    /** @param list<float> $reflectance by the bands followed */
+    public static function xyz(array $reflectance, Bands $bands = Bands::All): Xyz
     {
-        [$x, $y, $z] = self::weights();
-
-        return [self::gathered($x), self::gathered($y), self::gathered($z)];
-    }
-
-    /**
-     * @param list<float> $weights
-     *
-     * @return list<float>
-     */
-    private static function gathered(array $weights): array
-    {
-        $gathered = [];
-        for ($i = 0; $i < \count($weights); $i += 2) {
-            $gathered[] = $weights[$i];
-        }
-        $last = \count($gathered) - 4;
-        for ($i = 1; $i < \count($weights); $i += 2) {
-            $from = intdiv($i, 2) - 1;
-            $parts = match (true) {
-                $from < 0 => self::AT_END,
-                $from > $last => array_reverse(self::AT_END),
-                default => self::BETWEEN,
-            };
-            foreach ($parts as $k => $part) {
-                $gathered[max(0, min($last, $from)) + $k] += $part * $weights[$i];
-            }
-        }
-
-        return array_values($gathered);
-    }
-
-    /**
-     * @param list<float> $reflectance 31 bands
-     */
-    public static function xyz(array $reflectance): Xyz
-    {
-        [$wx, $wy, $wz] = self::weights();
+        [$wx, $wy, $wz] = self::weights($bands);
         $x = $y = $z = 0.0;
         foreach ($reflectance as $i => $r) {
             $x += $r * $wx[$i];

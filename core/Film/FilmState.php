@@ -6,7 +6,8 @@ namespace Hawkbrush\Core\Film;
 
 /**
  * How a spot of the surface looks after the films laid so far: reflectance without the air surface, and, where there
- * are any, the glint of its flakes and the glow of its fluorescents. Curves are plain lists of 31 floats.
+ * are any, the glint of its flakes and the glow of its fluorescents. Curves are plain lists of floats, by the bands followed; a film
+ * laid over it follows the same.
  */
 final readonly class FilmState
 {
@@ -17,7 +18,7 @@ final readonly class FilmState
      */
     private function __construct(public array $r, public ?array $glint, public ?array $glow) {}
 
-    /** @param list<float> $reflectance of the ground, 31 bands */
+    /** @param list<float> $reflectance of the ground, by the bands followed */
     public static function ground(array $reflectance): self
     {
         return new self($reflectance, null, null);
@@ -85,7 +86,7 @@ final readonly class FilmState
         if ($this->glow === null) {
             return $own;
         }
-        $excited = Glow::excitation($t);
+        $excited = $film->excites;
         $glow = [];
         foreach ($this->glow as $i => $below) {
             $glow[] = $below * $excited * $t[$i] + ($own[$i] ?? 0.0);

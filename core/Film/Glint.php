@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Film;
 
+use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Xyz;
 
@@ -34,13 +35,13 @@ final class Glint
     /**
      * How much of X, Y and Z comes through a film and back.
      *
-     * @param list<float> $t2 transmittance there and back, 31 bands
+     * @param list<float> $t2 transmittance there and back, by the bands followed
      *
      * @return array{float, float, float}
      */
-    public static function dimmedBy(array $t2): array
+    public static function dimmedBy(array $t2, Bands $bands): array
     {
-        $xyz = Observer::xyz($t2);
+        $xyz = Observer::xyz($t2, $bands);
 
         return [$xyz->x / Xyz::WHITE[0], $xyz->y / Xyz::WHITE[1], $xyz->z / Xyz::WHITE[2]];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Film;
 
+use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Colour\Spectrum;
 
 /**
@@ -21,6 +22,9 @@ final class Glow
 
     private const EXCITING_BANDS = 10;
 
+    /** @var array<int, list<float>> weight of each band in what excites, by the bands followed */
+    private static array $exciting = [];
+
     public static function ofSwatch(Spectrum $body): Spectrum
     {
         $brightest = max([1e-6, ...$body->values]);
@@ -37,15 +41,24 @@ final class Glow
     /**
      * Share of the exciting light that gets down through a film once.
      *
-     * @param list<float> $transmittance 31 bands
+     * @param list<float> $transmittance by the bands followed
      */
-    public static function excitation(array $transmittance): float
+    public static function excitation(array $transmittance, Bands $bands): float
     {
-        $sum = 0.0;
-        for ($i = 0; $i < self::EXCITING_BANDS; $i++) {
-            $sum += $transmittance[$i];
+        $excites = 0.0;
+        foreach (self::exciting($bands) as $i => $weight) {
+            $excites += $weight * $transmittance[$i];
         }
 
-        return $sum / self::EXCITING_BANDS;
+        return $excites;
+    }
+
+    /** @return list<float> */
+    private static function exciting(Bands $bands): array
+    {
+        return self::$exciting[$bands->value] ??= $bands->gathered([
+            ...array_fill(0, self::EXCITING_BANDS, 1 / self::EXCITING_BANDS),
+            ...array_fill(0, Spectrum::BANDS - self::EXCITING_BANDS, 0.0),
+        ]);
     }
 }

@@ -17,8 +17,8 @@ final class KubelkaMunk
     private const HARDLY_ABSORBING = 1e-9;
 
     /**
-     * @param list<float> $k per micrometre, 31 bands
-     * @param list<float> $s per micrometre, 31 bands
+     * @param list<float> $k per micrometre, by band
+     * @param list<float> $s per micrometre, by band
      *
      * @return array{list<float>, list<float>} reflectance over black, transmittance
      */

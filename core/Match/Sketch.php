@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Match;
 
+use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Colour\Observer;
@@ -13,7 +14,7 @@ use Hawkbrush\Core\Film\Glow;
 use Hawkbrush\Core\Pattern\Paint;
 
 /**
- * Mixes of a rack in every second band ({@see Observer::everySecond}), as places around a wanted colour, in units of one
+ * Mixes of a rack in every second band ({@see Bands::EverySecond}), as places around a wanted colour, in units of one
  * DeltaE00 near it. Half the work of the true film, and off by less than 0.25 DeltaE00 in 999 of 1000 mixes over random
  * racks; only what lies near is worked out truly.
  */
@@ -60,14 +61,14 @@ final class Sketch
         $this->wanted = $wanted->lab;
         $this->metric = Metric::at($wanted->lab);
         $sent = Glow::share($wanted->dryUm) / 2;
-        $this->ground = self::thinned($wanted->ground->values);
-        $this->weights = Observer::everySecond();
+        $this->ground = Bands::EverySecond->of($wanted->ground->values);
+        $this->weights = Observer::weights(Bands::EverySecond);
         $drop = $share = [];
         foreach ($paints as $paint) {
             $whole = static fn(float $value): float => $value * $wanted->dryUm + self::LEAST;
-            $this->k[] = $k = array_map($whole, self::thinned($paint->optics->k->values));
-            $this->s[] = $s = array_map($whole, self::thinned($paint->optics->s->values));
-            $this->glow[] = array_map(static fn(float $value): float => $value * $sent, self::thinned($paint->optics->glow->values ?? array_fill(0, Spectrum::BANDS, 0.0)));
+            $this->k[] = $k = array_map($whole, Bands::EverySecond->of($paint->optics->k->values));
+            $this->s[] = $s = array_map($whole, Bands::EverySecond->of($paint->optics->s->values));
+            $this->glow[] = array_map(static fn(float $value): float => $value * $sent, Bands::EverySecond->of($paint->optics->glow->values ?? array_fill(0, Spectrum::BANDS, 0.0)));
             $this->glows[] = $paint->optics->glow !== null;
             $drop[] = $paint->dropMl * $paint->solids;
             $strong = array_sum(array_map(static fn(float $k, float $s): float => sqrt($k + $s), $k, $s));
@@ -128,20 +129,5 @@ final class Sketch
     private function glow(int $one, int $two, int $three, float $a, float $b, float $c): array
     {
         return array_map(static fn(float $first, float $second, float $third): float => $a * $first + $b * $second + $c * $third, $this->glow[$one], $this->glow[$two], $this->glow[$three]);
-    }
-
-    /**
-     * @param list<float> $curve
-     *
-     * @return list<float>
-     */
-    private static function thinned(array $curve): array
-    {
-        $thinned = [];
-        for ($i = 0; $i < Spectrum::BANDS; $i += 2) {
-            $thinned[] = $curve[$i];
-        }
-
-        return $thinned;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Render;
 
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Pattern\PaintStep;
@@ -25,6 +26,7 @@ final readonly class Field
      */
     private function __construct(
         public Surface $surface,
+        public Bands $bands,
         public array $states,
         public array $left,
         public array $right,
@@ -33,17 +35,18 @@ final readonly class Field
         private array $laid,
     ) {}
 
-    public static function bare(Surface $surface): self
+    /** @param Bands $bands which its films follow; every second is enough for a picture */
+    public static function bare(Surface $surface, Bands $bands = Bands::All): self
     {
         $cells = array_fill(0, $surface->rows * $surface->columns, 0);
 
-        return new self($surface, [FilmState::ground($surface->body->ground->values)], $cells, $cells, true, null, []);
+        return new self($surface, $bands, [FilmState::ground($bands->of($surface->body->ground->values))], $cells, $cells, true, null, []);
     }
 
     /** After all coats of a recipe up to and with the step of that id (null: all). */
-    public static function of(Recipe $recipe, Surface $surface, Room $room, ?string $upto = null): self
+    public static function of(Recipe $recipe, Surface $surface, Room $room, ?string $upto = null, Bands $bands = Bands::All): self
     {
-        $field = self::bare($surface);
+        $field = self::bare($surface, $bands);
         foreach ($recipe->lit() as $step) {
             if ($step instanceof PaintStep) {
                 $field = $field->with($step, $room);
@@ -64,7 +67,7 @@ final readonly class Field
             return $this;
         }
         $coverage ??= Coverage::of($step, $this->surface);
-        $lay = new Layer($step, $optics, $this->lastCoat, $this->laid, $room);
+        $lay = new Layer($step, $optics, $this->lastCoat, $this->laid, $room, $this->bands);
         // A wet coat must be remembered by the film it lies on.
         $laying = new Laying($this->states, $lay, $step->wetShare($room) > 0);
         $mirrored = $this->mirrored && $coverage->mirrored;
@@ -75,6 +78,6 @@ final readonly class Field
             default => $laying->over($this->right, $coverage->right),
         };
 
-        return new self($this->surface, $laying->states(), $left, $right, $mirrored, $step, $laying->laid());
+        return new self($this->surface, $this->bands, $laying->states(), $left, $right, $mirrored, $step, $laying->laid());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Render;
 
+use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
@@ -23,7 +24,7 @@ final class Layer
     private readonly float $lowerUm;
 
     /** @param array<int, array{int, int}> $laid state before and thickness of the wet coat below, by state it made */
-    public function __construct(PaintStep $step, private readonly Optics $optics, ?PaintStep $below, private readonly array $laid, Room $room)
+    public function __construct(PaintStep $step, private readonly Optics $optics, ?PaintStep $below, private readonly array $laid, Room $room, public readonly Bands $bands)
     {
         $this->dryUm = $step->dryUm();
         $this->wetShare = $below?->wetShare($room) ?? 0.0;
@@ -38,7 +39,7 @@ final class Layer
      */
     public function film(int $q): Film
     {
-        return Film::of($this->optics, $this->dryUm * $q / Coverage::FULL);
+        return Film::of($this->optics, $this->dryUm * $q / Coverage::FULL, $this->bands);
     }
 
     /**
@@ -56,7 +57,7 @@ final class Layer
         [$ground, $lowerQ] = $this->laid[$before];
 
         return WetBlend::lay($states[$ground], $this->lower, $this->lowerUm * $lowerQ / Coverage::FULL,
-            $this->optics, $this->dryUm * $q / Coverage::FULL, $this->wetShare);
+            $this->optics, $this->dryUm * $q / Coverage::FULL, $this->wetShare, $this->bands);
     }
 
     /** Whether anything below it is still wet. */

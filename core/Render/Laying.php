@@ -34,6 +34,9 @@ final class Laying
 
     private readonly bool $blends;
 
+    /** @var array{int, int, int, int, int} numbers of the bands in which films are compared */
+    private readonly array $compared;
+
     /**
      * @param list<FilmState> $states
      * @param bool $wet whether the coat stays wet, so that what it lies on must be remembered
@@ -42,6 +45,8 @@ final class Laying
     {
         $this->merges = ! $wet;
         $this->blends = $layer->blends();
+        $at = $layer->bands->at(...);
+        $this->compared = [$at(440), $at(500), $at(540), $at(600), $at(660)];
     }
 
     /**
@@ -105,7 +110,7 @@ final class Laying
             ?? $this->states[$before]->under($this->films[$q] ??= $this->layer->film($q));
         $number = \count($this->states);
         if ($this->merges) {
-            $known = $this->alike[self::fingerprint($state)] ??= $number;
+            $known = $this->alike[$this->fingerprint($state)] ??= $number;
             if ($known !== $number) {
                 $this->merged++;
 
@@ -123,10 +128,11 @@ final class Laying
     }
 
     /** States that no eye could tell apart (to 1/4096 in five bands, of glint and glow to 1/1024 in three) go on as one. */
-    private static function fingerprint(FilmState $state): int|string
+    private function fingerprint(FilmState $state): int|string
     {
         $r = $state->r;
-        $key = (int) ($r[4] * 4096) << 48 | (int) ($r[10] * 4096) << 36 | (int) ($r[15] * 4096) << 24 | (int) ($r[20] * 4096) << 12 | (int) ($r[26] * 4096);
+        [$violet, $blue, $green, $orange, $red] = $this->compared;
+        $key = (int) ($r[$violet] * 4096) << 48 | (int) ($r[$blue] * 4096) << 36 | (int) ($r[$green] * 4096) << 24 | (int) ($r[$orange] * 4096) << 12 | (int) ($r[$red] * 4096);
         $glint = $state->glint;
         $glow = $state->glow;
         if ($glint === null && $glow === null) {
@@ -135,6 +141,6 @@ final class Laying
         $more = $glint ?? [0.0, 0.0, 0.0];
 
         return $key.' '.((int) ($more[0] * 1024) << 20 | (int) ($more[1] * 1024) << 10 | (int) ($more[2] * 1024))
-            .($glow === null ? '' : ' '.((int) ($glow[6] * 1024) << 20 | (int) ($glow[15] * 1024) << 10 | (int) ($glow[22] * 1024)));
+            .($glow === null ? '' : ' '.((int) ($glow[$blue] * 1024) << 20 | (int) ($glow[$green] * 1024) << 10 | (int) ($glow[$orange] * 1024)));
     }
 }

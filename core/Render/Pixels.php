@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Render;
 
+use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Srgb;
 use Hawkbrush\Core\Colour\Xyz;
@@ -20,7 +21,7 @@ final class Pixels
     /** Steps of the table from linear to encoded: fine enough for 8 bits even in the dark. */
     private const STEPS = 8192;
 
-    /** @var list<float> weights of linear red by every second band */
+    /** @var list<float> weights of linear red by the bands followed */
     private readonly array $red;
 
     /** @var list<float> */
@@ -44,11 +45,11 @@ final class Pixels
     /** @var array{float, float, float} see {@see Look::surface} */
     private readonly array $surface;
 
-    public function __construct(Look $look)
+    public function __construct(Look $look, Bands $bands)
     {
         $this->surface = $look->surface();
         $red = $green = $blue = [];
-        [$x, $y, $z] = Observer::everySecond();
+        [$x, $y, $z] = Observer::weights($bands);
         foreach ($x as $i => $weight) {
             [$r, $g, $b] = Srgb::linear(new Xyz($weight, $y[$i], $z[$i]));
             $red[] = $r;
@@ -89,7 +90,7 @@ final class Pixels
         [$first, $through, $inside] = $this->surface;
         $bodies = $state->glow === null ? $state->r : $state->flat();
         foreach ($red as $i => $weight) {
-            $body = $bodies[$i << 1];
+            $body = $bodies[$i];
             $value = $body / (1 - $inside * $body);
             $r += $value * $weight;
             $g += $value * $green[$i];

@@ -26,7 +26,7 @@ final readonly class Symmetry
 
     public static function of(Field $field, Look $look): self
     {
-        $pixels = new Pixels($look);
+        $pixels = new Pixels($look, $field->bands);
         $labs = [];
         $apart = [];
         $shares = array_fill(0, \count(self::PALETTE), 0.0);

@@ -27,11 +27,11 @@ final readonly class Texture
         public string $cells,
     ) {}
 
-    /** @param Pixels|null $kept from an earlier picture under the same look, to use again what it has worked out */
+    /** @param Pixels|null $kept from an earlier picture under the same look by the same bands, to use again what it has worked out */
     public static function of(Field $field, Look $look, ?Pixels $kept = null): self
     {
         $numbers = $seen = [];
-        $pixels = $kept ?? new Pixels($look);
+        $pixels = $kept ?? new Pixels($look, $field->bands);
         // Which states are in sight, found by turning cells over: much quicker than asking cell by cell.
         $inSight = $field->mirrored ? array_flip($field->left) : array_flip($field->left) + array_flip($field->right);
         foreach ($inSight as $state => $cell) {

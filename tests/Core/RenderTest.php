@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Colour\Bands;
+use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Srgb;
 use Hawkbrush\Core\Colour\Xyz;
@@ -135,8 +138,26 @@ it('cuts the film through at a point, and says why it looks so', function (): vo
     expect($bare->cause)->toContain('bare body');
 });
 
+it('draws from every second band what all bands give', function (): void {
+    $recipe = exampleRecipe(static function (array $d): array {
+        $d['paints']['moss']['kind'] = 'fluorescent';
+        $d['paints']['white']['kind'] = 'pearl';
+        $d['steps'][0]['set'] = ['by' => 'wet'];
+
+        return $d;
+    });
+    $surface = Surface::of($recipe->body, 64, 32);
+    $all = Field::of($recipe, $surface, Room::ordinary());
+    $half = Field::of($recipe, $surface, Room::ordinary(), null, Bands::EverySecond);
+    foreach (range(0, 64 * 16 - 1, 37) as $cell) {
+        [$full, $quick] = [$all->states[$all->left[$cell]], $half->states[$half->left[$cell]]];
+        expect(DeltaE2000::between(Lab::fromXyz(Observer::xyz($quick->flat(), Bands::EverySecond)), Lab::fromXyz(Observer::xyz($full->flat()))))->toBeLessThan(0.3)
+            ->and($quick->glint[1])->toEqualWithDelta($full->glint[1], 1e-3);
+    }
+});
+
 it('turns states into the same colours of the screen as one by one', function (Look $look): void {
-    $pixels = new Pixels($look);
+    $pixels = new Pixels($look, Bands::All);
     $recipe = exampleRecipe(static function (array $d): array {
         $d['paints']['moss']['kind'] = 'pearl';
 
