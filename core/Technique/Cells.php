@@ -97,19 +97,32 @@ final class Cells
         $columns = $surface->columns;
         $cellMm = $surface->body->lengthMm / $columns;
         $wide = $cellMm + $soft;
+        $end = $surface->rows * $columns;
         $marks = [];
         for ($column = max(0, (int) floor(($left - $soft) / $cellMm)); $column <= min($columns - 1, (int) ceil(($right + $soft) / $cellMm)); $column++) {
-            $lines = array_map(static fn(float $at): array => $hole->crossings(($column + 0.5) * $cellMm + $at * $wide), [-1 / 3, 0.0, 1 / 3]);
+            $x = ($column + 0.5) * $cellMm;
+            $lines = array_filter([$hole->crossings($x - $wide / 3), $hole->crossings($x), $hole->crossings($x + $wide / 3)]);
+            if ($lines === []) {
+                continue;
+            }
+            $flank = $surface->flankMm[$column];
             $above = 0.0;
-            for ($cell = $column; $cell < $surface->rows * $columns; $cell += $columns) {
-                $y = $surface->arcMm[$cell] - $surface->flankMm[$column];
-                $half = max(0.01, $surface->arcMm[$cell] - $above);
-                $above = $surface->arcMm[$cell] + $half;
+            for ($cell = $column; $cell < $end; $cell += $columns) {
+                $arc = $surface->arcMm[$cell];
+                $y = $arc - $flank;
+                $half = $arc - $above > 0.01 ? $arc - $above : 0.01;
+                $above = $arc + $half;
                 $half += $soft / 2;
-                if ($y + $half > $top && $y - $half < $bottom) {
-                    $inside = array_sum(array_map(static fn(array $line): float => self::covered($line, $y - $half, $y + $half), $lines)) / (6 * $half);
+                if ($y - $half >= $bottom) {
+                    break;
+                }
+                if ($y + $half > $top) {
+                    $inside = 0.0;
+                    foreach ($lines as $line) {
+                        $inside += self::covered($line, $y - $half, $y + $half);
+                    }
                     if ($inside > 0) {
-                        $marks[$cell] = min(1.0, $inside);
+                        $marks[$cell] = min(1.0, $inside / (6 * $half));
                     }
                 }
             }

@@ -40,6 +40,9 @@ final class Dabs
     /** The mean height of a cell where the body is deepest. */
     private readonly float $rowMm;
 
+    /** @var list<float> half the mean height of a cell, by column */
+    private readonly array $halfMm;
+
     public function __construct(private readonly Surface $surface, private readonly OpenSpray $open)
     {
         $this->cellMm = $surface->body->lengthMm / $surface->columns;
@@ -54,6 +57,9 @@ final class Dabs
             $lowest = max($lowest, $this->arc[$toRow * $surface->columns + $column] - $this->flank[$column]);
         }
         $this->rowMm = $surface->deepestMm() / $surface->rows;
+        // The last row's middle lies half a cell before the keel.
+        $halves = 2 * $surface->rows - 1;
+        $this->halfMm = array_map(static fn(float $keel): float => max(0.01, $keel / $halves), \array_slice($this->arc, -$surface->columns));
         $this->highest = $highest;
         $this->lowest = $lowest;
     }
@@ -67,59 +73,59 @@ final class Dabs
     /** A round mark of $radius around x and y in mm, with an edge $soft wide on either side of it. */
     public function dab(float $xMm, float $yMm, float $radius, float $soft): void
     {
-        $edge = $radius + $soft;
-        // Cells are up to four times as tall as long: a mark whose edge is sharper than they are is met at three heights.
-        $third = $this->rowMm / 3;
-        $sharp = $soft < $third;
-        $reach = $sharp ? $edge + $third : $edge;
+        // Cells are up to four times as tall as long: of a mark whose edge is sharper than they are, each gets what of
+        // its height lies within two discs that thin the edge as evenly as all between them would (Gauss's two points).
+        $sharp = $soft < $this->rowMm / 3;
+        $off = $sharp ? $soft / M_SQRT3 : $soft;
+        $edge = $radius + $off;
+        $reach = $sharp ? $edge + $this->rowMm / 2 : $edge;
         if ($yMm + $reach < $this->highest || $yMm - $reach > $this->lowest) {
             return;
         }
-        $heights = $sharp ? [-$third, 0.0, $third] : [0.0];
-        $part = 1 / \count($heights);
-        $whole = $radius - $soft;
+        $whole = $radius > $off ? $radius - $off : 0.0;
         $cellMm = $this->cellMm;
-        $from = max($this->fromColumn, (int) floor(($xMm - $reach) / $cellMm));
-        $to = min($this->toColumn, (int) ceil(($xMm + $reach) / $cellMm));
+        $from = max($this->fromColumn, (int) floor(($xMm - $edge) / $cellMm));
+        $to = min($this->toColumn, (int) ceil(($xMm + $edge) / $cellMm));
         if ($from > $to) {
             return;
         }
         $arc = $this->arc;
         $columns = $this->surface->columns;
-        $top = ($this->fromRow + 1) * $columns;
         $end = $this->end;
         $cell = $this->firstAt($from, $this->flank[$from] + $yMm - $reach);
-        for ($column = $from; $column <= $to; $column++) {
+        for ($column = $from; $column <= $to; $column++, $cell++) {
             $middle = $this->flank[$column] + $yMm;
-            // From column to column the first row reached moves by one or two.
-            $least = $middle - $reach;
-            while ($cell >= $top && $arc[$cell - $columns] >= $least) {
-                $cell -= $columns;
-            }
-            while ($cell < $end && $arc[$cell] < $least) {
-                $cell += $columns;
-            }
             $dx = ($column + 0.5) * $cellMm - $xMm;
             $square = $dx * $dx;
+            $outer = $edge * $edge - $square;
+            if ($outer <= 0) {
+                continue;
+            }
+            $inner = $whole * $whole - $square;
+            $outer = sqrt($outer);
+            $inner = $inner > 0 ? sqrt($inner) : 0.0;
+            $half = $sharp ? $this->halfMm[$column] : 0.0;
+            $cell = $this->moved($cell, $middle - $outer - $half);
             for ($at = $cell; $at < $end; $at += $columns) {
-                $dy = $arc[$at] - $middle;
-                if ($dy > $reach) {
+                $away = abs($arc[$at] - $middle);
+                if ($away > $outer + $half) {
                     break;
                 }
-                $cover = 0.0;
-                foreach ($heights as $height) {
-                    $down = $dy + $height;
-                    $distance = sqrt($square + $down * $down);
-                    if ($distance < $edge) {
-                        $cover += $distance <= $whole ? 1.0 : ($edge - $distance) / (2 * $soft);
+                if ($sharp) {
+                    $low = $away - $half;
+                    $high = $away + $half;
+                    $cover = ($high < $outer ? $high : $outer) - ($low > -$outer ? $low : -$outer);
+                    if ($low < $inner) {
+                        $cover += ($high < $inner ? $high : $inner) - ($low > -$inner ? $low : -$inner);
                     }
+                    $cover = min(1.0, $cover / (4 * $half));
+                } else {
+                    $cover = $away <= $inner ? 1.0 : min(1.0, ($edge - sqrt($square + $away * $away)) / (2 * $soft));
                 }
-                $cover *= $part;
                 if ($cover > ($this->marks[$at] ?? 0.0)) {
                     $this->marks[$at] = $cover;
                 }
             }
-            $cell++;
         }
     }
 
@@ -138,23 +144,33 @@ final class Dabs
         $columns = $this->surface->columns;
         $from = max($this->fromColumn, (int) floor(($xMm - $half - $soft) / $this->cellMm));
         $to = min($this->toColumn, (int) ceil(($xMm + $long + $half + $soft) / $this->cellMm));
-        for ($column = $from; $column <= $to; $column++) {
-            $along = ($column + 0.5) * $this->cellMm - $xMm;
-            $on = max(0.0, min($long, $along));
+        if ($from > $to) {
+            return;
+        }
+        $cellMm = $this->cellMm;
+        $flank = $this->flank;
+        $narrower = (1 - $taper) * $half / $long;
+        $wide = 2 * $soft;
+        $cell = $this->firstAt($from, $flank[$from] + $high);
+        for ($column = $from; $column <= $to; $column++, $cell++) {
+            $along = ($column + 0.5) * $cellMm - $xMm;
+            $on = $along < 0 ? 0.0 : ($along > $long ? $long : $along);
             // Beyond its ends it is round.
-            $reach = $half * (1 - (1 - $taper) * $on / $long) + $soft - abs($along - $on);
+            $reach = $half - $narrower * $on + $soft - ($along < $on ? $on - $along : $along - $on);
             if ($reach <= 0) {
                 continue;
             }
-            $middle = $this->flank[$column] + $yMm + $on * $lean;
-            for ($cell = $this->firstAt($column, $middle - $reach); $cell < $this->end; $cell += $columns) {
-                $away = $arc[$cell] - $middle;
+            $middle = $flank[$column] + $yMm + $on * $lean;
+            $cell = $this->moved($cell, $middle - $reach);
+            for ($at = $cell; $at < $this->end; $at += $columns) {
+                $away = $arc[$at] - $middle;
                 if ($away >= $reach) {
                     break;
                 }
-                $cover = min(1.0, ($reach - abs($away)) / (2 * $soft));
-                if ($cover > ($this->marks[$cell] ?? 0.0)) {
-                    $this->marks[$cell] = $cover;
+                $cover = ($reach - ($away < 0 ? -$away : $away)) / $wide;
+                $cover = $cover > 1 ? 1.0 : $cover;
+                if ($cover > ($this->marks[$at] ?? 0.0)) {
+                    $this->marks[$at] = $cover;
                 }
             }
         }
@@ -184,5 +200,21 @@ final class Dabs
         }
 
         return $first * $columns + $column;
+    }
+
+    /** The same from a cell near it: from column to column the first row reached moves by one or two. */
+    private function moved(int $cell, float $arcMm): int
+    {
+        $columns = $this->surface->columns;
+        $arc = $this->arc;
+        $second = ($this->fromRow + 1) * $columns;
+        while ($cell >= $second && $arc[$cell - $columns] >= $arcMm) {
+            $cell -= $columns;
+        }
+        while ($cell < $this->end && $arc[$cell] < $arcMm) {
+            $cell += $columns;
+        }
+
+        return $cell;
     }
 }

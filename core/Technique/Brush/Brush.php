@@ -46,6 +46,7 @@ final readonly class Brush extends ByHand
         $wide = $choices->number('wide_mm');
         $streaks = $choices->number('streaks');
         $soft = max(0.6, $wide * 0.4);
+        $half = $soft / 2;
         $strokes = [];
         for ($row = 0; $row <= $reach / $wide + 1; $row++) {
             $strokes[$row] = [$chance->between(0, 0.05 * $length), $length - $chance->between(0, 0.05 * $length), $chance->between(0, 6.28), $chance->between(0.75, 1.0)];
@@ -53,17 +54,31 @@ final readonly class Brush extends ByHand
 
         $bends = array_map(static fn(float $u): float => 0.06 * sin($u * $length / $wide * 0.5), $surface->u);
 
-        return Cells::each($surface, $open, static function (float $x, float $y, int $at) use ($strokes, $wide, $streaks, $top, $soft, $bends): float {
-            $down = ($y - $top) / $wide + $bends[$at];
+        $cellMm = $length / $surface->columns;
+        $columns = $surface->columns;
+        $arc = $surface->arcMm;
+        $flank = $surface->flankMm;
+        $through = [];
+        // Written out rather than through Cells::each: a brush covers all it goes over, on each side anew.
+        foreach ($open->all() as $cell => $paint) {
+            $at = $cell % $columns;
+            $x = ($at + 0.5) * $cellMm;
+            $down = ($arc[$cell] - $flank[$at] - $top) / $wide + $bends[$at];
             $row = $down > 0 ? (int) $down : 0;
             [$from, $to, $phase, $load] = $strokes[$row] ?? [0.0, 0.0, 0.0, 1.0];
             // Hairs draw lines along the stroke; between two strokes there is less.
             $across = $down - $row;
-            $between = 4 * ($across - 0.5) ** 2;
+            $between = 4 * ($across - 0.5) * ($across - 0.5);
             $hair = 0.5 + 0.5 * sin($phase + $across * 21 + 0.4 * sin($x * 0.35 + $phase));
             $share = $load * (1 - $streaks * (0.4 * $hair + 0.45 * $between * $between));
+            if ($x < $from + $half || $x > $to - $half) {
+                $share *= Smooth::between($from, $to, $soft, $x);
+            }
+            if ($share > 0) {
+                $through[$cell] = $paint * $share;
+            }
+        }
 
-            return $share <= 0 ? 0.0 : $share * Smooth::between($from, $to, $soft, $x);
-        });
+        return $through;
     }
 }

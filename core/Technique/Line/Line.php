@@ -72,7 +72,10 @@ final readonly class Line implements Indexed, Technique
         $to = $choices->number('to_u') * $length;
         $dash = $choices->number('dash_mm');
         $soft = max(0.2, $half * 0.3);
+        $edge = $half + $soft;
         $deg = $choices->number('deg');
+        $arc = $surface->arcMm;
+        $end = $surface->rows * $surface->columns;
         $marks = [];
         foreach ($surface->u as $column => $u) {
             $x = $u * $length;
@@ -80,10 +83,13 @@ final readonly class Line implements Indexed, Technique
                 continue;
             }
             $middle = $surface->flankMm[$column] + Cells::yMm($surface, $u, $deg);
-            for ($cell = $column; $cell < $surface->rows * $surface->columns; $cell += $surface->columns) {
-                $away = abs($surface->arcMm[$cell] - $middle);
-                if ($away < $half + $soft) {
-                    $marks[$cell] = Smooth::step($half + $soft, $half - $soft, $away);
+            for ($cell = $column; $cell < $end; $cell += $surface->columns) {
+                $away = $arc[$cell] - $middle;
+                if ($away >= $edge) {
+                    break;
+                }
+                if ($away > -$edge) {
+                    $marks[$cell] = Smooth::step($edge, $half - $soft, abs($away));
                 }
             }
         }

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Technique\Mottle;
 
-use Hawkbrush\Core\Body\Smooth;
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
@@ -66,15 +64,21 @@ final readonly class Mottle implements Technique
         for ($i = 0; $i < $wide * $tall; $i++) {
             $lattice[] = $chance->between(0, 1);
         }
-        $cut = 1 - $choices->number('cover');
         $soft = 0.3 * $choices->number('soft');
-
+        $cut = 1 - $choices->number('cover') - $soft;
+        $cellMm = $surface->body->lengthMm / $surface->columns;
+        $columns = $surface->columns;
+        $arc = $surface->arcMm;
+        $flank = $surface->flankMm;
         $bends = array_map(static fn(float $u): float => 0.45 * sin($u * $surface->body->lengthMm / $size * 1.7) + 0.5, $surface->u);
 
-        return Cells::each($surface, $open, static function (float $x, float $y, int $across) use ($lattice, $wide, $size, $reach, $cut, $soft, $bends): float {
+        $through = [];
+        // Written out rather than through Cells::each: patches may cover most of the body, on each side anew.
+        foreach ($open->all() as $cell => $paint) {
+            $across = $cell % $columns;
             // Bent a little, so that the lattice below does not show; never to below nothing.
-            $down = ($y + $reach) / $size;
-            $gx = $x / $size + 0.45 * sin($down * 1.9) + 0.5;
+            $down = ($arc[$cell] - $flank[$across] + $reach) / $size;
+            $gx = ($across + 0.5) * $cellMm / $size + 0.45 * sin($down * 1.9) + 0.5;
             $gy = $down + $bends[$across];
             $column = (int) $gx;
             $row = (int) $gy;
@@ -85,8 +89,15 @@ final readonly class Mottle implements Technique
             $at = $row * $wide + $column;
             $upper = $lattice[$at] + ($lattice[$at + 1] - $lattice[$at]) * $fx;
             $lower = $lattice[$at + $wide] + ($lattice[$at + $wide + 1] - $lattice[$at + $wide]) * $fx;
+            // Smooth::step, written out.
+            $in = (($upper + ($lower - $upper) * $fy - 0.5) * 1.6 + 0.5 - $cut) / (2 * $soft);
+            if ($in >= 1) {
+                $through[$cell] = $paint;
+            } elseif ($in > 0) {
+                $through[$cell] = $paint * $in * $in * (3 - 2 * $in);
+            }
+        }
 
-            return Smooth::step($cut - $soft, $cut + $soft, ($upper + ($lower - $upper) * $fy - 0.5) * 1.6 + 0.5);
-        });
+        return $through;
     }
 }

@@ -9,7 +9,6 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Flat\Arc;
 use Hawkbrush\Core\Flat\Shape;
 use Hawkbrush\Core\Technique\Anchor;
-use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Indexed;
@@ -22,6 +21,9 @@ final readonly class Scallops extends Stencil implements Cut, Indexed
 {
     /** Rows lie so far apart, as a share of a scale's length. */
     private const ROW = 0.62;
+
+    /** The pattern repeats itself: it is worked out in so many places of a scale's length and of a row's height. */
+    private const TILE = 32;
 
     public function name(): string
     {
@@ -69,27 +71,64 @@ final readonly class Scallops extends Stencil implements Cut, Indexed
     public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
         $scale = $choices->number('scale_mm');
-        $radius = $scale / 2;
-        $rim = min($choices->number('rim_mm'), $radius);
         $step = $scale * self::ROW;
         $gill = $surface->body->marks->gillU * $surface->body->lengthMm;
-        $way = $choices->word('run') === 'tail' ? 1 : -1;
-
-        return Cells::each($surface, $open, static function (float $x, float $y) use ($gill, $scale, $radius, $rim, $step, $way): float {
-            $share = 0.0;
-            // Rows overlap: those within a radius of here.
-            $last = (int) floor(($y + $radius) / $step);
-            for ($row = (int) ceil(($y - $radius) / $step); $row <= $last; $row++) {
-                $dy = $y - $row * $step;
-                $across = ($x - $gill) / $scale - ($row & 1 ? 0.5 : 0.0);
-                $dx = ($across - round($across)) * $scale * $way;
-                $distance = sqrt($dx * $dx + $dy * $dy);
-                if ($distance <= $radius && $dx > 0) {
-                    $share = max($share, 1 - ($radius - $distance) / $rim);
-                }
+        $cells = self::tile(min($choices->number('rim_mm') / $scale, 0.5), $choices->word('run') === 'tail' ? 1 : -1);
+        $columns = $surface->columns;
+        $cellMm = $surface->body->lengthMm / $columns;
+        // Of the tile, the row for each column, in the rows that begin at the index and in those shifted by half a scale.
+        $along = [[], []];
+        for ($column = 0; $column < $columns; $column++) {
+            $across = (($column + 0.5) * $cellMm - $gill) / $scale + 0.5;
+            $along[0][] = (int) (($across - floor($across)) * self::TILE) * self::TILE;
+            $along[1][] = (int) (($across + 0.5 - floor($across + 0.5)) * self::TILE) * self::TILE;
+        }
+        $arc = $surface->arcMm;
+        $flank = $surface->flankMm;
+        // Counted from an even row far above the ridge, so that nothing is below nothing.
+        $above = 2.0 * ceil(max([1.0, ...$flank]) / $step);
+        $through = [];
+        // Written out rather than through Cells::each: scallops cover most of the side.
+        foreach ($open->all() as $cell => $paint) {
+            $column = $cell % $columns;
+            $down = ($arc[$cell] - $flank[$column]) / $step + $above;
+            $row = (int) $down;
+            $share = $cells[$along[$row & 1][$column] + (int) (($down - $row) * self::TILE)];
+            if ($share > 0) {
+                $through[$cell] = $paint * $share;
             }
+        }
 
-            return max(0.0, $share);
-        });
+        return $through;
+    }
+
+    /**
+     * One scale's length of one row, down to the next row, the scallop's middle in the middle of its upper edge: shares
+     * column by column.
+     *
+     * @param float $rim in lengths of a scale
+     *
+     * @return list<float>
+     */
+    private static function tile(float $rim, int $way): array
+    {
+        $tile = [];
+        for ($i = 0; $i < self::TILE; $i++) {
+            $x = (($i + 0.5) / self::TILE - 0.5) * $way;
+            for ($j = 0; $j < self::TILE; $j++) {
+                $y = ($j + 0.5) / self::TILE * self::ROW;
+                // This row and the next one, shifted by half a scale.
+                $tile[] = max(self::rim($x, $y, $rim), self::rim($x > 0 ? $x - 0.5 : $x + 0.5, self::ROW - $y, $rim));
+            }
+        }
+
+        return $tile;
+    }
+
+    private static function rim(float $x, float $y, float $rim): float
+    {
+        $distance = sqrt($x * $x + $y * $y);
+
+        return $x > 0 && $distance <= 0.5 ? max(0.0, 1 - (0.5 - $distance) / $rim) : 0.0;
     }
 }
