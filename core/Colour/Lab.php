@@ -15,11 +15,21 @@ final readonly class Lab
 
     public static function fromXyz(Xyz $xyz): self
     {
-        $fx = self::f($xyz->x / Xyz::WHITE[0]);
-        $fy = self::f($xyz->y / Xyz::WHITE[1]);
-        $fz = self::f($xyz->z / Xyz::WHITE[2]);
+        return new self(...self::coordinates($xyz->x / Xyz::WHITE[0], $xyz->y / Xyz::WHITE[1], $xyz->z / Xyz::WHITE[2]));
+    }
 
-        return new self(116 * $fy - 16, 500 * ($fx - $fy), 200 * ($fy - $fz));
+    /**
+     * Of X, Y and Z as parts of white, for loops over many colours.
+     *
+     * @return array{float, float, float} L*, a* and b*
+     */
+    public static function coordinates(float $x, float $y, float $z): array
+    {
+        $fx = self::f($x);
+        $fy = self::f($y);
+        $fz = self::f($z);
+
+        return [116 * $fy - 16, 500 * ($fx - $fy), 200 * ($fy - $fz)];
     }
 
     public function toXyz(): Xyz

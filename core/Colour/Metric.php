@@ -32,10 +32,12 @@ final readonly class Metric
     /** @return array{float, float, float} the way from one colour to another */
     public function between(Lab $from, Lab $to): array
     {
-        $l = $to->l - $from->l;
-        $a = $to->a - $from->a;
-        $b = $to->b - $from->b;
+        return $this->way($to->l - $from->l, $to->a - $from->a, $to->b - $from->b);
+    }
 
+    /** @return array{float, float, float} the same, by how far they lie apart in L*, a* and b* */
+    public function way(float $l, float $a, float $b): array
+    {
         return [$this->ll * $l + $this->la * $a + $this->lb * $b, $this->aa * $a + $this->ab * $b, $this->bb * $b];
     }
 }

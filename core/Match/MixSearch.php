@@ -183,14 +183,20 @@ final class MixSearch
     {
         [$first, $second, $third] = $counts;
         $within = $this->worst + self::OFF;
-        $near = [];
+        $near = $rows = [];
+        foreach ($patches as $number => $patch) {
+            $rows[$number >> 3] = true;
+        }
         foreach ($this->lattice->threes as $mix) {
             $a = ($mix >> 8) * $first;
             $b = ($mix >> 4 & 15) * $second;
             $thirds = 3 / ($a + $b + ($mix & 15) * $third);
             $a *= $thirds;
-            $b *= $thirds;
             $i = (int) $a;
+            if (! isset($rows[$i])) {
+                continue;
+            }
+            $b *= $thirds;
             $j = (int) $b;
             $a -= $i;
             $b -= $j;

@@ -44,7 +44,7 @@ final class Sketch
     /** @var list<bool> whether a paint sends out light of its own */
     private array $glows = [];
 
-    /** @var array{list<float>, list<float>, list<float>} X, Y and Z of each band looked at */
+    /** @var array{list<float>, list<float>, list<float>} X, Y and Z of each band looked at, as parts of white */
     private array $weights;
 
     private readonly Lab $wanted;
@@ -62,7 +62,8 @@ final class Sketch
         $this->metric = Metric::at($wanted->lab);
         $sent = Glow::share($wanted->dryUm) / 2;
         $this->ground = Bands::EverySecond->of($wanted->ground->values);
-        $this->weights = Observer::weights(Bands::EverySecond);
+        [$x, $y, $z] = Observer::weights(Bands::EverySecond);
+        $this->weights = [self::divided($x, Xyz::WHITE[0]), self::divided($y, Xyz::WHITE[1]), self::divided($z, Xyz::WHITE[2])];
         $drop = $share = [];
         foreach ($paints as $paint) {
             $whole = static fn(float $value): float => $value * $wanted->dryUm + self::LEAST;
@@ -99,30 +100,39 @@ final class Sketch
         [$toX, $toY, $toZ] = $this->weights;
         [$first, $through, $inside] = $this->surface;
         $x = $y = $z = 0.0;
-        // The film of KubelkaMunk with X = 1, over the ground, and Look, in one go: this runs hundreds of thousands of times.
+        // The film of KubelkaMunk with X = 1, over the ground, and Look, in one go: this runs tens of thousands of times.
+        // With A = S + K and B = bS coth(bS), R = (S - Rg (A - B)) / (A + B - Rg S).
         foreach ($this->k[$one] as $i => $k) {
             $k = $a * $k + $b * $k2[$i] + $c * $k3[$i];
             $s = $a * $s1[$i] + $b * $s2[$i] + $c * $s3[$i];
-            $bs = sqrt($k * ($k + 2 * $s));
-            $e = exp(-$bs);
-            $e2 = $e * $e;
-            $below = ($s + $k) * (1 - $e2) + $bs * (1 + $e2);
-            $own = $s * (1 - $e2) / $below;
-            $t = 2 * $bs * $e / $below;
+            $bs = sqrt($k * ($k + $s + $s));
+            $e2 = exp(-$bs - $bs);
             $ground = $grounds[$i];
-            $r = $own + $t * $t * $ground / (1 - $own * $ground);
+            $coth = $bs * (1 + $e2) / (1 - $e2);
+            $above = $s - $ground * ($s + $k - $coth);
+            $below = $s + $k + $coth - $ground * $s;
             if ($glow !== null) {
-                $r += $glow[$i] * (1 + $ground * $t);
+                $above += $below * $glow[$i] * (1 + $ground * 2 * $bs * exp(-$bs) / ((1 - $e2) * ($s + $k + $coth)));
             }
-            $r = $through * $r / (1 - $inside * $r);
+            $r = $above / ($below - $inside * $above);
             $x += $toX[$i] * $r;
             $y += $toY[$i] * $r;
             $z += $toZ[$i] * $r;
         }
         // What the surface itself throws back is white.
-        $lab = Lab::fromXyz(new Xyz($x + $first * Xyz::WHITE[0], $y + $first * Xyz::WHITE[1], $z + $first * Xyz::WHITE[2]));
+        [$l, $a, $b] = Lab::coordinates($through * $x + $first, $through * $y + $first, $through * $z + $first);
 
-        return $this->metric->between($this->wanted, $lab);
+        return $this->metric->way($l - $this->wanted->l, $a - $this->wanted->a, $b - $this->wanted->b);
+    }
+
+    /**
+     * @param list<float> $weights
+     *
+     * @return list<float>
+     */
+    private static function divided(array $weights, float $by): array
+    {
+        return array_map(static fn(float $weight): float => $weight / $by, $weights);
     }
 
     /** @return list<float> what a mix sends out itself, by band looked at, before the ground helps */

@@ -9,7 +9,6 @@ use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Colour\Srgb;
-use Hawkbrush\Core\Colour\Xyz;
 use Hawkbrush\Core\Refused;
 
 it('puts white at L* 100 without hue', function (): void {
