@@ -110,28 +110,43 @@ final class Gap
     }
 
     /**
-     * Whether all of a set of places lie on the far side of one of them, so far that nothing between them comes near.
+     * How far places lie in the direction of one of them: nothing flat between them is nearer than the nearest of these.
      *
-     * @param array<int, array{float, float, float}> $places
+     * @param non-empty-list<array{float, float, float}> $places
+     *
+     * @return non-empty-list<float>
      */
-    public static function beyond(array $places, int $middle, float $within): bool
+    public static function along(array $places, int $middle): array
     {
         [$x, $y, $z] = $places[$middle];
-        $away = sqrt($x * $x + $y * $y + $z * $z);
-        if ($away < $within) {
-            return false;
-        }
-        $least = $most = $away * $away;
+        $away = sqrt($x * $x + $y * $y + $z * $z) + 1e-9;
+        $x /= $away;
+        $y /= $away;
+        $z /= $away;
+        $along = [];
         foreach ($places as [$px, $py, $pz]) {
-            $along = $px * $x + $py * $y + $pz * $z;
-            if ($along < $least) {
-                $least = $along;
-            } elseif ($along > $most) {
-                $most = $along;
-            }
+            $along[] = $px * $x + $py * $y + $pz * $z;
         }
 
-        return $least - self::BEND * ($most - $least) > $within * $away;
+        return $along;
+    }
+
+    /**
+     * Whether the mixes between places all lie beyond, by how far these lie in one direction.
+     *
+     * @param non-empty-list<float> $along
+     */
+    public static function beyond(array $along, float $within): bool
+    {
+        $least = min($along);
+
+        return $least > $within && $least - self::BEND * (max($along) - $least) > $within;
+    }
+
+    /** How far mixes may bend away from flat triangles of a lattice that bends by so much at most. */
+    public static function bend(float $curve): float
+    {
+        return self::BEND * $curve;
     }
 
     private static function away(float $x, float $y, float $z, float $dx, float $dy, float $dz, float $part): float

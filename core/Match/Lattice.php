@@ -20,16 +20,24 @@ final readonly class Lattice
     /** @var array{list<int>, list<int>, list<int>} places along the edges by sixths: first to second paint, first to third, second to third */
     public array $sides;
 
-    /** @var list<array{int, int}> places at the edges, with the middle between each two */
-    public array $across;
+    /**
+     * Of ten places only: from the first paint by thirds to the second (0 to 3), from the first on to the third (4 to 6),
+     * from the second towards the third (7, 8), and the middle (9).
+     *
+     * @var array<int, array{int, int, int}> corners of each small triangle among the ten, by its number
+     */
+    public array $coarse;
 
-    /** The place of all three in like parts. */
-    public int $middle;
+    /** The place of all three in like parts, among the ten. */
+    public const MIDDLE = 9;
+
+    /** Places at the edges, among the ten, with the middle between each two. */
+    public const ACROSS = [[1, 8], [2, 5], [4, 7]];
 
     /** @var list<array{int, int}> drops of two paints without a common divisor */
     public array $twos;
 
-    /** @var list<int> drops of three: of the first << 8 | of the second << 4 | of the third */
+    /** @var array<int, true> drops of three without a common divisor: of the first << 8 | of the second << 4 | of the third */
     public array $threes;
 
     public function __construct(int $mostDrops)
@@ -57,15 +65,39 @@ final readonly class Lattice
         }
         $this->places = $places;
         $this->triangles = $triangles;
-        $this->middle = $numbers[2][2];
-        $this->across = [[$numbers[4][2], $numbers[0][2]], [$numbers[2][4], $numbers[2][0]], [$numbers[4][0], $numbers[0][4]]];
         $along = range(0, 6);
         $this->sides = [
             array_map(static fn(int $sixths): int => $numbers[6 - $sixths][$sixths], $along),
             array_map(static fn(int $sixths): int => $numbers[6 - $sixths][0], $along),
             array_map(static fn(int $sixths): int => $numbers[0][6 - $sixths], $along),
         ];
+        $ten = array_flip([$numbers[6][0], $numbers[4][2], $numbers[2][4], $numbers[0][6], $numbers[4][0], $numbers[2][0], $numbers[0][0], $numbers[0][4], $numbers[0][2], $numbers[2][2]]);
+        $this->coarse = array_map(static fn(array $six): array => [$ten[$six[0]], $ten[$six[1]], $ten[$six[2]]], $triangles);
         [$this->twos, $this->threes] = self::mixes($mostDrops);
+    }
+
+    /**
+     * Between what parts of the first paint the second and the third lie in all of some small triangles.
+     *
+     * @param list<int> $numbers of the triangles
+     *
+     * @return array{float, float, float, float} least and most of the second, least and most of the third
+     */
+    public static function spans(array $numbers): array
+    {
+        $leastTwo = $leastThree = INF;
+        $mostTwo = $mostThree = 0.0;
+        foreach ($numbers as $number) {
+            $one = $number >> 3;
+            $two = $number >> 1 & 3;
+            $three = 2 - $one - $two - ($number & 1);
+            $leastTwo = min($leastTwo, $two / ($one + 1));
+            $leastThree = min($leastThree, $three / ($one + 1));
+            $mostTwo = $one === 0 ? INF : max($mostTwo, ($two + 1) / $one);
+            $mostThree = $one === 0 ? INF : max($mostThree, ($three + 1) / $one);
+        }
+
+        return [$leastTwo, $mostTwo, $leastThree, $mostThree];
     }
 
     private static function number(int $a, int $b, bool $turned): int
@@ -73,7 +105,7 @@ final readonly class Lattice
         return $a << 3 | $b << 1 | ($turned ? 1 : 0);
     }
 
-    /** @return array{list<array{int, int}>, list<int>} */
+    /** @return array{list<array{int, int}>, array<int, true>} */
     private static function mixes(int $mostDrops): array
     {
         $twos = $threes = [];
@@ -85,7 +117,7 @@ final readonly class Lattice
                 }
                 for ($c = 1; $c <= $mostDrops - $a - $b; $c++) {
                     if (self::divisor($divisor, $c) === 1) {
-                        $threes[] = $a << 8 | $b << 4 | $c;
+                        $threes[$a << 8 | $b << 4 | $c] = true;
                     }
                 }
             }

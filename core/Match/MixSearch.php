@@ -114,17 +114,25 @@ final class MixSearch
     private function threes(): void
     {
         $near = $threes = [];
-        foreach ((new Reach($this->paints, $this->wanted))->threes($this->worst + self::OFF) as [$one, $two, $three]) {
-            $places = $this->edgesOf($one, $two, $three, 2);
-            $places[$this->lattice->middle] = $this->at($one, $two, $three, [2, 2, 2]);
-            if (Gap::beyond($places, $this->lattice->middle, $this->worst + self::OFF)) {
+        $within = $this->worst + self::OFF;
+        foreach ((new Reach($this->paints, $this->wanted))->threes($within) as [$one, $two, $three]) {
+            $toTwo = $this->edges[self::pair($one, $two)];
+            $toThree = $this->edges[self::pair($one, $three)];
+            $across = $this->edges[self::pair($two, $three)];
+            $places = [$toTwo[0], $toTwo[2], $toTwo[4], $toTwo[6], $toThree[2], $toThree[4], $toThree[6], $across[2], $across[4], $this->at($one, $two, $three, [2, 2, 2])];
+            $along = Gap::along($places, Lattice::MIDDLE);
+            if (Gap::beyond($along, $within)) {
                 continue;
             }
             $gaps = [];
             $curve = $this->curve($one, $two, $three, $places);
-            foreach ($this->lattice->triangles as $number => [$a, $b, $c]) {
-                $gap = Gap::from($places[$a], $places[$b], $places[$c], $this->worst + self::OFF, $curve);
-                if ($gap < $this->worst + self::OFF) {
+            $bent = $within + Gap::bend($curve);
+            foreach ($this->lattice->coarse as $number => [$a, $b, $c]) {
+                if ($along[$a] > $bent && $along[$b] > $bent && $along[$c] > $bent) {
+                    continue;
+                }
+                $gap = Gap::from($places[$a], $places[$b], $places[$c], $within, $curve);
+                if ($gap < $within) {
                     $gaps[$number] = $gap;
                 }
             }
@@ -149,7 +157,7 @@ final class MixSearch
      */
     private function within(int $one, int $two, int $three, array $gaps): void
     {
-        $places = $this->edgesOf($one, $two, $three, 1);
+        $places = $this->edgesOf($one, $two, $three);
         $patches = [];
         foreach ($gaps as $number => $gap) {
             if ($gap < $this->worst + self::OFF) {
@@ -183,33 +191,40 @@ final class MixSearch
     {
         [$first, $second, $third] = $counts;
         $within = $this->worst + self::OFF;
-        $near = $rows = [];
-        foreach ($patches as $number => $patch) {
-            $rows[$number >> 3] = true;
-        }
-        foreach ($this->lattice->threes as $mix) {
-            $a = ($mix >> 8) * $first;
-            $b = ($mix >> 4 & 15) * $second;
-            $thirds = 3 / ($a + $b + ($mix & 15) * $third);
-            $a *= $thirds;
-            $i = (int) $a;
-            if (! isset($rows[$i])) {
-                continue;
-            }
-            $b *= $thirds;
-            $j = (int) $b;
-            $a -= $i;
-            $b -= $j;
-            $number = $i << 3 | $j << 1;
-            if ($a + $b > 1) {
-                $number |= 1;
-                $a = 1 - $a;
-                $b = 1 - $b;
-            }
-            if (isset($patches[$number])) {
-                $away = $patches[$number]->away($within, $a, $b);
-                if ($away !== null) {
-                    $near[$number][$mix] = [$away, $a, $b];
+        $near = [];
+        [$leastTwo, $mostTwo, $leastThree, $mostThree] = Lattice::spans(array_keys($patches));
+        for ($ofOne = 1; $ofOne <= self::MOST_DROPS - 2; $ofOne++) {
+            $one = $ofOne * $first;
+            $left = self::MOST_DROPS - $ofOne;
+            // A whisker more on either side, for what rounding takes.
+            $lastTwo = (int) min($left - 1, $mostTwo * $one / $second + 1e-6);
+            for ($ofTwo = max(1, (int) ceil($leastTwo * $one / $second - 1e-6)); $ofTwo <= $lastTwo; $ofTwo++) {
+                $two = $ofTwo * $second;
+                $lastThree = (int) min($left - $ofTwo, $mostThree * $one / $third + 1e-6);
+                for ($ofThree = max(1, (int) ceil($leastThree * $one / $third - 1e-6)); $ofThree <= $lastThree; $ofThree++) {
+                    $mix = $ofOne << 8 | $ofTwo << 4 | $ofThree;
+                    if (! isset($this->lattice->threes[$mix])) {
+                        continue;
+                    }
+                    $thirds = 3 / ($one + $two + $ofThree * $third);
+                    $a = $one * $thirds;
+                    $b = $two * $thirds;
+                    $i = (int) $a;
+                    $j = (int) $b;
+                    $a -= $i;
+                    $b -= $j;
+                    $number = $i << 3 | $j << 1;
+                    if ($a + $b > 1) {
+                        $number |= 1;
+                        $a = 1 - $a;
+                        $b = 1 - $b;
+                    }
+                    if (isset($patches[$number])) {
+                        $away = $patches[$number]->away($within, $a, $b);
+                        if ($away !== null) {
+                            $near[$number][$mix] = [$away, $a, $b];
+                        }
+                    }
                 }
             }
         }
@@ -259,26 +274,22 @@ final class MixSearch
     private function curve(int $one, int $two, int $three, array $places): float
     {
         $curve = max($this->curves[self::pair($one, $two)], $this->curves[self::pair($one, $three)], $this->curves[self::pair($two, $three)]);
-        foreach ($this->lattice->across as [$from, $to]) {
-            $curve = max($curve, Gap::curve($places[$from], $places[$this->lattice->middle], $places[$to]));
+        foreach (Lattice::ACROSS as [$from, $to]) {
+            $curve = max($curve, Gap::curve($places[$from], $places[Lattice::MIDDLE], $places[$to]));
         }
 
         return $curve;
     }
 
-    /**
-     * @param int $step in sixths
-     *
-     * @return array<int, array{float, float, float}> by number of the lattice's place
-     */
-    private function edgesOf(int $one, int $two, int $three, int $step): array
+    /** @return array<int, array{float, float, float}> by number of the lattice's place */
+    private function edgesOf(int $one, int $two, int $three): array
     {
         [$first, $second, $third] = $this->lattice->sides;
         $toTwo = $this->edges[self::pair($one, $two)];
         $toThree = $this->edges[self::pair($one, $three)];
         $across = $this->edges[self::pair($two, $three)];
         $places = [];
-        for ($i = 0; $i <= 6; $i += $step) {
+        for ($i = 0; $i <= 6; $i++) {
             $places[$first[$i]] = $toTwo[$i];
             $places[$second[$i]] = $toThree[$i];
             $places[$third[$i]] = $across[$i];
