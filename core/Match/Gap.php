@@ -19,8 +19,9 @@ final class Gap
      * @param array{float, float, float} $c may be the same as $b
      * @param float $within what lies further away than that need not be told closely
      * @param float $curve see {@see curve}, of the whole lattice
+     * @param float $loose how many times as far as near a colour mixes may bend
      */
-    public static function from(array $a, array $b, array $c, float $within = INF, float $curve = INF): float
+    public static function from(array $a, array $b, array $c, float $within, float $curve, float $loose): float
     {
         [$ax, $ay, $az] = $a;
         [$bx, $by, $bz] = $b;
@@ -32,7 +33,7 @@ final class Gap
         $least = sqrt($ax * $ax + $ay * $ay + $az * $az) - sqrt($side);
         $next = ($bx - $cx) * ($bx - $cx) + ($by - $cy) * ($by - $cy) + ($bz - $cz) * ($bz - $cz);
         $side = sqrt($next > $side ? $next : $side);
-        $bend = self::BEND * ($curve < $side ? $curve : $side);
+        $bend = $loose * self::BEND * ($curve < $side ? $curve : $side);
 
         return ($least - $bend > $within ? $least : self::flat($a, $b, $c)) - $bend;
     }
@@ -136,17 +137,17 @@ final class Gap
      *
      * @param non-empty-list<float> $along
      */
-    public static function beyond(array $along, float $within): bool
+    public static function beyond(array $along, float $within, float $loose): bool
     {
         $least = min($along);
 
-        return $least > $within && $least - self::BEND * (max($along) - $least) > $within;
+        return $least > $within && $least - $loose * self::BEND * (max($along) - $least) > $within;
     }
 
     /** How far mixes may bend away from flat triangles of a lattice that bends by so much at most. */
-    public static function bend(float $curve): float
+    public static function bend(float $curve, float $loose): float
     {
-        return self::BEND * $curve;
+        return $loose * self::BEND * $curve;
     }
 
     private static function away(float $x, float $y, float $z, float $dx, float $dy, float $dz, float $part): float

@@ -20,6 +20,11 @@ final class MixSearch
     /** How far a sketch may be off, in DeltaE00. */
     private const OFF = 0.25;
 
+    /** So near, DeltaE00, the margins were tried; where nothing comes nearer they grow with how far the rack stays off. */
+    private const TRIED = 3.0;
+
+    private const LOOSER_BY = 6.0;
+
     /** After so many mixes of a patch it is known how far they stray. */
     private const TELLING = 4;
 
@@ -31,6 +36,9 @@ final class MixSearch
 
     /** The worst difference among them, once there are enough. */
     private float $worst = INF;
+
+    /** What a mix of the paints at hand has to come under: the worst, or the best of the very same paints. */
+    private float $goal = INF;
 
     /** @var list<array{float, float, float}> place of each paint alone */
     private array $corners = [];
@@ -83,6 +91,7 @@ final class MixSearch
     private function pairs(): void
     {
         $near = [];
+        $loose = $this->loose();
         foreach ($this->corners as $one => $first) {
             for ($two = $one + 1; $two < \count($this->corners); $two++) {
                 $places = [$first];
@@ -91,7 +100,7 @@ final class MixSearch
                 }
                 $places[] = $this->corners[$two];
                 for ($from = 0; $from < 6; $from++) {
-                    $near[] = [Gap::from($places[$from], $places[$from + 1], $places[$from + 1]), $one, $two, $from];
+                    $near[] = [Gap::from($places[$from], $places[$from + 1], $places[$from + 1], INF, INF, $loose), $one, $two, $from];
                 }
                 $this->edges[self::pair($one, $two)] = $places;
                 $this->curves[self::pair($one, $two)] = max(Gap::curve($places[0], $places[2], $places[4]), Gap::curve($places[2], $places[4], $places[6]));
@@ -102,6 +111,7 @@ final class MixSearch
             if ($gap > $this->worst + self::OFF) {
                 break;
             }
+            $this->aim($one, $two);
             foreach ($this->lattice->twos as [$ofOne, $ofTwo]) {
                 $second = $ofTwo * $this->counts[$two];
                 if ((int) (6 * $second / ($second + $ofOne * $this->counts[$one])) === $from) {
@@ -115,23 +125,24 @@ final class MixSearch
     {
         $near = $threes = [];
         $within = $this->worst + self::OFF;
+        $loose = $this->loose();
         foreach ((new Reach($this->paints, $this->wanted))->threes($within) as [$one, $two, $three]) {
             $toTwo = $this->edges[self::pair($one, $two)];
             $toThree = $this->edges[self::pair($one, $three)];
             $across = $this->edges[self::pair($two, $three)];
             $places = [$toTwo[0], $toTwo[2], $toTwo[4], $toTwo[6], $toThree[2], $toThree[4], $toThree[6], $across[2], $across[4], $this->at($one, $two, $three, [2, 2, 2])];
             $along = Gap::along($places, Lattice::MIDDLE);
-            if (Gap::beyond($along, $within)) {
+            if (Gap::beyond($along, $within, $loose)) {
                 continue;
             }
             $gaps = [];
             $curve = $this->curve($one, $two, $three, $places);
-            $bent = $within + Gap::bend($curve);
+            $bent = $within + Gap::bend($curve, $loose);
             foreach ($this->lattice->coarse as $number => [$a, $b, $c]) {
                 if ($along[$a] > $bent && $along[$b] > $bent && $along[$c] > $bent) {
                     continue;
                 }
-                $gap = Gap::from($places[$a], $places[$b], $places[$c], $within, $curve);
+                $gap = Gap::from($places[$a], $places[$b], $places[$c], $within, $curve, $loose);
                 if ($gap < $within) {
                     $gaps[$number] = $gap;
                 }
@@ -157,16 +168,18 @@ final class MixSearch
      */
     private function within(int $one, int $two, int $three, array $gaps): void
     {
+        $this->aim($one, $two, $three);
+        $loose = $this->loose();
         $places = $this->edgesOf($one, $two, $three);
         $patches = [];
         foreach ($gaps as $number => $gap) {
-            if ($gap < $this->worst + self::OFF) {
+            if ($gap < $this->goal + self::OFF) {
                 $six = [];
                 foreach ($this->lattice->triangles[$number] as $place) {
                     $six[] = $places[$place] ??= $this->at($one, $two, $three, $this->lattice->places[$place]);
                 }
-                $patch = new Patch($six);
-                if ($patch->gap < $this->worst + self::OFF) {
+                $patch = new Patch($six, $loose);
+                if ($patch->gap < $this->goal + self::OFF) {
                     $patches[$number] = $patch;
                 }
             }
@@ -174,8 +187,9 @@ final class MixSearch
         if ($patches === []) {
             return;
         }
-        foreach ($this->foretold([$this->counts[$one], $this->counts[$two], $this->counts[$three]], $patches) as $number => $mixes) {
-            $this->tryPatch($one, $two, $three, $patches[$number], $mixes);
+        [$near, $spots] = $this->foretold([$this->counts[$one], $this->counts[$two], $this->counts[$three]], $patches);
+        foreach ($near as $number => $mixes) {
+            $this->tryPatch($one, $two, $three, $patches[$number], $mixes, $spots);
         }
     }
 
@@ -185,13 +199,13 @@ final class MixSearch
      * @param array{float, float, float} $counts how much a drop of each paint counts
      * @param array<int, Patch> $patches by number of the small triangle
      *
-     * @return array<int, array<int, array{float, float, float}>> how near each is foretold to be, and where it lies in its patch, by drops as in {@see Lattice::$threes}
+     * @return array{array<int, array<int, float>>, array<int, array{float, float}>} by patch how near each is foretold to be, by drops as in {@see Lattice::$threes}; and where each lies in its patch
      */
     private function foretold(array $counts, array $patches): array
     {
         [$first, $second, $third] = $counts;
-        $within = $this->worst + self::OFF;
-        $near = [];
+        $within = $this->goal + self::OFF;
+        $near = $spots = [];
         [$leastTwo, $mostTwo, $leastThree, $mostThree] = Lattice::spans(array_keys($patches));
         for ($ofOne = 1; $ofOne <= self::MOST_DROPS - 2; $ofOne++) {
             $one = $ofOne * $first;
@@ -222,33 +236,35 @@ final class MixSearch
                     if (isset($patches[$number])) {
                         $away = $patches[$number]->away($within, $a, $b);
                         if ($away !== null) {
-                            $near[$number][$mix] = [$away, $a, $b];
+                            $near[$number][$mix] = $away;
+                            $spots[$mix] = [$a, $b];
                         }
                     }
                 }
             }
         }
 
-        return $near;
+        return [$near, $spots];
     }
 
     /**
      * Mixes of one patch, those foretold nearest first. What they were off by tells how far the rest may stray: mixes
      * that are foretold alike lie beside each other, and are off alike.
      *
-     * @param array<int, array{float, float, float}> $mixes see {@see foretold}
+     * @param array<int, float> $mixes see {@see foretold}
+     * @param array<int, array{float, float}> $spots
      */
-    private function tryPatch(int $one, int $two, int $three, Patch $patch, array $mixes): void
+    private function tryPatch(int $one, int $two, int $three, Patch $patch, array $mixes, array $spots): void
     {
         asort($mixes);
         $strayed = 0.0;
         $tried = 0;
-        foreach ($mixes as $mix => [$away, $v, $w]) {
-            if ($tried++ >= self::TELLING && $away > $this->worst + self::OFF + self::LIKE * $strayed) {
+        foreach ($mixes as $mix => $away) {
+            if ($tried++ >= self::TELLING && $away > $this->goal + self::OFF + $this->loose() * self::LIKE * $strayed) {
                 return;
             }
             [$x, $y, $z] = $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15);
-            [$toX, $toY, $toZ] = $patch->at($v, $w);
+            [$toX, $toY, $toZ] = $patch->at(...$spots[$mix]);
             $off = sqrt(($x - $toX) * ($x - $toX) + ($y - $toY) * ($y - $toY) + ($z - $toZ) * ($z - $toZ));
             $strayed = $off > $strayed ? $off : $strayed;
         }
@@ -303,7 +319,7 @@ final class MixSearch
     {
         $drop = $this->sketch->drop;
         [$x, $y, $z] = $this->sketch->place($one, $two, $three, $ofOne * $drop[$one], $ofTwo * $drop[$two], $ofThree * $drop[$three]);
-        if (sqrt($x * $x + $y * $y + $z * $z) <= $this->worst + self::OFF) {
+        if (sqrt($x * $x + $y * $y + $z * $z) <= $this->goal + self::OFF) {
             $parts = [[$this->paints[$one], $ofOne], [$this->paints[$two], $ofTwo]];
             if ($ofThree > 0) {
                 $parts[] = [$this->paints[$three], $ofThree];
@@ -319,16 +335,35 @@ final class MixSearch
     {
         $colour = $this->wanted->shows(Mixing::of(array_map(static fn(array $part): array => [$part[0]->optics, $part[1] * $part[0]->dropMl * $part[0]->solids], $parts)));
         $deltaE = $this->wanted->missedBy($colour);
-        $set = implode(' ', array_map(static fn(array $part): string => $part[0]->id, $parts));
+        $set = self::set(array_column($parts, 0));
         if ($deltaE >= ($this->found[$set]->deltaE ?? $this->worst)) {
             return;
         }
+        $this->goal = $deltaE;
         $this->found[$set] = new Offer($parts, $colour, $deltaE);
         uasort($this->found, static fn(Offer $a, Offer $b): int => $a->deltaE <=> $b->deltaE);
         $this->found = \array_slice($this->found, 0, $this->most);
         if (\count($this->found) === $this->most) {
             $this->worst = $this->found[array_key_last($this->found)]->deltaE;
         }
+    }
+
+    /** How many times as far mixes may stray as near a colour. */
+    private function loose(): float
+    {
+        return min(10.0, 1 + max(0.0, $this->worst - self::TRIED) / self::LOOSER_BY);
+    }
+
+    private function aim(int $one, int $two, ?int $three = null): void
+    {
+        $paints = [$this->paints[$one], $this->paints[$two], ...($three === null ? [] : [$this->paints[$three]])];
+        $this->goal = min($this->worst, $this->found[self::set($paints)]->deltaE ?? INF);
+    }
+
+    /** @param array<int, Paint> $paints */
+    private static function set(array $paints): string
+    {
+        return implode(' ', array_map(static fn(Paint $paint): string => $paint->id, $paints));
     }
 
     private static function pair(int $one, int $two): int

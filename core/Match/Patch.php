@@ -22,14 +22,17 @@ final readonly class Patch
     /** @var array{list<float>, list<float>, list<float>} of each axis: the first corner, then what v, w, v2, v w and w2 add to it */
     private array $axes;
 
-    /** @param list<array{float, float, float}> $places six */
-    public function __construct(array $places)
+    /**
+     * @param list<array{float, float, float}> $places six
+     * @param float $loose how many times as far as near a colour mixes may stray
+     */
+    public function __construct(array $places, float $loose)
     {
         [$p, $q, $r, $pq, $qr, $pr] = $places;
         $side = sqrt(max(self::apart($p, $q), self::apart($q, $r), self::apart($p, $r)));
         $bulge = sqrt(max(self::apart(self::between($p, $q), $pq), self::apart(self::between($q, $r), $qr), self::apart(self::between($p, $r), $pr)));
-        $this->stray = self::STRAY * ($bulge + 0.01 * $side);
-        $this->gap = Gap::flat($p, $q, $r) - self::BULGE * ($bulge + 0.01 * $side);
+        $this->stray = $loose * self::STRAY * ($bulge + 0.01 * $side);
+        $this->gap = Gap::flat($p, $q, $r) - $loose * self::BULGE * ($bulge + 0.01 * $side);
         $axes = [];
         foreach ([0, 1, 2] as $i) {
             $axes[] = [

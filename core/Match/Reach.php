@@ -26,16 +26,38 @@ final class Reach
     /** The bands are taken together in so many groups. */
     private const GROUPS = 8;
 
+    /** Colours looked at on every side of the wanted one. */
+    private const SIDES = 150;
+
+    /** What those between them may lie further off. */
+    private const SPARE = 1.05;
+
+    /** So far off, DeltaE00, nothing is passed over. */
+    private const FAR = 40.0;
+
     /** @var list<list<float>> how far a paint goes in each direction from the wanted colour */
     private array $alone = [];
 
     /** @var array<int, array<int, array{list<float>, list<float>}>> most and least in each direction, by first and second paint */
     private array $pairs = [];
 
+    private readonly Metric $metric;
+
+    /** @var list<array{float, float, float}> what X, Y and Z each put on each direction */
+    private readonly array $slopes;
+
+    /** @var list<float> how far the wanted colour itself lies in each direction */
+    private readonly array $at;
+
     /** @param list<Paint> $paints */
     public function __construct(array $paints, Wanted $wanted)
     {
-        [$weights, $at] = self::directions($wanted->lab);
+        $this->metric = Metric::at($wanted->lab);
+        $this->slopes = self::directions($this->metric, $wanted->lab->toXyz());
+        $xyz = $wanted->lab->toXyz();
+        $this->at = $at = array_map(static fn(array $slope): float => $slope[0] * $xyz->x + $slope[1] * $xyz->y + $slope[2] * $xyz->z, $this->slopes);
+        [$wx, $wy, $wz] = Observer::weights();
+        $weights = array_map(static fn(array $slope): array => array_map(static fn(float $x, float $y, float $z): float => $slope[0] * $x + $slope[1] * $y + $slope[2] * $z, $wx, $wy, $wz), $this->slopes);
         // What each paint puts on each direction, group by group.
         $shares = [];
         foreach ($paints as $paint) {
@@ -66,10 +88,11 @@ final class Reach
      */
     public function threes(float $within): \Generator
     {
+        [$low, $high] = $this->near($within);
         foreach ($this->pairs as $one => $seconds) {
             foreach (array_keys($seconds) as $two) {
                 for ($three = $two + 1; $three < \count($this->alone); $three++) {
-                    if ($this->reaches($one, $two, $three, $within)) {
+                    if ($this->reaches($one, $two, $three, $low, $high)) {
                         yield [$one, $two, $three];
                     }
                 }
@@ -77,7 +100,42 @@ final class Reach
         }
     }
 
-    private function reaches(int $one, int $two, int $three, float $within): bool
+    /**
+     * How far colours so near lie in each direction at least and at most.
+     *
+     * @return array{list<float>, list<float>}
+     */
+    private function near(float $within): array
+    {
+        $low = array_fill(0, \count($this->slopes), -INF);
+        $high = array_fill(0, \count($this->slopes), INF);
+        if ($within >= self::FAR) {
+            return [$low, $high];
+        }
+        $far = [];
+        for ($i = 0; $i < self::SIDES; $i++) {
+            // Evenly round a ball, on a spiral.
+            $z = 1 - (2 * $i + 1) / self::SIDES;
+            $flat = sqrt(1 - $z * $z);
+            $turn = $i * M_PI * (3 - sqrt(5));
+            $xyz = $this->metric->colour([$flat * cos($turn), $flat * sin($turn), $z], $within)->toXyz();
+            foreach ($this->slopes as $direction => $slope) {
+                $far[$direction][] = $slope[0] * $xyz->x + $slope[1] * $xyz->y + $slope[2] * $xyz->z - $this->at[$direction];
+            }
+        }
+        foreach ($far as $direction => $all) {
+            $low[$direction] = self::SPARE * min($all);
+            $high[$direction] = self::SPARE * max($all);
+        }
+
+        return [array_values($low), array_values($high)];
+    }
+
+    /**
+     * @param list<float> $low
+     * @param list<float> $high
+     */
+    private function reaches(int $one, int $two, int $three, array $low, array $high): bool
     {
         [$mostA, $leastA] = $this->pairs[$one][$two];
         [$mostB, $leastB] = $this->pairs[$one][$three];
@@ -86,8 +144,10 @@ final class Reach
         $second = $this->alone[$two];
         $third = $this->alone[$three];
         foreach ($mostA as $i => $most) {
-            if ($most + $mostB[$i] - $first[$i] < -$within || $most + $mostC[$i] - $second[$i] < -$within || $mostB[$i] + $mostC[$i] - $third[$i] < -$within
-                || $leastA[$i] + $leastB[$i] - $first[$i] > $within || $leastA[$i] + $leastC[$i] - $second[$i] > $within || $leastB[$i] + $leastC[$i] - $third[$i] > $within) {
+            $from = $low[$i];
+            $to = $high[$i];
+            if ($most + $mostB[$i] - $first[$i] < $from || $most + $mostC[$i] - $second[$i] < $from || $mostB[$i] + $mostC[$i] - $third[$i] < $from
+                || $leastA[$i] + $leastB[$i] - $first[$i] > $to || $leastA[$i] + $leastC[$i] - $second[$i] > $to || $leastB[$i] + $leastC[$i] - $third[$i] > $to) {
                 return false;
             }
         }
@@ -121,28 +181,24 @@ final class Reach
     }
 
     /**
-     * The directions as straight weights of the 31 bands, and where the wanted colour lies on them.
+     * What X, Y and Z put on each direction, as slopes at the wanted colour.
      *
-     * @return array{list<list<float>>, list<float>}
+     * @return list<array{float, float, float}>
      */
-    private static function directions(Lab $lab): array
+    private static function directions(Metric $metric, Xyz $xyz): array
     {
-        $metric = Metric::at($lab);
-        $xyz = $lab->toXyz();
         $step = 0.01;
         $slopes = [];
         foreach ([new Xyz($xyz->x + $step, $xyz->y, $xyz->z), new Xyz($xyz->x, $xyz->y + $step, $xyz->z), new Xyz($xyz->x, $xyz->y, $xyz->z + $step)] as $beside) {
-            $slopes[] = array_map(static fn(float $moved): float => $moved / $step, $metric->between($lab, Lab::fromXyz($beside)));
+            $lab = Lab::fromXyz($beside);
+            $slopes[] = array_map(static fn(float $moved): float => $moved / $step, $metric->place($lab->l, $lab->a, $lab->b));
         }
-        [$wx, $wy, $wz] = Observer::weights();
-        $weights = $at = [];
+        $directions = [];
         foreach (self::DIRECTIONS as [$p, $q, $r]) {
             $size = sqrt($p * $p + $q * $q + $r * $r);
-            [$x, $y, $z] = array_map(static fn(array $slope): float => ($p * $slope[0] + $q * $slope[1] + $r * $slope[2]) / $size, $slopes);
-            $weights[] = array_map(static fn(float $a, float $b, float $c): float => $x * $a + $y * $b + $z * $c, $wx, $wy, $wz);
-            $at[] = $x * $xyz->x + $y * $xyz->y + $z * $xyz->z;
+            $directions[] = array_map(static fn(array $slope): float => ($p * $slope[0] + $q * $slope[1] + $r * $slope[2]) / $size, $slopes);
         }
 
-        return [$weights, $at];
+        return $directions;
     }
 }

@@ -47,8 +47,6 @@ final class Sketch
     /** @var array{list<float>, list<float>, list<float>} X, Y and Z of each band looked at, as parts of white */
     private array $weights;
 
-    private readonly Lab $wanted;
-
     private readonly Metric $metric;
 
     /** @var array{float, float, float} see {@see \Hawkbrush\Core\Film\Look::surface} */
@@ -58,7 +56,6 @@ final class Sketch
     public function __construct(array $paints, Wanted $wanted)
     {
         $this->surface = $wanted->look->surface();
-        $this->wanted = $wanted->lab;
         $this->metric = Metric::at($wanted->lab);
         $sent = Glow::share($wanted->dryUm) / 2;
         $this->ground = Bands::EverySecond->of($wanted->ground->values);
@@ -122,7 +119,7 @@ final class Sketch
         // What the surface itself throws back is white.
         [$l, $a, $b] = Lab::coordinates($through * $x + $first, $through * $y + $first, $through * $z + $first);
 
-        return $this->metric->way($l - $this->wanted->l, $a - $this->wanted->a, $b - $this->wanted->b);
+        return $this->metric->place($l, $a, $b);
     }
 
     /**

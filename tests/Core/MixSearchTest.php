@@ -89,6 +89,35 @@ it('finds the very mixes that trying every one finds', function (int $seed, arra
     'a grey, in a film that hides' => [14, [60, 0, 0], 0.5, 400.0, Look::None],
 ]);
 
+/** Strong colours only: no white, no black, no grey. */
+function strongRack(int $seed): array
+{
+    mt_srand($seed);
+    $kinds = [Kind::Opaque, Kind::Opaque, Kind::SemiOpaque, Kind::Transparent, Kind::Pearl, Kind::Ink];
+
+    return array_map(static function (int $i) use ($kinds): Paint {
+        $rgb = [mt_rand(0, 40), mt_rand(0, 250), mt_rand(120, 250)];
+        shuffle($rgb);
+        $hex = vsprintf('#%02x%02x%02x', $rgb);
+
+        return new Paint("s{$i}", "Strong {$i}", $kinds[$i], Optics::fromSwatch(Look::Clear->body(Colour::fromHex($hex)->reflectance()), $kinds[$i]), $hex, 0.35, 0.05);
+    }, range(0, 5));
+}
+
+it('finds them as well where the rack comes nowhere near', function (int $seed, string $hex, float $least): void {
+    $rack = strongRack($seed);
+    $wanted = new Wanted(Colour::fromHex($hex)->lab, Spectrum::flat(0.85), 5.7, Look::Clear);
+    $found = [];
+    foreach (MixSearch::best($rack, $wanted) as $offer) {
+        $found[implode(' ', array_map(static fn(array $p): string => $p[0]->id, $offer->parts))] = round($offer->deltaE, 6);
+    }
+    expect($found)->toBe(array_map(static fn(float $e): float => round($e, 6), everyMix($rack, $wanted)))
+        ->and(min($found))->toBeGreaterThan($least);
+})->with([
+    'a mid grey' => [1, '#717171', 4.0], 'nearly white' => [2, '#efefef', 4.0], 'nearly black' => [3, '#161616', 4.0],
+    'violet' => [4, '#4312df', 4.0], 'pink' => [5, '#f662bb', 4.0], 'a light grey' => [6, '#d8d8d8', 4.0],
+]);
+
 it('finds back a mix that was mixed', function (): void {
     $rack = anyRack(20, 21);
     $parts = [[$rack[0], 7], [$rack[5], 3], [$rack[9], 1]];
@@ -110,13 +139,19 @@ it('knows the limits: one paint, none with solids, no film', function (): void {
         ->and(fn() => new Wanted($wanted->lab, $wanted->ground, 0.0, Look::Clear))->toThrow(Refused::class, 'um thick');
 });
 
-it('takes a small difference as CIEDE2000 does', function (float $l, float $a, float $b): void {
+it('places colours as far off as CIEDE2000 says', function (float $l, float $a, float $b): void {
     $here = new Lab($l, $a, $b);
-    foreach ([[0.3, 0.2, -0.1], [-0.1, 0.4, 0.3], [0.2, -0.3, 0.4]] as [$dl, $da, $db]) {
+    $metric = Metric::at($here);
+    foreach ([[0.02, -0.01, 0.02], [0.3, 0.2, -0.1], [-0.1, 0.4, 0.3], [20, -30, 4], [-25, 60, -70]] as [$dl, $da, $db]) {
         $there = new Lab($l + $dl, $a + $da, $b + $db);
-        [$x, $y, $z] = Metric::at($here)->between($here, $there);
-        expect(sqrt($x * $x + $y * $y + $z * $z))->toEqualWithDelta(DeltaE2000::between($here, $there), 0.02);
+        [$x, $y, $z] = $metric->place($there->l, $there->a, $there->b);
+        $size = sqrt($x * $x + $y * $y + $z * $z);
+        expect($size)->toEqualWithDelta(DeltaE2000::between($here, $there), 0.002);
+        // And back.
+        $back = $metric->colour([$x / $size, $y / $size, $z / $size], $size);
+        expect(DeltaE2000::between($there, $back))->toBeLessThan(0.05);
     }
+    expect($metric->place($l, $a, $b))->toBe([0.0, 0.0, 0.0]);
 })->with([[50, 10, 20], [30, 20, -45], [85, -30, 60], [60, 2, 1]]);
 
 it('sketches a mix near the wanted colour as the true film shows it', function (float $ground, float $um): void {
