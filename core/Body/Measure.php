@@ -5,52 +5,50 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Body;
 
 /**
- * Area, volume and girth of a body by facets. The ends of a body that is cut off flat (a station of some size at nose
- * or tail) are not counted: paint is measured on the side. Steps along the length are finer at the ends, where the
- * surface turns.
+ * Area, volume and girth of a body by facets of its left half. The ends of a body that is cut off flat (a station of some
+ * size at nose or tail) are not counted: paint is measured on the side. Steps along the length are finer at the ends,
+ * where the surface turns.
  */
 final class Measure
 {
     private const ALONG = 160;
 
-    private const AROUND = 180;
+    /** From ridge to keel. */
+    private const AROUND = 90;
 
     /** Total area in mm2. */
     public static function areaMm2(Body $body): float
     {
-        return self::weighted($body, static fn(float $u, float $theta): float => 1.0);
+        return array_sum(array_map(array_sum(...), self::facets($body)));
     }
 
-    /**
-     * Area in mm2 counted with a weight from 0 to 1 at each place, for example how much of a zone it belongs to.
-     *
-     * @param callable(float, float): float $weight of u and theta in degrees
-     */
-    public static function weighted(Body $body, callable $weight): float
+    /** @return array<string, float> area of each zone on both sides in mm2, each place counted by how much it belongs to it */
+    public static function zonesMm2(Body $body): array
     {
-        $section = Section::whole(self::AROUND, $body->exponent);
-        $area = 0.0;
-        $before = $section->rib($body, 0.0);
-        $u = 0.0;
-        for ($i = 1; $i <= self::ALONG; $i++) {
-            $next = (1 - cos(M_PI * $i / self::ALONG)) / 2;
-            $after = $section->rib($body, $next);
-            $along = ($next - $u) * $body->lengthMm;
-            for ($j = 0; $j < self::AROUND; $j++) {
-                $share = $weight(($u + $next) / 2, ($j + 0.5) * 360 / self::AROUND);
-                if ($share > 0) {
-                    $area += $share * self::facet($before, $after, $along, $j, ($j + 1) % self::AROUND);
+        $facets = self::facets($body);
+        $deg = array_map(static fn(int $j): float => ($j + 0.5) * 180 / self::AROUND, range(0, self::AROUND - 1));
+        $zones = [];
+        foreach (Zone::cases() as $zone) {
+            $extent = $zone->extent($body->marks);
+            $around = array_filter(array_map($extent->around(...), $deg));
+            $area = 0.0;
+            foreach ($facets as $i => $ring) {
+                $along = $extent->along((self::u($i) + self::u($i + 1)) / 2);
+                if ($along > 0) {
+                    foreach ($around as $j => $share) {
+                        $area += $along * $share * $ring[$j];
+                    }
                 }
             }
-            [$before, $u] = [$after, $next];
+            $zones[$zone->value] = $area;
         }
 
-        return $area;
+        return $zones;
     }
 
     public static function volumeMm3(Body $body): float
     {
-        $section = Section::whole(self::AROUND, $body->exponent);
+        $section = Section::half(self::AROUND, $body->exponent);
         $steps = self::ALONG * 2;
         $volume = 0.0;
         for ($i = 0; $i < $steps; $i++) {
@@ -63,49 +61,62 @@ final class Measure
     /** Way around the body in mm. */
     public static function girthMm(Body $body, float $u): float
     {
-        [$y, $z] = Section::whole(self::AROUND, $body->exponent)->rib($body, $u);
-        $girth = 0.0;
-        foreach ($y as $j => $here) {
-            $k = ($j + 1) % self::AROUND;
-            $girth += hypot($y[$k] - $here, $z[$k] - $z[$j]);
+        [$y, $z] = Section::half(self::AROUND, $body->exponent)->rib($body, $u);
+        $half = 0.0;
+        for ($j = 0; $j < self::AROUND; $j++) {
+            $half += hypot($y[$j + 1] - $y[$j], $z[$j + 1] - $z[$j]);
         }
 
-        return $girth;
+        return 2 * $half;
     }
 
-    /** @param array{list<float>, list<float>} $rib */
+    private static function u(int $i): float
+    {
+        return (1 - cos(M_PI * $i / self::ALONG)) / 2;
+    }
+
+    /** @return list<list<float>> area of each facet and its mirror in mm2, ring by ring from nose to tail, each from ridge to keel */
+    private static function facets(Body $body): array
+    {
+        $section = Section::half(self::AROUND, $body->exponent);
+        $rings = [];
+        [$frontY, $frontZ] = $section->rib($body, 0.0);
+        for ($i = 1; $i <= self::ALONG; $i++) {
+            [$rearY, $rearZ] = $section->rib($body, self::u($i));
+            $along = (self::u($i) - self::u($i - 1)) * $body->lengthMm;
+            $ring = [];
+            for ($j = 0; $j < self::AROUND; $j++) {
+                $k = $j + 1;
+                // Two triangles: one on the front rib, one on the rear rib.
+                $ring[] = self::parallelogram($along, $rearY[$j] - $frontY[$j], $rearZ[$j] - $frontZ[$j], $frontY[$k] - $frontY[$j], $frontZ[$k] - $frontZ[$j])
+                    + self::parallelogram($along, $rearY[$k] - $frontY[$k], $rearZ[$k] - $frontZ[$k], $rearY[$k] - $rearY[$j], $rearZ[$k] - $rearZ[$j]);
+            }
+            $rings[] = $ring;
+            [$frontY, $frontZ] = [$rearY, $rearZ];
+        }
+
+        return $rings;
+    }
+
+    /** The cross product of an edge along the body (ax, ay, az) and one across it (0, by, bz): a triangle and its mirror. */
+    private static function parallelogram(float $ax, float $ay, float $az, float $by, float $bz): float
+    {
+        $x = $ay * $bz - $az * $by;
+
+        return sqrt($x * $x + $ax * $ax * ($by * $by + $bz * $bz));
+    }
+
+    /** @param array{list<float>, list<float>} $rib of the left half */
     private static function enclosedMm2(array $rib): float
     {
         [$y, $z] = $rib;
-        $twice = 0.0;
-        foreach ($y as $j => $here) {
-            $k = ($j + 1) % self::AROUND;
-            $twice += $here * $z[$k] - $y[$k] * $z[$j];
+        $half = 0.0;
+        for ($j = 0; $j < self::AROUND; $j++) {
+            $half += $y[$j + 1] * $z[$j] - $y[$j] * $z[$j + 1];
         }
         // A polygon inscribed in an ellipse is short of it by sin(x)/x.
-        $step = 2 * M_PI / self::AROUND;
+        $step = M_PI / self::AROUND;
 
-        return abs($twice) / 2 * $step / sin($step);
-    }
-
-    /**
-     * Area in mm2 of the two triangles between corners j and k of two ribs.
-     *
-     * @param array{list<float>, list<float>} $front
-     * @param array{list<float>, list<float>} $rear
-     */
-    private static function facet(array $front, array $rear, float $along, int $j, int $k): float
-    {
-        [$fy, $fz] = $front;
-        [$ry, $rz] = $rear;
-
-        return self::triangle($along, $ry[$j] - $fy[$j], $rz[$j] - $fz[$j], $fy[$k] - $fy[$j], $fz[$k] - $fz[$j])
-            + self::triangle($along, $ry[$k] - $fy[$k], $rz[$k] - $fz[$k], $ry[$k] - $ry[$j], $rz[$k] - $rz[$j]);
-    }
-
-    /** Half the cross product of an edge along the body (ax, ay, az) and one across it (0, by, bz). */
-    private static function triangle(float $ax, float $ay, float $az, float $by, float $bz): float
-    {
-        return sqrt(($ay * $bz - $az * $by) ** 2 + ($ax * $bz) ** 2 + ($ax * $by) ** 2) / 2;
+        return abs($half) * $step / sin($step);
     }
 }

@@ -16,13 +16,17 @@ final readonly class Section
     /** From the back ridge over the left flank to the belly: $steps + 1 corners. */
     public static function half(int $steps, float $exponent): self
     {
-        return self::of($steps, 180.0, $steps + 1, $exponent);
-    }
+        $power = 2 / $exponent;
+        $y = $z = [];
+        for ($i = 0; $i <= $steps; $i++) {
+            $angle = deg2rad(180 * $i / $steps);
+            $sin = sin($angle);
+            $cos = cos($angle);
+            $y[] = ($sin <=> 0.0) * abs($sin) ** $power;
+            $z[] = ($cos <=> 0.0) * abs($cos) ** $power;
+        }
 
-    /** All the way around: $steps corners, the last not repeating the first. */
-    public static function whole(int $steps, float $exponent): self
-    {
-        return self::of($steps, 360.0, $steps, $exponent);
+        return new self($y, $z);
     }
 
     /**
@@ -41,20 +45,5 @@ final readonly class Section
         }
 
         return [$ys, $zs];
-    }
-
-    private static function of(int $steps, float $degrees, int $corners, float $exponent): self
-    {
-        $power = 2 / $exponent;
-        $y = $z = [];
-        for ($i = 0; $i < $corners; $i++) {
-            $angle = deg2rad($degrees * $i / $steps);
-            $sin = sin($angle);
-            $cos = cos($angle);
-            $y[] = ($sin <=> 0.0) * abs($sin) ** $power;
-            $z[] = ($cos <=> 0.0) * abs($cos) ** $power;
-        }
-
-        return new self($y, $z);
     }
 }

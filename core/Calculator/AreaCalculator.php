@@ -33,12 +33,8 @@ final class AreaCalculator implements Calculator
     public function calculate(Node $in): array
     {
         $body = BodyReader::read($in->only(['body'])->field('body'));
-        $zones = [];
-        foreach (Zone::cases() as $zone) {
-            if ($zone !== Zone::Whole) {
-                $zones[$zone->value] = Measure::weighted($body, static fn(float $u, float $theta): float => $zone->weight($body->marks, $u, $theta));
-            }
-        }
+        $zones = Measure::zonesMm2($body);
+        unset($zones[Zone::Whole->value]);
 
         return ['area_mm2' => Measure::areaMm2($body), 'volume_mm3' => Measure::volumeMm3($body), 'zones' => $zones];
     }

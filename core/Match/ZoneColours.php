@@ -27,13 +27,12 @@ final readonly class ZoneColours
         $marks = $surface->body->marks;
         foreach (Zone::cases() as $zone) {
             $areas[$zone->value] = [];
-            foreach ($surface->theta as $row => $theta) {
-                foreach ($surface->u as $column => $u) {
+            $extent = $zone->extent($marks);
+            $along = array_filter(array_map($extent->along(...), $surface->u));
+            foreach (array_filter(array_map($extent->around(...), $surface->theta)) as $row => $around) {
+                foreach ($along as $column => $share) {
                     $cell = $row * $surface->columns + $column;
-                    $area = $zone->weight($marks, $u, $theta) * $surface->areaMm2[$cell];
-                    if ($area > 0) {
-                        $areas[$zone->value][$cell] = $area;
-                    }
+                    $areas[$zone->value][$cell] = $around * $share * $surface->areaMm2[$cell];
                 }
             }
         }
