@@ -25,11 +25,11 @@ final class MixSearch
 
     private const LOOSER_BY = 6.0;
 
-    /** The rest of a patch strays by less than so many times what those tried did, */
-    private const LIKE = 1.5;
-
-    /** once so many were tried; before that by once more for each that is wanting. */
+    /** After so many mixes of a patch it is known how far they stray. */
     private const TELLING = 4;
+
+    /** The rest of a patch strays by less than so many times what those tried did. */
+    private const LIKE = 1.5;
 
     /** @var array<string, Offer> best of each set of paints found so far, the best first */
     private array $found = [];
@@ -260,11 +260,9 @@ final class MixSearch
         $strayed = 0.0;
         $tried = 0;
         foreach ($mixes as $mix => $away) {
-            $most = (self::LIKE + max(0, self::TELLING - $tried)) * $strayed;
-            if ($tried > 0 && $away > $this->goal + self::OFF + $this->loose() * $most) {
+            if ($tried++ >= self::TELLING && $away > $this->goal + self::OFF + $this->loose() * self::LIKE * $strayed) {
                 return;
             }
-            $tried++;
             [$x, $y, $z] = $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15);
             [$toX, $toY, $toZ] = $patch->at(...$spots[$mix]);
             $off = sqrt(($x - $toX) * ($x - $toX) + ($y - $toY) * ($y - $toY) + ($z - $toZ) * ($z - $toZ));
