@@ -145,6 +145,38 @@ test.describe('the pattern sheet', () => {
     await name.press('Enter');
   });
 
+  test('keeps an edit when a sheet asked for before it comes after it', async ({ page }) => {
+    await openSheet(page, 'gudgeon');
+    const before = await page.locator('.rung').count();
+    await page.getByRole('navigation').getByRole('link', { name: 'Patterns' }).click();
+    // Long enough for the sheet to be asked for again.
+    await page.waitForTimeout(2200);
+    let release = () => {};
+    const held = new Promise<void>((resolve) => {
+      release = resolve;
+    });
+    let late = 0;
+    await page.route(/\/api\/v1\/patterns\/\w+$/, async (route) => {
+      const response = await route.fetch();
+      await held;
+      await route.fulfill({ response });
+      late += 1;
+    });
+    await page
+      .getByRole('link', { name: /Gudgeon/ })
+      .first()
+      .click();
+    await hands(page).addStep('Wait');
+    expect(late).toBe(0);
+    release();
+    await expect.poll(() => late).toBe(1);
+    await page.waitForTimeout(300);
+    await expect(page.locator('.rung')).toHaveCount(before + 1);
+    await page.unroute(/\/api\/v1\/patterns\/\w+$/);
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await expect(page.locator('.rung')).toHaveCount(before);
+  });
+
   test('goes by night when the painter says so, and remembers it', async ({ page }) => {
     await openSheet(page, 'roach');
     await page.getByRole('button', { name: /^Room/ }).click();

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { replaceEqualDeep, useQuery } from '@tanstack/react-query';
 import { get } from './client';
 import type {
   Advice,
@@ -46,8 +46,23 @@ export const useMasksOf = (version: string, revision: number, wanted: boolean) =
 export const usePatterns = () =>
   useQuery({ queryKey: ['patterns'], queryFn: async () => (await get<{ patterns: Pattern[] }>('/patterns')).patterns });
 
+/** A sheet asked for before an edit may come after the edit's answer: what is older than what is known is let go. */
+function newer(known: Sheet | undefined, came: Sheet): Sheet {
+  if (known === undefined) return came;
+  const [was, is] = [known.version, came.version];
+  const older =
+    is.number < was.number ||
+    (is.id === was.id && is.revision < was.revision) ||
+    came.pattern.revision < known.pattern.revision;
+  return older ? known : replaceEqualDeep(known, came);
+}
+
 export const useSheetQuery = (id: string) =>
-  useQuery({ queryKey: ['sheet', id], queryFn: () => get<Sheet>(`/patterns/${id}`) });
+  useQuery({
+    queryKey: ['sheet', id],
+    queryFn: () => get<Sheet>(`/patterns/${id}`),
+    structuralSharing: (known, came) => newer(known as Sheet | undefined, came as Sheet),
+  });
 
 export const textureKey = (version: string, revision: number, upto: string | null, look: Look) => [
   'texture',
