@@ -166,6 +166,7 @@ test.describe('the pattern sheet', () => {
       .getByRole('link', { name: /Gudgeon/ })
       .first()
       .click();
+    await expect(page.locator('.rung')).toHaveCount(before);
     await hands(page).addStep('Wait');
     expect(late).toBe(0);
     release();
