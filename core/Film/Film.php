@@ -7,7 +7,10 @@ namespace Hawkbrush\Core\Film;
 use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Refused;
 
-/** One homogeneous dry film of a paint, as light meets it. Curves are plain lists of floats, by the bands followed: this is the inner loop. */
+/**
+ * One homogeneous dry film of a paint, as light meets it. Curves are plain lists of floats, by the bands followed: this is
+ * the inner loop.
+ */
 final readonly class Film
 {
     /**

@@ -6,8 +6,8 @@ namespace Hawkbrush\Core\Film;
 
 /**
  * How a spot of the surface looks after the films laid so far: reflectance without the air surface, and, where there
- * are any, the glint of its flakes and the glow of its fluorescents. Curves are plain lists of floats, by the bands followed; a film
- * laid over it follows the same.
+ * are any, the glint of its flakes and the glow of its fluorescents. Curves are plain lists of floats, by the bands
+ * followed; a film laid over it follows the same.
  */
 final readonly class FilmState
 {

@@ -10,8 +10,8 @@ use Hawkbrush\Core\Pattern\Paint;
 /**
  * The best mixes of two and three paints of a rack in whole drops. Every pair and every three of the rack is looked at,
  * first as a {@see Sketch} at a few places of its {@see Lattice}; only where the wanted colour can lie are mixes tried,
- * and what comes near is worked out with the true film. The margins of all three are from trials, not proven; held
- * against trying every mix by a test, and once on racks of 60 paints, it found the very same.
+ * and what comes near is worked out with the true film. The margins of all three are from trials, not proven: over 740
+ * small racks, most of which came nowhere near the colour, all but one gave what trying every mix gives.
  */
 final class MixSearch
 {

@@ -28,7 +28,7 @@ it('covers about the area of the mark, large or smaller than a cell is tall', fu
         $sum += dabbedMm2($dabs->through());
     }
     expect($sum / 12)->toEqualWithDelta(M_PI * $radius ** 2, $within * M_PI * $radius ** 2);
-})->with([[5.0, 0.3, 0.08], [2.0, 0.3, 0.12], [0.8, 0.1, 0.25], [0.5, 0.1, 0.35]]);
+})->with([[5.0, 0.3, 0.08], [2.0, 0.3, 0.12], [0.8, 0.1, 0.25], [0.5, 0.1, 0.35], [0.2, 0.12, 0.35]]);
 
 it('covers a streak’s length by its width, thinner towards its end', function (): void {
     $sum = 0.0;
