@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\Cache;
 final class DrawTexture
 {
     /** Raised when the models change, so that no picture of an older one is shown. */
-    private const MODEL = 7;
+    private const MODEL = 8;
 
     private const KEPT_S = 30 * 24 * 3600;
 
@@ -40,7 +40,7 @@ final class DrawTexture
 
         /** @var array<string, mixed> */
         return Cache::remember($key, self::KEPT_S, static fn(): array => Show::texture(
-            Texture::of(Field::of($recipe, Surface::of($recipe->body, $width, $height), Room::ordinary(), $upto, Bands::EverySecond), $look),
+            Texture::of(Field::of($recipe, Surface::of($recipe->body, $width, $height), Room::ordinary(), $upto, Bands::EveryThird), $look),
         ));
     }
 }

@@ -33,9 +33,9 @@ final readonly class EditVersion
      * @throws Refused when the change cannot be worked with
      * @throws Conflict when the version has moved on
      */
-    public function edit(string $versionId, int $revision, Node $change): Version
+    public function edit(string $versionId, int $revision, Node $change): Edited
     {
-        return DB::transaction(function () use ($versionId, $revision, $change): Version {
+        return DB::transaction(function () use ($versionId, $revision, $change): Edited {
             $version = $this->at($versionId, $revision, $change->raw());
             if ($version->painted_at !== null) {
                 $this->refuseOlder($version);
@@ -61,7 +61,9 @@ final readonly class EditVersion
                 $recipe = $this->read->from($version->pattern, $body, $changed);
             }
 
-            return $this->save($version, $body, array_map(StepWriter::write(...), $recipe->steps), $label, $touched);
+            $this->save($version, $body, array_map(StepWriter::write(...), $recipe->steps), $label, $touched);
+
+            return new Edited($version, $recipe);
         });
     }
 
@@ -74,48 +76,47 @@ final readonly class EditVersion
     }
 
     /** @throws Refused when there is nothing to undo */
-    public function undo(string $versionId, int $revision): Version
+    public function undo(string $versionId, int $revision): Edited
     {
         return $this->go($versionId, $revision, -1, 'There is nothing left to undo.');
     }
 
     /** @throws Refused when there is nothing to redo */
-    public function redo(string $versionId, int $revision): Version
+    public function redo(string $versionId, int $revision): Edited
     {
         return $this->go($versionId, $revision, 1, 'There is nothing to redo.');
     }
 
-    private function go(string $versionId, int $revision, int $by, string $nothing): Version
+    private function go(string $versionId, int $revision, int $by, string $nothing): Edited
     {
-        return DB::transaction(function () use ($versionId, $revision, $by, $nothing): Version {
+        return DB::transaction(function () use ($versionId, $revision, $by, $nothing): Edited {
             $version = $this->at($versionId, $revision, $by < 0 ? 'undo' : 'redo');
             if ($version->painted_at !== null) {
                 throw Refused::because('This version was painted and never changes.');
             }
             $edit = $version->edits()->where('seq', $version->head + $by)->first() ?? throw Refused::because($nothing);
-            $version->update(['steps' => $edit->steps, 'body_id' => $edit->body_id, 'head' => $edit->seq, 'revision' => $version->revision + 1]);
+            $body = $edit->body_id === $version->body_id ? $version->body : Body::query()->findOrFail($edit->body_id);
+            $this->settle($version, $body, ['steps' => $edit->steps, 'head' => $edit->seq]);
 
-            return $this->settled($version);
+            return new Edited($version, $this->read->of($version));
         });
     }
 
     /** @param list<array<string, mixed>> $steps */
-    private function save(Version $version, Body $body, array $steps, string $label, string $touched): Version
+    private function save(Version $version, Body $body, array $steps, string $label, string $touched): void
     {
         if ($this->goesOn($version, $touched)) {
             $version->edits()->where('seq', $version->head)->firstOrFail()->update(['steps' => $steps, 'created_at' => now()]);
-            $version->update(['steps' => $steps, 'revision' => $version->revision + 1]);
+            $this->settle($version, $body, ['steps' => $steps]);
 
-            return $this->settled($version);
+            return;
         }
-        if ($version->edits()->doesntExist()) {
+        if ($version->head === 0 && $version->edits()->doesntExist()) {
             Edit::query()->create(['version_id' => $version->id, 'seq' => 0, 'label' => 'start', 'body_id' => $version->body_id, 'steps' => $version->steps]);
         }
         $version->edits()->where('seq', '>', $version->head)->delete();
         Edit::query()->create(['version_id' => $version->id, 'seq' => $version->head + 1, 'label' => $label, 'touched' => $touched, 'body_id' => $body->id, 'steps' => $steps]);
-        $version->update(['steps' => $steps, 'body_id' => $body->id, 'head' => $version->head + 1, 'revision' => $version->revision + 1]);
-
-        return $this->settled($version);
+        $this->settle($version, $body, ['steps' => $steps, 'head' => $version->head + 1]);
     }
 
     /** Typing a figure saves it digit by digit; undone, it goes back to what it was before the first. */
@@ -128,12 +129,16 @@ final readonly class EditVersion
             && $version->edits()->where('seq', '>', $version->head)->doesntExist();
     }
 
-    private function settled(Version $version): Version
+    /** @param array{steps: list<array<string, mixed>>, head?: int} $to */
+    private function settle(Version $version, Body $body, array $to): void
     {
-        $version->paints()->sync($this->read->paintIds($version->steps));
+        $paints = $this->read->paintIds($version->steps);
+        $version->update([...$to, 'body_id' => $body->id, 'revision' => $version->revision + 1]);
+        $version->setRelation('body', $body);
+        if ($this->read->paintIds($to['steps']) !== $paints) {
+            $version->paints()->sync($this->read->paintIds($to['steps']));
+        }
         $version->pattern->touch();
-
-        return $version->refresh();
     }
 
     private function at(string $versionId, int $revision, mixed $yours): Version

@@ -46,4 +46,25 @@ final readonly class Section
 
         return [$ys, $zs];
     }
+
+    /**
+     * The facets between the corners, for a body whose sections are all of this shape: how far each goes across, and
+     * where its middle lies, in y and in z above and below the axis; each to be multiplied by the section's own measure.
+     *
+     * @return list<array{float, float, float, float, float, float}> steps of y, z above and z below, middles of the same
+     */
+    public function facets(): array
+    {
+        $facets = [];
+        for ($i = 1; $i < \count($this->y); $i++) {
+            $above = [max(0.0, $this->z[$i - 1]), max(0.0, $this->z[$i])];
+            $below = [min(0.0, $this->z[$i - 1]), min(0.0, $this->z[$i])];
+            $facets[] = [
+                $this->y[$i] - $this->y[$i - 1], $above[1] - $above[0], $below[1] - $below[0],
+                ($this->y[$i] + $this->y[$i - 1]) / 2, ($above[1] + $above[0]) / 2, ($below[1] + $below[0]) / 2,
+            ];
+        }
+
+        return $facets;
+    }
 }

@@ -54,27 +54,28 @@ final readonly class Surface
             throw Refused::because('A surface has 8 to 1024 cells along and an even 8 to 512 around.');
         }
         $rows = intdiv($around, 2);
-        $section = Section::half($rows, $body->exponent);
+        $facets = Section::half($rows, $body->exponent)->facets();
         $normalY = $normalZ = $arc = $area = array_fill(0, $rows * $columns, 0.0);
         $us = $flank = [];
         $cellMm = $body->lengthMm / $columns;
-        $rear = $section->rib($body, 0.0);
+        [$half, $top, $bottom] = self::section($body, 0.0);
         for ($i = 0; $i < $columns; $i++) {
             $us[] = ($i + 0.5) / $columns;
-            $front = $rear;
-            $rear = $section->rib($body, ($i + 1) / $columns);
-            [$frontY, $frontZ] = $front;
-            [$rearY, $rearZ] = $rear;
+            [$frontHalf, $frontTop, $frontBottom] = [$half, $top, $bottom];
+            [$half, $top, $bottom] = self::section($body, ($i + 1) / $columns);
+            // A cell is the facet of the section in its middle, and grows towards the tail as the section does.
+            $wide = ($frontHalf + $half) / 2;
+            $high = ($frontTop + $top) / 2;
+            $low = ($frontBottom + $bottom) / 2;
+            $wider = $half - $frontHalf;
+            $higher = $top - $frontTop;
+            $lower = $bottom - $frontBottom;
             $along = $flankMm = 0.0;
             $cell = $i;
-            for ($j = 0; $j < $rows; $j++) {
-                $k = $j + 1;
-                // Across: from the cell's upper to its lower edge. Along: from its front to its rear edge.
-                $acrossY = ($frontY[$k] + $rearY[$k] - $frontY[$j] - $rearY[$j]) / 2;
-                $acrossZ = ($frontZ[$k] + $rearZ[$k] - $frontZ[$j] - $rearZ[$j]) / 2;
-                $alongY = ($rearY[$j] + $rearY[$k] - $frontY[$j] - $frontY[$k]) / 2;
-                $alongZ = ($rearZ[$j] + $rearZ[$k] - $frontZ[$j] - $frontZ[$k]) / 2;
-                $nx = $acrossY * $alongZ - $acrossZ * $alongY;
+            foreach ($facets as $j => [$stepY, $stepUp, $stepDown, $y, $up, $down]) {
+                $acrossY = $wide * $stepY;
+                $acrossZ = $high * $stepUp + $low * $stepDown;
+                $nx = $acrossY * ($higher * $up + $lower * $down) - $acrossZ * $wider * $y;
                 $ny = -$acrossZ * $cellMm;
                 $nz = $acrossY * $cellMm;
                 $size = sqrt($nx * $nx + $ny * $ny + $nz * $nz);
@@ -86,7 +87,7 @@ final readonly class Surface
                 $length = sqrt($acrossY * $acrossY + $acrossZ * $acrossZ);
                 $arc[$cell] = $along + $length / 2;
                 $along += $length;
-                if ($k * 2 <= $rows) {
+                if (($j + 1) * 2 <= $rows) {
                     $flankMm = $along;
                 }
                 $cell += $columns;
@@ -99,6 +100,12 @@ final readonly class Surface
         }
 
         return new self($body, $columns, $rows, $us, $theta, array_values($normalY), array_values($normalZ), array_values($arc), array_values($area), $flank);
+    }
+
+    /** @return array{float, float, float} half width, and height above and below the axis, in mm */
+    private static function section(Body $body, float $u): array
+    {
+        return [$body->halfWidthAt($u), $body->topAt($u), $body->bottomAt($u)];
     }
 
     /** The cell nearest to a place; theta is folded onto the left half. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Calculator;
 
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\RecipeReader;
@@ -59,7 +58,7 @@ final class RenderCalculator implements Calculator
         }
         $surface = Surface::of($recipe->body, $in->optional('width')?->integer(8, 1024) ?? 256, $height);
         $look = Look::from($in->optional('surface')?->choice(['none', 'matte', 'clear']) ?? 'clear');
-        $texture = Texture::of(Field::of($recipe, $surface, Room::ordinary(), $upto, Bands::EverySecond), $look);
+        $texture = Texture::of(Field::of($recipe, $surface, Room::ordinary(), $upto), $look);
 
         return Show::texture($texture);
     }

@@ -5,20 +5,19 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Colour;
 
 /**
- * Which of the 31 bands are followed: all of them, or every second one, for pictures and searches, at half the work.
- * Light is then made whole by taking the bands between from the cubic through their neighbours, as the tables for
- * coarser instruments do (ASTM E308; from memory). Paints have no lines so narrow that it shows.
+ * Which of the 31 bands are followed: all of them for figures, every second one for searches, every third one for
+ * pictures, at half and a third of the work. Light is then made whole by taking the bands between from the cubic
+ * through their neighbours, as the tables for coarser instruments do (ASTM E308; from memory). Paints have no lines so
+ * narrow that it shows.
  */
 enum Bands: int
 {
     case All = 1;
     case EverySecond = 2;
+    case EveryThird = 3;
 
-    /** Of a band between, what is taken from the two on either side at three and at one band's distance. */
-    private const BETWEEN = [-1 / 16, 9 / 16, 9 / 16, -1 / 16];
-
-    /** The same at the ends, from the first four or the last four. */
-    private const AT_END = [5 / 16, 15 / 16, -5 / 16, 1 / 16];
+    /** A cubic goes through so many. */
+    private const THROUGH = 4;
 
     /**
      * @param list<float> $curve 31 bands
@@ -31,17 +30,17 @@ enum Bands: int
             return $curve;
         }
         $followed = [];
-        for ($i = 0; $i < Spectrum::BANDS; $i += 2) {
+        for ($i = 0; $i < Spectrum::BANDS; $i += $this->value) {
             $followed[] = $curve[$i];
         }
 
         return $followed;
     }
 
-    /** Number, among those followed, of the band at a wavelength that is followed either way: 400, 420, 440 nm and so on. */
+    /** Number, among those followed, of the nearest to a wavelength. */
     public function at(int $nm): int
     {
-        return intdiv($nm - Spectrum::START_NM, Spectrum::STEP_NM * $this->value);
+        return (int) round(($nm - Spectrum::START_NM) / (Spectrum::STEP_NM * $this->value));
     }
 
     /**
@@ -54,22 +53,38 @@ enum Bands: int
     public function gathered(array $weights): array
     {
         $gathered = $this->of($weights);
-        if ($this === self::All) {
-            return $gathered;
-        }
-        $last = \count($gathered) - 4;
-        for ($i = 1; $i < Spectrum::BANDS; $i += 2) {
-            $from = intdiv($i, 2) - 1;
-            $parts = match (true) {
-                $from < 0 => self::AT_END,
-                $from > $last => array_reverse(self::AT_END),
-                default => self::BETWEEN,
-            };
-            foreach ($parts as $k => $part) {
-                $gathered[max(0, min($last, $from)) + $k] += $part * $weights[$i];
+        $last = \count($gathered) - self::THROUGH;
+        foreach ($weights as $i => $weight) {
+            if ($i % $this->value !== 0) {
+                // Between the second and the third of the four, but at the ends.
+                $from = max(0, min($last, intdiv($i, $this->value) - 1));
+                foreach (self::cubic($i / $this->value - $from) as $k => $part) {
+                    $gathered[$from + $k] += $part * $weight;
+                }
             }
         }
 
         return array_values($gathered);
+    }
+
+    /**
+     * What the cubic through four values, one step apart, takes of each (Lagrange).
+     *
+     * @param float $at in steps from the first
+     *
+     * @return list<float>
+     */
+    private static function cubic(float $at): array
+    {
+        $parts = [];
+        for ($k = 0; $k < self::THROUGH; $k++) {
+            $part = 1.0;
+            for ($other = 0; $other < self::THROUGH; $other++) {
+                $part *= $other === $k ? 1 : ($at - $other) / ($k - $other);
+            }
+            $parts[] = $part;
+        }
+
+        return $parts;
     }
 }

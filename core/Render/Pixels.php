@@ -13,8 +13,8 @@ use Hawkbrush\Core\Film\Look;
 
 /**
  * Film states as colours of the screen, thousands at a time: what {@see Look}, {@see Observer} and {@see Srgb} say one
- * by one, in two short loops. A test holds it to them. States met before
- * are not worked out again: one kept from picture to picture makes the next edit's quicker.
+ * by one, in one short loop. A test holds it to them. States met before are not worked out again: one kept from picture
+ * to picture makes that of one more coat quicker.
  */
 final class Pixels
 {
@@ -36,8 +36,11 @@ final class Pixels
     /** @var list<int> */
     private readonly array $levels;
 
-    /** @var \WeakMap<FilmState, int> colours worked out so far */
-    private readonly \WeakMap $known;
+    /** @var array<int, FilmState> met before, by the number each has in its field and in those that go on from it */
+    private array $states = [];
+
+    /** @var array<int, int> their colours */
+    private array $colours = [];
 
     /** @var array{array{float, float, float}, array{float, float, float}, array{float, float, float}} linear red, green and blue of a glint's X, Y and Z */
     private readonly array $shine;
@@ -60,7 +63,6 @@ final class Pixels
         $this->green = $green;
         $this->blue = $blue;
         $this->shine = [Srgb::linear(new Xyz(100, 0, 0)), Srgb::linear(new Xyz(0, 100, 0)), Srgb::linear(new Xyz(0, 0, 100))];
-        $this->known = new \WeakMap();
         $this->levels = self::$table ??= self::table();
     }
 
@@ -68,17 +70,30 @@ final class Pixels
     private static function table(): array
     {
         $levels = [];
-        for ($i = 0; $i <= self::STEPS; $i++) {
-            $levels[] = (int) round(255 * max(0.0, min(1.0, Srgb::encode($i / self::STEPS))));
+        // Where each level ends is soon worked out; to encode each of the steps takes longer than a small picture.
+        for ($level = 0; $level < 255; $level++) {
+            $end = (int) ceil(Srgb::decode(($level + 0.5) / 255) * self::STEPS);
+            while (\count($levels) < $end) {
+                $levels[] = $level;
+            }
         }
 
-        return $levels;
+        return [...$levels, ...array_fill(0, self::STEPS + 1 - \count($levels), 255)];
     }
 
-    /** @return int 48 bits: red, green and blue under flat light, then the same at the mirror angle, a byte each */
-    public function of(FilmState $state): int
+    /**
+     * @param int $number of the state in its field
+     *
+     * @return int 48 bits: red, green and blue under flat light, then the same at the mirror angle, a byte each
+     */
+    public function of(int $number, FilmState $state): int
     {
-        return $this->known[$state] ??= $this->workOut($state);
+        if (($this->states[$number] ?? null) === $state) {
+            return $this->colours[$number];
+        }
+        $this->states[$number] = $state;
+
+        return $this->colours[$number] = $this->workOut($state);
     }
 
     private function workOut(FilmState $state): int

@@ -53,6 +53,6 @@ final readonly class Symmetry
 
     private static function seen(Pixels $pixels, Field $field, int $state): Lab
     {
-        return Colour::fromHex(\sprintf('#%06x', $pixels->of($field->states[$state]) >> 24))->lab;
+        return Colour::fromHex(\sprintf('#%06x', $pixels->of($state, $field->states[$state]) >> 24))->lab;
     }
 }

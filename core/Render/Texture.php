@@ -35,7 +35,7 @@ final readonly class Texture
         // Which states are in sight, found by turning cells over: much quicker than asking cell by cell.
         $inSight = $field->mirrored ? array_flip($field->left) : array_flip($field->left) + array_flip($field->right);
         foreach ($inSight as $state => $cell) {
-            $numbers[$state] = $seen[$pixels->of($field->states[$state])] ??= \count($seen);
+            $numbers[$state] = $seen[$pixels->of($state, $field->states[$state])] ??= \count($seen);
         }
         $columns = $field->surface->columns;
         $left = self::packed($field->left, $numbers);
@@ -43,7 +43,10 @@ final readonly class Texture
 
         $palette = $glint = [];
         foreach (array_keys($seen) as $colours) {
-            [$palette[], $glint[]] = str_split(\sprintf('#%06x#%06x', $colours >> 24, $colours & 0xFFFFFF), 7);
+            // With a bit before them, no zero is left out.
+            $digits = dechex($colours | 1 << 48);
+            $palette[] = '#'.substr($digits, 1, 6);
+            $glint[] = '#'.substr($digits, 7);
         }
 
         return new self(

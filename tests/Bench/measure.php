@@ -93,7 +93,7 @@ $hardest = RecipeReader::read(Node::root(documentOf($hard, 'linnet110')));
 $room = Room::ordinary();
 $surface = Surface::of($recipe->body);
 $figures = ['surface_ms' => at(timed(15, static fn() => Surface::of($recipe->body)), 0.5)];
-$figures['render_full_ms'] = at(timed(25, static fn() => Texture::of(Field::of($recipe, $surface, $room, null, Bands::EverySecond), Look::Clear)), 0.5);
+$figures['render_full_ms'] = at(timed(25, static fn() => Texture::of(Field::of($recipe, $surface, $room, null, Bands::EveryThird), Look::Clear)), 0.5);
 $demo = array_map(static function (array $pattern): array {
     $read = RecipeReader::read(Node::root(documentOf($pattern['steps'], $pattern['body'])));
 
@@ -101,28 +101,28 @@ $demo = array_map(static function (array $pattern): array {
 }, DemoPatterns::all());
 $figures['render_demo_pattern_ms'] = at(timed(30, static function (int $i = 0) use ($demo, $room): void {
     [$read, $form] = $demo[$i % count($demo)];
-    Texture::of(Field::of($read, $form, $room, null, Bands::EverySecond), Look::Clear);
+    Texture::of(Field::of($read, $form, $room, null, Bands::EveryThird), Look::Clear);
 }), 0.5);
 $slim = Surface::of($hardest->body);
-$figures['render_hardest_ms'] = at(timed(9, static fn() => Texture::of(Field::of($hardest, $slim, $room, null, Bands::EverySecond), Look::Clear)), 0.5);
+$figures['render_hardest_ms'] = at(timed(9, static fn() => Texture::of(Field::of($hardest, $slim, $room, null, Bands::EveryThird), Look::Clear)), 0.5);
 $coats = $recipe->coats();
 $last = $coats[count($coats) - 1];
-$before = Field::bare($surface, Bands::EverySecond);
+$before = Field::bare($surface, Bands::EveryThird);
 foreach (array_slice($coats, 0, -1) as $earlier) {
     $before = $before->with($earlier, $room);
 }
-$pixels = new Pixels(Look::Clear, Bands::EverySecond);
+$pixels = new Pixels(Look::Clear, Bands::EveryThird);
 $figures['render_last_step_ms'] = at(timed(25, static fn() => Texture::of($before->with($last, $room), Look::Clear, $pixels)), 0.5);
 // Every technique once, twenty steps: each where painters use it; and, the most that masks can ask for, each over all of
 // the body.
 $used = ['mottle' => 'back', 'splatter' => 'back', 'sponge' => 'shoulder', 'brush' => 'belly', 'dry brush' => 'back', 'mesh' => 'flank', 'bars' => 'flank', 'scallops' => 'flank', 'dots' => 'flank', 'glitter' => 'flank', 'tape' => 'throat'];
 foreach (['render_all_techniques_ms' => $used, 'render_all_over_ms' => []] as $name => $places) {
     $every = RecipeReader::read(Node::root(documentOf(array_map(static fn(Technique $t): array => $coat('sepia', $t->name(), ['zone' => $places[$t->name()] ?? 'whole'], ['coats' => 1, 'aim_deg' => 75]), Techniques::all()), 'plover65')));
-    $figures[$name] = at(timed(9, static fn() => Texture::of(Field::of($every, $surface, $room, null, Bands::EverySecond), Look::Clear)), 0.5);
+    $figures[$name] = at(timed(9, static fn() => Texture::of(Field::of($every, $surface, $room, null, Bands::EveryThird), Look::Clear)), 0.5);
 }
 $figures['fit_to_body_ms'] = at(timed(9, static function () use ($recipe, $hardest, $room): void {
     $fitted = Scaling::fit($recipe, $hardest->body);
-    Texture::of(Field::of($fitted, Surface::of($fitted->body), $room, null, Bands::EverySecond), Look::Clear);
+    Texture::of(Field::of($fitted, Surface::of($fitted->body), $room, null, Bands::EveryThird), Look::Clear);
 }), 0.5);
 $figures['advise_ms'] = at(timed(10, static fn() => Advisor::advise($recipe, $room)), 0.5);
 

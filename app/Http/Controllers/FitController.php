@@ -72,7 +72,7 @@ final readonly class FitController
     {
         $picture = Picture::asked(Input::query($request)->only(['upto', 'look', 'v']));
         $recipe = $this->read->of($this->version($id));
-        $symmetry = Symmetry::of(Field::of($recipe, Surface::of($recipe->body), Room::ordinary(), $picture->upto, Bands::EverySecond), $picture->look);
+        $symmetry = Symmetry::of(Field::of($recipe, Surface::of($recipe->body), Room::ordinary(), $picture->upto, Bands::EveryThird), $picture->look);
 
         return new JsonResponse([
             'texture' => Show::texture($symmetry->texture), 'mean' => round($symmetry->mean, 2), 'most' => round($symmetry->most, 1),

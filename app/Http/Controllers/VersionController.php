@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\DrawTexture;
+use App\Actions\Edited;
 use App\Actions\EditVersion;
 use App\Actions\ReadRecipe;
 use App\Http\Input;
@@ -88,9 +89,9 @@ final readonly class VersionController
         ]);
     }
 
-    private function after(Version $version, Node $form): JsonResponse
+    private function after(Edited $edited, Node $form): JsonResponse
     {
-        $recipe = $this->read->of($version);
+        $recipe = $edited->recipe;
         $show = $form->optional('show')?->only(['upto', 'look']);
         $texture = null;
         if ($show !== null) {
@@ -100,7 +101,7 @@ final readonly class VersionController
             $texture = $this->draw->of($recipe, $picture->look, $there ? $picture->upto : null);
         }
 
-        return new JsonResponse(['version' => VersionView::of($version, $recipe), 'texture' => $texture]);
+        return new JsonResponse(['version' => VersionView::of($edited->version, $recipe), 'texture' => $texture]);
     }
 
     private function revision(Node $form): int
