@@ -21,4 +21,19 @@ final readonly class Chance
     {
         return $from + ($to - $from) * $this->randomizer->getInt(0, 1_000_000) / 1_000_000;
     }
+
+    /**
+     * Many at once, from 0 to 1: for marks by the thousand.
+     *
+     * @return list<float>
+     */
+    public function shares(int $count): array
+    {
+        $shares = [];
+        foreach (unpack('V*', $this->randomizer->getBytes(4 * $count)) ?: [] as $draw) {
+            $shares[] = $draw / 0xFFFFFFFF;
+        }
+
+        return $shares;
+    }
 }

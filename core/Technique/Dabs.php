@@ -70,6 +70,12 @@ final class Dabs
         return $this->open->over($this->marks);
     }
 
+    /** Whether marks that lie within so many mm of y can land at all. */
+    public function reaches(float $yMm, float $reach): bool
+    {
+        return $yMm + $reach >= $this->highest && $yMm - $reach <= $this->lowest;
+    }
+
     /** A round mark of $radius around x and y in mm, with an edge $soft wide on either side of it. */
     public function dab(float $xMm, float $yMm, float $radius, float $soft): void
     {
@@ -79,7 +85,7 @@ final class Dabs
         $off = $sharp ? $soft / M_SQRT3 : $soft;
         $edge = $radius + $off;
         $reach = $sharp ? $edge + $this->rowMm / 2 : $edge;
-        if ($yMm + $reach < $this->highest || $yMm - $reach > $this->lowest) {
+        if (! $this->reaches($yMm, $reach)) {
             return;
         }
         $whole = $radius > $off ? $radius - $off : 0.0;

@@ -41,12 +41,13 @@ final readonly class Flakes extends ByHand
 
     public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
-        $chance = new Chance($seed);
         [$length, $top, $reach] = Cells::side($surface);
         $radius = $choices->number('flake_mm') / 2;
+        $flakes = (int) round($choices->number('per_cm2') * $length * $reach / 100);
+        $shares = (new Chance($seed))->shares(3 * $flakes);
         $marks = new Dabs($surface, $open);
-        for ($i = (int) round($choices->number('per_cm2') * $length * $reach / 100); $i > 0; $i--) {
-            $marks->dab($chance->between(0, $length), $chance->between($top, $top + $reach), $radius * $chance->between(0.85, 1.15), 0.12);
+        for ($at = 3 * $flakes - 1; $at > 0; $at -= 3) {
+            $marks->dab($length * $shares[$at], $top + $reach * $shares[$at - 1], $radius * (0.85 + 0.3 * $shares[$at - 2]), 0.12);
         }
 
         return $marks->through();

@@ -44,19 +44,24 @@ final readonly class Sponge extends ByHand
 
     public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
-        $chance = new Chance($seed);
         [$across, $top, $tall] = Cells::side($surface);
         $pore = $choices->number('pore_mm') / 2;
         $wide = $choices->number('dab_mm') / 2;
         $dabs = (int) ceil($choices->number('per_cm2') * $across * $tall / 100);
+        $shares = (new Chance($seed))->shares($dabs * (2 + 3 * self::SPECKS));
         $marks = new Dabs($surface, $open);
-        for ($dab = 0; $dab < $dabs; $dab++) {
-            $x = $chance->between(0, $across);
-            $y = $chance->between($top, $top + $tall);
+        for ($dab = 0, $at = 0; $dab < $dabs; $dab++) {
+            $x = $across * $shares[$at++];
+            $y = $top + $tall * $shares[$at++];
+            if (! $marks->reaches($y, $wide + 3 * $pore)) {
+                $at += 3 * self::SPECKS;
+
+                continue;
+            }
             for ($i = 0; $i < self::SPECKS; $i++) {
-                $radius = $pore * $chance->between(0.4, 1.5);
-                $away = $wide * sqrt($chance->between(0, 1));
-                $angle = $chance->between(0, 2 * M_PI);
+                $radius = $pore * (0.4 + 1.1 * $shares[$at++]);
+                $away = $wide * sqrt($shares[$at++]);
+                $angle = 2 * M_PI * $shares[$at++];
                 $marks->dab($x + $away * cos($angle), $y + $away * sin($angle), $radius, max(0.1, $radius * 0.4));
             }
         }
