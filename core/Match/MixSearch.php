@@ -8,22 +8,35 @@ use Hawkbrush\Core\Film\Mixing;
 use Hawkbrush\Core\Pattern\Paint;
 
 /**
- * The best mixes of two and three paints of a rack in whole drops. Every pair and every three of the rack is looked at,
- * first as a {@see Sketch} at a few places of its {@see Lattice}; only where the wanted colour can lie are mixes tried,
- * and what comes near is worked out with the true film. The margins of all three are from trials, not proven: over 740
- * small racks, most of which came nowhere near the colour, all but one gave what trying every mix gives.
+ * The best mixes of two and three paints of a rack in whole drops. Of a few paints each mix is tried, as a {@see Sketch};
+ * what comes near is worked out with the true film. Of more paints every pair and every three is looked at, at a few
+ * places of its {@see Lattice}, and mixes are tried only where the wanted colour can lie. The margins of that are from
+ * trials, not proven.
  */
 final class MixSearch
 {
     public const MOST_DROPS = 12;
 
+    /** Of so many paints each mix is tried. */
+    public const FEW = 10;
+
+    /** Of more paints than that the margins are kept closer far from the colour, or the search would take seconds. */
+    public const MANY = 30;
+
     /** How far a sketch may be off, in DeltaE00. */
     private const OFF = 0.25;
 
-    /** So near, DeltaE00, the margins were tried; where nothing comes nearer they grow with how far the rack stays off. */
+    /** The same where there is time for more care. */
+    private const OFF_AT_MOST = 1.0;
+
+    /** So near, DeltaE00, the margins were tried; where nothing comes nearer they grow with how far the rack stays off, by as much again with each of these. */
     private const TRIED = 3.0;
 
-    private const LOOSER_BY = 6.0;
+    private const LOOSER_BY = 1.5;
+
+    private const OF_MANY_LOOSER_BY = 6.0;
+
+    private const LOOSEST = 20.0;
 
     /** After so many mixes of a patch it is known how far they stray. */
     private const TELLING = 4;
@@ -31,14 +44,7 @@ final class MixSearch
     /** The rest of a patch strays by less than so many times what those tried did. */
     private const LIKE = 1.5;
 
-    /** @var array<string, Offer> best of each set of paints found so far, the best first */
-    private array $found = [];
-
-    /** The worst difference among them, once there are enough. */
-    private float $worst = INF;
-
-    /** What a mix of the paints at hand has to come under: the worst, or the best of the very same paints. */
-    private float $goal = INF;
+    private readonly Offers $offers;
 
     /** @var list<array{float, float, float}> place of each paint alone */
     private array $corners = [];
@@ -49,6 +55,9 @@ final class MixSearch
     /** @var array<int, float> the most that each pair's way bends */
     private array $curves = [];
 
+    /** How far a sketch is let off. */
+    private readonly float $off;
+
     private readonly Sketch $sketch;
 
     /** @var list<float> how much a drop of each paint counts in a mix */
@@ -57,8 +66,10 @@ final class MixSearch
     private readonly Lattice $lattice;
 
     /** @param list<Paint> $paints */
-    private function __construct(private readonly array $paints, private readonly Wanted $wanted, private readonly int $most)
+    private function __construct(private readonly array $paints, private readonly Wanted $wanted, int $most)
     {
+        $this->offers = new Offers($most);
+        $this->off = \count($paints) <= self::FEW ? self::OFF_AT_MOST : self::OFF;
         $this->sketch = new Sketch($paints, $wanted);
         $this->lattice = new Lattice(self::MOST_DROPS);
         $this->counts = array_map(static fn(float $drop, float $share): float => $drop / $share, $this->sketch->drop, $this->sketch->share);
@@ -74,17 +85,41 @@ final class MixSearch
     {
         $search = new self(array_values(array_filter($paints, static fn(Paint $paint): bool => $paint->solids > 0)), $wanted, $most);
         $search->alone();
-        $search->pairs();
-        $search->threes();
+        if (\count($search->paints) <= self::FEW) {
+            $search->every();
+        } else {
+            $search->pairs();
+            $search->threes();
+        }
 
-        return array_values($search->found);
+        return $search->offers->all();
     }
 
     private function alone(): void
     {
         foreach ($this->paints as $one => $paint) {
             $this->corners[] = $this->sketch->place($one, $one, $one, 1.0, 0.0, 0.0);
+            $this->offers->aim([$paint]);
             $this->offer([[$paint, 1]]);
+        }
+    }
+
+    private function every(): void
+    {
+        $paints = \count($this->paints);
+        for ($one = 0; $one < $paints; $one++) {
+            for ($two = $one + 1; $two < $paints; $two++) {
+                $this->offers->aim([$this->paints[$one], $this->paints[$two]]);
+                foreach ($this->lattice->twos as [$ofOne, $ofTwo]) {
+                    $this->try($one, $two, $one, $ofOne, $ofTwo, 0);
+                }
+                for ($three = $two + 1; $three < $paints; $three++) {
+                    $this->offers->aim([$this->paints[$one], $this->paints[$two], $this->paints[$three]]);
+                    foreach ($this->lattice->threes as $mix => $_) {
+                        $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15);
+                    }
+                }
+            }
         }
     }
 
@@ -108,10 +143,10 @@ final class MixSearch
         }
         sort($near);
         foreach ($near as [$gap, $one, $two, $from]) {
-            if ($gap > $this->worst + self::OFF) {
+            if ($gap > $this->offers->worst + self::OFF) {
                 break;
             }
-            $this->aim($one, $two);
+            $this->offers->aim([$this->paints[$one], $this->paints[$two]]);
             foreach ($this->lattice->twos as [$ofOne, $ofTwo]) {
                 $second = $ofTwo * $this->counts[$two];
                 if ((int) (6 * $second / ($second + $ofOne * $this->counts[$one])) === $from) {
@@ -124,7 +159,7 @@ final class MixSearch
     private function threes(): void
     {
         $near = $threes = [];
-        $within = $this->worst + self::OFF;
+        $within = $this->offers->worst + self::OFF;
         $loose = $this->loose();
         foreach ((new Reach($this->paints, $this->wanted))->threes($within) as [$one, $two, $three]) {
             $toTwo = $this->edges[self::pair($one, $two)];
@@ -154,7 +189,7 @@ final class MixSearch
         }
         asort($near);
         foreach ($near as $i => $gap) {
-            if ($gap > $this->worst + self::OFF) {
+            if ($gap > $this->offers->worst + self::OFF) {
                 break;
             }
             $this->within(...$threes[$i]);
@@ -168,18 +203,18 @@ final class MixSearch
      */
     private function within(int $one, int $two, int $three, array $gaps): void
     {
-        $this->aim($one, $two, $three);
+        $this->offers->aim([$this->paints[$one], $this->paints[$two], $this->paints[$three]]);
         $loose = $this->loose();
         $places = $this->edgesOf($one, $two, $three);
         $patches = [];
         foreach ($gaps as $number => $gap) {
-            if ($gap < $this->goal + self::OFF) {
+            if ($gap < $this->offers->goal + self::OFF) {
                 $six = [];
                 foreach ($this->lattice->triangles[$number] as $place) {
                     $six[] = $places[$place] ??= $this->at($one, $two, $three, $this->lattice->places[$place]);
                 }
                 $patch = new Patch($six, $loose);
-                if ($patch->gap < $this->goal + self::OFF) {
+                if ($patch->gap < $this->offers->goal + self::OFF) {
                     $patches[$number] = $patch;
                 }
             }
@@ -204,7 +239,7 @@ final class MixSearch
     private function foretold(array $counts, array $patches): array
     {
         [$first, $second, $third] = $counts;
-        $within = $this->goal + self::OFF;
+        $within = $this->offers->goal + self::OFF;
         $near = $spots = [];
         [$leastTwo, $mostTwo, $leastThree, $mostThree] = Lattice::spans(array_keys($patches));
         for ($ofOne = 1; $ofOne <= self::MOST_DROPS - 2; $ofOne++) {
@@ -260,7 +295,7 @@ final class MixSearch
         $strayed = 0.0;
         $tried = 0;
         foreach ($mixes as $mix => $away) {
-            if ($tried++ >= self::TELLING && $away > $this->goal + self::OFF + $this->loose() * self::LIKE * $strayed) {
+            if ($tried++ >= self::TELLING && $away > $this->offers->goal + self::OFF + $this->loose() * self::LIKE * $strayed) {
                 return;
             }
             [$x, $y, $z] = $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15);
@@ -319,7 +354,7 @@ final class MixSearch
     {
         $drop = $this->sketch->drop;
         [$x, $y, $z] = $this->sketch->place($one, $two, $three, $ofOne * $drop[$one], $ofTwo * $drop[$two], $ofThree * $drop[$three]);
-        if (sqrt($x * $x + $y * $y + $z * $z) <= $this->goal + self::OFF) {
+        if (sqrt($x * $x + $y * $y + $z * $z) <= $this->offers->goal + $this->off) {
             $parts = [[$this->paints[$one], $ofOne], [$this->paints[$two], $ofTwo]];
             if ($ofThree > 0) {
                 $parts[] = [$this->paints[$three], $ofThree];
@@ -334,36 +369,15 @@ final class MixSearch
     private function offer(array $parts): void
     {
         $colour = $this->wanted->shows(Mixing::of(array_map(static fn(array $part): array => [$part[0]->optics, $part[1] * $part[0]->dropMl * $part[0]->solids], $parts)));
-        $deltaE = $this->wanted->missedBy($colour);
-        $set = self::set(array_column($parts, 0));
-        if ($deltaE >= ($this->found[$set]->deltaE ?? $this->worst)) {
-            return;
-        }
-        $this->goal = $deltaE;
-        $this->found[$set] = new Offer($parts, $colour, $deltaE);
-        uasort($this->found, static fn(Offer $a, Offer $b): int => $a->deltaE <=> $b->deltaE);
-        $this->found = \array_slice($this->found, 0, $this->most);
-        if (\count($this->found) === $this->most) {
-            $this->worst = $this->found[array_key_last($this->found)]->deltaE;
-        }
+        $this->offers->add(new Offer($parts, $colour, $this->wanted->missedBy($colour)));
     }
 
     /** How many times as far mixes may stray as near a colour. */
     private function loose(): float
     {
-        return min(10.0, 1 + max(0.0, $this->worst - self::TRIED) / self::LOOSER_BY);
-    }
+        $by = \count($this->paints) > self::MANY ? self::OF_MANY_LOOSER_BY : self::LOOSER_BY;
 
-    private function aim(int $one, int $two, ?int $three = null): void
-    {
-        $paints = [$this->paints[$one], $this->paints[$two], ...($three === null ? [] : [$this->paints[$three]])];
-        $this->goal = min($this->worst, $this->found[self::set($paints)]->deltaE ?? INF);
-    }
-
-    /** @param array<int, Paint> $paints */
-    private static function set(array $paints): string
-    {
-        return implode(' ', array_map(static fn(Paint $paint): string => $paint->id, $paints));
+        return min(self::LOOSEST, 1 + max(0.0, $this->offers->worst - self::TRIED) / $by);
     }
 
     private static function pair(int $one, int $two): int

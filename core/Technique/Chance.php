@@ -29,8 +29,13 @@ final readonly class Chance
      */
     public function shares(int $count): array
     {
+        if ($count < 1) {
+            return [];
+        }
+        /** @var array<int, int> $draws */
+        $draws = unpack('V*', $this->randomizer->getBytes(4 * $count));
         $shares = [];
-        foreach (unpack('V*', $this->randomizer->getBytes(4 * $count)) ?: [] as $draw) {
+        foreach ($draws as $draw) {
             $shares[] = $draw / 0xFFFFFFFF;
         }
 
