@@ -52,18 +52,17 @@ final readonly class Brush extends ByHand
             $strokes[$row] = [$chance->between(0, 0.05 * $length), $length - $chance->between(0, 0.05 * $length), $chance->between(0, 6.28), $chance->between(0.75, 1.0)];
         }
 
-        $bends = array_map(static fn(float $u): float => 0.06 * sin($u * $length / $wide * 0.5), $surface->u);
-
-        $cellMm = $length / $surface->columns;
         $columns = $surface->columns;
+        $along = array_map(static fn(float $u): float => $u * $length, $surface->u);
+        // Strokes bend a little.
+        $rows = array_map(static fn(float $x, float $mm): float => 0.06 * sin($x / $wide * 0.5) - ($mm + $top) / $wide, $along, $surface->flankMm);
         $arc = $surface->arcMm;
-        $flank = $surface->flankMm;
         $through = [];
         // Written out rather than through Cells::each: a brush covers all it goes over, on each side anew.
         foreach ($open->all() as $cell => $paint) {
             $at = $cell % $columns;
-            $x = ($at + 0.5) * $cellMm;
-            $down = ($arc[$cell] - $flank[$at] - $top) / $wide + $bends[$at];
+            $x = $along[$at];
+            $down = $arc[$cell] / $wide + $rows[$at];
             $row = $down > 0 ? (int) $down : 0;
             [$from, $to, $phase, $load] = $strokes[$row] ?? [0.0, 0.0, 0.0, 1.0];
             // Hairs draw lines along the stroke; between two strokes there is less.

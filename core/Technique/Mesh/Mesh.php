@@ -69,11 +69,13 @@ final readonly class Mesh extends Stencil
         $flank = $surface->flankMm;
         // Counted from far above the ridge, so that rounding to the nearest row needs no care for the sign.
         $above = 2.0 * ceil(max([1.0, ...$flank]) / $pitch + 1);
+        $perMm = $rows / $pitch;
+        $from = array_map(static fn(float $mm): float => $above - $mm * $perMm, $flank);
         $through = [];
         // Written out rather than through Cells::each: mesh covers most of the body, and this runs for every cell.
         foreach ($open->all() as $cell => $paint) {
             $column = $cell % $columns;
-            $down = ($arc[$cell] - $flank[$column]) / $pitch * $rows + $above;
+            $down = $arc[$cell] * $perMm + $from[$column];
             $row = (int) ($down + 0.5);
             $dy = ($down - $row) / $rows;
             $dx = $along[$row & 1][$column] + $lean * (0.25 - $dy * $dy);

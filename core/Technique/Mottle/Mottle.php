@@ -66,19 +66,19 @@ final readonly class Mottle implements Technique
         }
         $soft = 0.3 * $choices->number('soft');
         $cut = 1 - $choices->number('cover') - $soft;
-        $cellMm = $surface->body->lengthMm / $surface->columns;
         $columns = $surface->columns;
         $arc = $surface->arcMm;
-        $flank = $surface->flankMm;
+        $from = array_map(static fn(float $mm): float => ($reach - $mm) / $size, $surface->flankMm);
         $bends = array_map(static fn(float $u): float => 0.45 * sin($u * $surface->body->lengthMm / $size * 1.7) + 0.5, $surface->u);
+        $along = array_map(static fn(float $u): float => $u * $surface->body->lengthMm / $size + 0.5, $surface->u);
 
         $through = [];
         // Written out rather than through Cells::each: patches may cover most of the body, on each side anew.
         foreach ($open->all() as $cell => $paint) {
             $across = $cell % $columns;
             // Bent a little, so that the lattice below does not show; never to below nothing.
-            $down = ($arc[$cell] - $flank[$across] + $reach) / $size;
-            $gx = ($across + 0.5) * $cellMm / $size + 0.45 * sin($down * 1.9) + 0.5;
+            $down = $arc[$cell] / $size + $from[$across];
+            $gx = $along[$across] + 0.45 * sin($down * 1.9);
             $gy = $down + $bends[$across];
             $column = (int) $gx;
             $row = (int) $gy;

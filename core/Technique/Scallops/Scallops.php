@@ -87,11 +87,12 @@ final readonly class Scallops extends Stencil implements Cut, Indexed
         $flank = $surface->flankMm;
         // Counted from an even row far above the ridge, so that nothing is below nothing.
         $above = 2.0 * ceil(max([1.0, ...$flank]) / $step);
+        $from = array_map(static fn(float $mm): float => $above - $mm / $step, $flank);
         $through = [];
         // Written out rather than through Cells::each: scallops cover most of the side.
         foreach ($open->all() as $cell => $paint) {
             $column = $cell % $columns;
-            $down = ($arc[$cell] - $flank[$column]) / $step + $above;
+            $down = $arc[$cell] / $step + $from[$column];
             $row = (int) $down;
             $share = $cells[$along[$row & 1][$column] + (int) (($down - $row) * self::TILE)];
             if ($share > 0) {
