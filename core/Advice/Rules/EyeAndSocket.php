@@ -27,7 +27,7 @@ final class EyeAndSocket implements Rule
         $socket = $painted->recipe->body->marks->eyeSocketMm;
         $findings = [];
         foreach ($painted->recipe->lit() as $step) {
-            if (! $step instanceof EyeStep || $socket === null || abs($step->diameterMm - $socket) <= self::SITS_MM) {
+            if (! $step instanceof EyeStep || $socket === null || round(abs($step->diameterMm - $socket), 3) <= self::SITS_MM) {
                 continue;
             }
             $fits = floor($socket * 2) / 2;

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+// Where advice begins and where it ends: just on either side of what a painter would be told.
+
+use Hawkbrush\Core\Advice\Advisor;
+use Hawkbrush\Core\Advice\Finding;
+use Hawkbrush\Core\Advice\Minutes;
+use Hawkbrush\Core\Calculator\Examples;
+use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Evaporation;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Exchange\RecipeReader;
+use Hawkbrush\Core\Node;
+
+/**
+ * @param list<array<string, mixed>> $steps
+ *
+ * @return list<Finding> what one rule says
+ */
+function saidBy(string $rule, array $steps, ?Room $room = null, array $marks = []): array
+{
+    $document = ['steps' => $steps] + Examples::recipe();
+    $document['body']['marks'] = $marks;
+    $document['paints'] += [
+        'black' => ['hex' => '#050505', 'kind' => 'opaque'], 'yellow' => ['hex' => '#e8c020', 'kind' => 'semi-opaque'], 'blue' => ['hex' => '#1040a0', 'kind' => 'transparent'],
+        'pearl' => ['hex' => '#e8e8f0', 'kind' => 'pearl'], 'glow' => ['hex' => '#f06020', 'kind' => 'fluorescent'],
+    ];
+
+    return array_values(array_filter(Advisor::advise(RecipeReader::read(Node::root($document)), $room ?? Room::ordinary()), static fn(Finding $f): bool => $f->rule === $rule));
+}
+
+/**
+ * @param array<string, mixed> $more
+ *
+ * @return array<string, mixed>
+ */
+function laid(string $id, string $paint, array $more = []): array
+{
+    return $more + ['id' => $id, 'type' => 'paint', 'mix' => [['paint' => $paint]], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole'], 'weight' => 'medium', 'set' => ['by' => 'heat']];
+}
+
+/** @return array<string, mixed> */
+function goodBase(array $more = []): array
+{
+    return laid('base', 'white', $more + ['coats' => 3, 'weight' => 'heavy']);
+}
+
+it('lets an eye be a little large or small, and names the nearest that fits', function (float $eye, float $socket, ?float $use): void {
+    $said = saidBy('eye-and-socket', [goodBase(), ['id' => 'eye', 'type' => 'eye', 'diameter_mm' => $eye]], null, ['eye_socket_mm' => $socket]);
+    expect($said === [] ? null : $said[0]->fix?->set['diameter_mm'])->toBe($use);
+})->with([
+    'as large' => [5.0, 5.0, null],
+    'a whisker over' => [5.4, 5.0, null],
+    'too large' => [5.5, 5.0, 5.0],
+    'too small' => [4.0, 5.0, 5.0],
+    'between two sizes: the smaller' => [7.0, 5.7, 5.5],
+]);
+
+it('says nothing of eyes where no socket was measured', function (): void {
+    expect(saidBy('eye-and-socket', [goodBase(), ['id' => 'eye', 'type' => 'eye', 'diameter_mm' => 12]]))->toBe([]);
+});
+
+it('is content with the minutes that the model asks for, and not with two less', function (array $technique): void {
+    $base = ['coats' => 1, 'weight' => 'light', 'thinning_percent' => 0];
+    $mask = laid('mask', 'moss', ['technique' => $technique]);
+    $first = saidBy('too-soon-to-clamp', [laid('base', 'white', $base), $mask])[0];
+    $minutes = $first->fix?->set['set']['minutes'];
+    // As the drying model has it: touch dry under the dryer, then twenty minutes in an ordinary room.
+    $safe = Evaporation::maskSafeS(9, 0.65, Room::ordinary(), Air::hairDryer());
+    expect($minutes)->toEqual(ceil($safe / 60))
+        ->and(saidBy('too-soon-to-clamp', [laid('base', 'white', ['set' => ['by' => 'heat', 'minutes' => $minutes]] + $base), $mask]))->toBe([])
+        ->and(saidBy('too-soon-to-clamp', [laid('base', 'white', ['set' => ['by' => 'heat', 'minutes' => $minutes - 2]] + $base), $mask]))->toHaveCount(1);
+})->with([[['name' => 'mesh']], [['name' => 'bars']], [['name' => 'tape']], [['name' => 'mottle']]]);
+
+it('says nothing of clamping where nothing is pressed on', function (string $technique): void {
+    expect(saidBy('too-soon-to-clamp', [laid('base', 'white', ['coats' => 3, 'weight' => 'heavy']), laid('next', 'moss', ['technique' => ['name' => $technique]])]))->toBe([]);
+})->with(['spray', 'splatter', 'dots', 'glitter']);
+
+it('asks for a longer wait in a damper room, and says when it never dries', function (): void {
+    $steps = [goodBase(), laid('mesh', 'moss', ['technique' => ['name' => 'mesh']])];
+    $wait = static fn(Room $room): mixed => saidBy('too-soon-to-clamp', $steps, $room)[0]->fix?->set['set']['minutes'] ?? null;
+    expect($wait(Room::of(21, 75)))->toBeGreaterThan(1.8 * $wait(Room::ordinary()))
+        ->and($wait(Room::of(21, 100)))->toBeNull()
+        ->and(saidBy('too-soon-to-clamp', $steps, Room::of(21, 100))[0]->reason)->toContain('does not dry at all');
+});
+
+it('counts only the waits between the two coats', function (): void {
+    $mesh = laid('mesh', 'moss', ['technique' => ['name' => 'mesh']]);
+    $wait = ['type' => 'wait', 'minutes' => 40];
+    expect(saidBy('too-soon-to-clamp', [['id' => 'w'] + $wait, goodBase(), $mesh]))->toHaveCount(1)
+        ->and(saidBy('too-soon-to-clamp', [goodBase(), $mesh, ['id' => 'w'] + $wait]))->toHaveCount(1)
+        ->and(saidBy('too-soon-to-clamp', [goodBase(), ['id' => 'w', 'on' => false] + $wait, $mesh]))->toHaveCount(1)
+        ->and(saidBy('too-soon-to-clamp', [goodBase(), ['id' => 'w'] + $wait, $mesh]))->toBe([]);
+});
+
+it('holds a coat to what does not creep: thinned or against a mask, not else', function (array $step, bool $too): void {
+    expect(saidBy('too-thick-for-one-go', [goodBase(), laid('next', 'moss', $step)]) !== [])->toBe($too);
+})->with([
+    'heavy and neat' => [['weight' => 'heavy'], false],
+    'heavy and hardly thinned' => [['weight' => 'heavy', 'thinning_percent' => 29], false],
+    'heavy and thinned' => [['weight' => 'heavy', 'thinning_percent' => 30], true],
+    'medium and thinned' => [['weight' => 'medium', 'thinning_percent' => 60], false],
+    'heavy through mesh' => [['weight' => 'heavy', 'technique' => ['name' => 'mesh']], true],
+    'light through mesh, in many coats' => [['weight' => 'light', 'technique' => ['name' => 'mesh'], 'coats' => 12], false],
+]);
+
+it('lays as much in light coats as in the heavy ones it takes the place of', function (): void {
+    $fix = saidBy('too-thick-for-one-go', [goodBase(), laid('next', 'moss', ['weight' => 'heavy', 'thinning_percent' => 50, 'coats' => 2])])[0]->fix;
+    // Two coats of 28 um are about six of 9: arithmetic.
+    expect($fix?->set)->toBe(['weight' => 'light', 'coats' => 6]);
+});
+
+it('asks of the first coat that it hides the body, if it is opaque and there', function (array $base, bool $short): void {
+    expect(saidBy('base-not-hidden', [laid('base', 'white', $base)]) !== [])->toBe($short);
+})->with([
+    'a mist' => [['weight' => 'mist'], true],
+    'three heavy coats' => [['weight' => 'heavy', 'coats' => 3], false],
+    'a mist of a see-through colour' => [['weight' => 'mist', 'mix' => [['paint' => 'moss']]], false],
+    'a mist of pearl' => [['weight' => 'mist', 'mix' => [['paint' => 'pearl']]], false],
+    'switched off' => [['weight' => 'mist', 'on' => false], false],
+]);
+
+it('speaks of wet coats only where they meet and come out otherwise', function (array $first, array $second, bool $runs): void {
+    expect(saidBy('runs-together', [goodBase(), laid('one', 'yellow', $first), laid('two', 'blue', $second)]) !== [])->toBe($runs);
+})->with([
+    'wet under wet' => [['set' => ['by' => 'wet']], [], true],
+    'heat set' => [['set' => ['by' => 'heat']], [], false],
+    'on other parts of the body' => [['set' => ['by' => 'wet'], 'where' => ['from_u' => 0, 'to_u' => 0.3, 'from_deg' => 0, 'to_deg' => 180, 'soft' => 0]], ['where' => ['from_u' => 0.6, 'to_u' => 1, 'from_deg' => 0, 'to_deg' => 180, 'soft' => 0]], false],
+    'the same colour again' => [['set' => ['by' => 'wet'], 'mix' => [['paint' => 'blue']]], [], false],
+    'left to the air for an hour' => [['set' => ['by' => 'air', 'minutes' => 60]], [], false],
+]);
+
+it('misses the chroma of bright colours over dark only', function (string $ground, string $paint, bool $lost): void {
+    expect(saidBy('brighter-over-white', [laid('base', $ground, ['coats' => 3, 'weight' => 'heavy']), laid('top', $paint)]) !== [])->toBe($lost);
+})->with([
+    'fluorescent over black' => ['black', 'glow', true],
+    'fluorescent over white' => ['white', 'glow', false],
+    'blue over black' => ['black', 'blue', true],
+    'white over black: no chroma to lose' => ['black', 'white', false],
+    'moss over black: hardly bright' => ['black', 'moss', false],
+]);
+
+it('does not call pearl unseen over a light ground: its glint shows', function (): void {
+    expect(saidBy('hardly-shows', [goodBase(), laid('pearl', 'pearl')]))->toBe([])
+        ->and(saidBy('hardly-shows', [goodBase(), laid('more', 'white')]))->toHaveCount(1);
+});
+
+it('says times as one says them', function (float $seconds, string $said): void {
+    expect(Minutes::say($seconds))->toBe($said);
+})->with([[0.0, '0 s'], [12.2, '13 s'], [89.0, '89 s'], [90.0, '2 min'], [1200.0, '20 min'], [5399.0, '90 min'], [5400.0, '1.5 h'], [86400.0, '24.0 h']]);

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+// Times and amounts of a run, worked out by hand beside it. What a hand takes is common practice, no published source.
+
+use Hawkbrush\Core\Body\Measure;
+use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Evaporation;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Run\Plan;
+use Hawkbrush\Core\Run\PlannedStep;
+
+/** @param array<string, mixed> $more */
+function sprayed(array $more = []): array
+{
+    return $more + ['id' => 'coat', 'type' => 'paint', 'mix' => [['paint' => 'white', 'drops' => 1]], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole'], 'weight' => 'light', 'strokes' => 4, 'set' => ['by' => 'air']];
+}
+
+function plannedOf(Recipe $recipe, string $id, int $baits = 1, ?Room $room = null): PlannedStep
+{
+    foreach (Plan::of($recipe, $baits, $room ?? Room::ordinary())->steps as $step) {
+        if ($step->step->id === $id) {
+            return $step;
+        }
+    }
+    throw new LogicException("No step {$id} in the plan.");
+}
+
+it('takes two minutes to mix and clean, and three seconds a stroke on either side', function (int $baits, int $coats, int $strokes, float $minutes): void {
+    expect(plannedOf(recipeWith(sprayed(['coats' => $coats, 'strokes' => $strokes])), 'coat', $baits)->handsOnMin)->toEqualWithDelta($minutes, 1e-9);
+})->with([
+    'one bait' => [1, 1, 4, 2 + 8 * 0.05],
+    'one bait, three coats' => [1, 3, 4, 2 + 3 * 8 * 0.05],
+    'five baits, cleaned once' => [5, 1, 10, 2 + 5 * 20 * 0.05],
+]);
+
+it('adds a minute a bait for a mask and what heat takes between coats', function (): void {
+    $plain = plannedOf(recipeWith(sprayed()), 'coat', 4)->handsOnMin;
+    expect(plannedOf(recipeWith(sprayed(['technique' => ['name' => 'mesh']])), 'coat', 4)->handsOnMin)->toEqualWithDelta($plain + 4, 1e-9);
+    $heat = plannedOf(recipeWith(sprayed(['set' => ['by' => 'heat'], 'coats' => 2])), 'coat', 3);
+    $touch = Evaporation::touchDryS(9, 0.65, Room::ordinary(), Air::hairDryer());
+    expect($heat->setSeconds)->toEqualWithDelta($touch, 1e-9)
+        ->and($heat->handsOnMin)->toEqualWithDelta(2 + 3 * 2 * (8 * 0.05 + max(20, $touch) / 60), 1e-9);
+});
+
+it('sprays area by film by coats, by what lands and what stays in the cup', function (string $weight, float $um, int $coats, int $baits): void {
+    $recipe = recipeWith(sprayed(['weight' => $weight, 'coats' => $coats, 'mix' => [['paint' => 'white', 'drops' => 1]]]));
+    $mix = plannedOf($recipe, 'coat', $baits)->mix;
+    // A little over half of it lands; 0.06 ml stay in cup and nozzle. Common practice, no published source.
+    $needed = Measure::areaMm2($recipe->body) * $um * 1e-6 * $coats * $baits / 0.55 + 0.06;
+    expect($mix?->neededMl)->toEqualWithDelta($needed, 0.02 * $needed)
+        ->and($mix->totalMl)->toBeGreaterThanOrEqual($mix->neededMl)
+        ->and($mix->totalMl - $mix->neededMl)->toBeLessThan(0.05 + 1e-9);
+})->with([['light', 9.0, 1, 1], ['medium', 16.0, 2, 3], ['heavy', 28.0, 3, 8], ['mist', 4.0, 1, 20]]);
+
+it('sprays a side by itself with half the paint', function (): void {
+    $where = ['from_u' => 0, 'to_u' => 1, 'from_deg' => 0, 'to_deg' => 180, 'soft' => 0];
+    $both = plannedOf(recipeWith(sprayed(['where' => $where, 'coats' => 10])), 'coat')->mix?->neededMl;
+    $left = plannedOf(recipeWith(sprayed(['where' => $where + ['side' => 'left'], 'coats' => 10])), 'coat')->mix?->neededMl;
+    expect($left - 0.06)->toEqualWithDelta(($both - 0.06) / 2, 1e-9);
+});
+
+it('keeps the recipe’s ratio whatever it takes, and thins by the share that was set', function (float $thinning): void {
+    $mix = plannedOf(recipeWith(sprayed(['mix' => [['paint' => 'white', 'drops' => 4], ['paint' => 'moss', 'drops' => 6]], 'thinning_percent' => $thinning, 'coats' => 4])), 'coat', 6)->mix;
+    [$white, $moss] = [$mix?->paints[0]['drops'], $mix?->paints[1]['drops']];
+    expect(3 * $white)->toBe(2 * $moss)
+        ->and($mix->reducerDrops / ($white + $moss + $mix->reducerDrops))->toEqualWithDelta($thinning / 100, 0.03);
+})->with([0.0, 20.0, 50.0, 80.0]);
+
+it('draws a wait out with the damp, never more than tenfold, and shortens it in dry air', function (float $humidity, float $from, float $to): void {
+    $wait = plannedOf(recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30]), 'wait', 1, Room::of(21, $humidity));
+    expect($wait->handsOnMin)->toBe(0.0)->and($wait->waitMin)->toBeBetween($from, $to)->and($wait->waitFor)->toBe('to dry');
+})->with([[50, 30, 30], [75, 59, 61], [100, 300, 300], [5, 15, 17]]);
+
+it('does not wait longer for more baits, but prepares each', function (): void {
+    $recipe = recipeWith(['id' => 'prep', 'type' => 'prep', 'minutes' => 4], sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30]);
+    expect(plannedOf($recipe, 'wait', 9)->waitMin)->toBe(plannedOf($recipe, 'wait', 1)->waitMin)
+        ->and(plannedOf($recipe, 'prep', 9)->handsOnMin)->toEqualWithDelta(36, 1e-9)
+        ->and(plannedOf($recipe, 'prep', 9)->waitMin)->toBe(0.0);
+});
+
+it('waits overnight before a clear that wants it bone dry, and by its own hours after', function (string $clear, float $hours): void {
+    $step = plannedOf(recipeWith(sprayed(), ['id' => 'clear', 'type' => 'clear', 'clear' => $clear]), 'clear');
+    expect($step->waitMin / 60)->toEqualWithDelta($hours, 1e-9)->and($step->handsOnMin)->toEqualWithDelta(3, 1e-9);
+})->with([['two-part epoxy', 7.0], ['slow casting resin', 48.0], ['UV resin', 10.5], ['moisture-cure urethane dip', 34.0], ['acrylic spray', 0.5]]);
+
+it('leaves out what is switched off, in numbers and in time', function (): void {
+    $on = Plan::of(recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30], sprayed(['id' => 'two'])), 1, Room::ordinary());
+    $off = Plan::of(recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30, 'on' => false], sprayed(['id' => 'two'])), 1, Room::ordinary());
+    expect($on->totalMin() - $off->totalMin())->toEqualWithDelta(30, 1e-9)
+        ->and(array_map(static fn(PlannedStep $s): string => $s->step->id, $off->steps))->toBe(['coat', 'two'])
+        // The number is that of the ladder, so that bench and plan speak of the same step.
+        ->and($off->steps[1]->number)->toBe(3);
+});
