@@ -6,9 +6,9 @@ namespace Hawkbrush\Core\Colour;
 
 /**
  * Which of the 31 bands are followed: all of them for figures, every second one for searches, every third one for
- * pictures, at half and a third of the work. Light is then made whole by taking the bands between from the cubic
- * through their neighbours, as the tables for coarser instruments do (ASTM E308; from memory). Paints have no lines so
- * narrow that it shows.
+ * pictures, at half and a third of the work. Light is then made whole by taking the bands between from the
+ * polynomial through their neighbours, much as the tables for coarser instruments do (ASTM E308; from memory). Paints
+ * have no lines so narrow that it shows.
  */
 enum Bands: int
 {
@@ -16,8 +16,8 @@ enum Bands: int
     case EverySecond = 2;
     case EveryThird = 3;
 
-    /** A cubic goes through so many. */
-    private const THROUGH = 4;
+    /** So many of those followed, three on either side, say what lies between them. */
+    private const THROUGH = 6;
 
     /**
      * @param list<float> $curve 31 bands
@@ -56,9 +56,9 @@ enum Bands: int
         $last = \count($gathered) - self::THROUGH;
         foreach ($weights as $i => $weight) {
             if ($i % $this->value !== 0) {
-                // Between the second and the third of the four, but at the ends.
-                $from = max(0, min($last, intdiv($i, $this->value) - 1));
-                foreach (self::cubic($i / $this->value - $from) as $k => $part) {
+                // Between the two in the middle, but at the ends.
+                $from = max(0, min($last, intdiv($i, $this->value) - intdiv(self::THROUGH, 2) + 1));
+                foreach (self::parts($i / $this->value - $from) as $k => $part) {
                     $gathered[$from + $k] += $part * $weight;
                 }
             }
@@ -68,13 +68,13 @@ enum Bands: int
     }
 
     /**
-     * What the cubic through four values, one step apart, takes of each (Lagrange).
+     * What the polynomial through so many values, one step apart, takes of each (Lagrange).
      *
      * @param float $at in steps from the first
      *
      * @return list<float>
      */
-    private static function cubic(float $at): array
+    private static function parts(float $at): array
     {
         $parts = [];
         for ($k = 0; $k < self::THROUGH; $k++) {

@@ -40,7 +40,10 @@ final readonly class Lattice
     /** @var array<int, true> drops of three without a common divisor: of the first << 8 | of the second << 4 | of the third */
     public array $threes;
 
-    public function __construct(int $mostDrops)
+    /** Of a drop: less than any mix lies from another. */
+    private const WHISKER = 1e-6;
+
+    public function __construct(private int $mostDrops)
     {
         $numbers = $places = $triangles = [];
         for ($a = 0; $a <= 6; $a++) {
@@ -77,27 +80,43 @@ final readonly class Lattice
     }
 
     /**
-     * Between what parts of the first paint the second and the third lie in all of some small triangles.
+     * The mixes in whole drops that lie in a small triangle.
      *
-     * @param list<int> $numbers of the triangles
+     * @param int $number of the triangle
+     * @param float $first how much a drop of the first paint counts
      *
-     * @return array{float, float, float, float} least and most of the second, least and most of the third
+     * @return array<int, array{float, float}> by drops as in {@see $threes} where each lies in the triangle: how far from the first corner towards the second and towards the third, 0 to 1
      */
-    public static function spans(array $numbers): array
+    public function mixesIn(int $number, float $first, float $second, float $third): array
     {
-        $leastTwo = $leastThree = INF;
-        $mostTwo = $mostThree = 0.0;
-        foreach ($numbers as $number) {
-            $one = $number >> 3;
-            $two = $number >> 1 & 3;
-            $three = 2 - $one - $two - ($number & 1);
-            $leastTwo = min($leastTwo, $two / ($one + 1));
-            $leastThree = min($leastThree, $three / ($one + 1));
-            $mostTwo = $one === 0 ? INF : max($mostTwo, ($two + 1) / $one);
-            $mostThree = $one === 0 ? INF : max($mostThree, ($three + 1) / $one);
+        $i = $number >> 3;
+        $j = $number >> 1 & 3;
+        $turned = ($number & 1) === 1;
+        $k = 2 - $i - $j - ($turned ? 1 : 0);
+        $spots = [];
+        for ($ofOne = 1; $ofOne <= $this->mostDrops - 2; $ofOne++) {
+            $one = $ofOne * $first;
+            $left = $this->mostDrops - $ofOne;
+            // All of it thirds: the first from i to i + 1, the second from j, the third from k. A whisker more on either
+            // side, for what rounding takes.
+            $lastTwo = $i === 0 ? $left - 1 : (int) min($left - 1, $one * ($j + 1) / $i / $second + self::WHISKER);
+            for ($ofTwo = max(1, (int) ceil($one * $j / ($i + 1) / $second - self::WHISKER)); $ofTwo <= $lastTwo; $ofTwo++) {
+                $two = $ofTwo * $second;
+                $both = $one + $two;
+                $least = max(3 * $one / ($i + 1), 3 * $two / ($j + 1), $both * 3 / (3 - $k)) - $both;
+                $most = min($i === 0 ? INF : 3 * $one / $i, $j === 0 ? INF : 3 * $two / $j, $k === 2 ? INF : $both * 3 / (2 - $k)) - $both;
+                $lastThree = (int) min($left - $ofTwo, $most / $third + self::WHISKER);
+                for ($ofThree = max(1, (int) ceil($least / $third - self::WHISKER)); $ofThree <= $lastThree; $ofThree++) {
+                    $mix = $ofOne << 8 | $ofTwo << 4 | $ofThree;
+                    if (isset($this->threes[$mix])) {
+                        $thirds = 3 / ($both + $ofThree * $third);
+                        $spots[$mix] = $turned ? [1 + $i - $one * $thirds, 1 + $j - $two * $thirds] : [$one * $thirds - $i, $two * $thirds - $j];
+                    }
+                }
+            }
         }
 
-        return [$leastTwo, $mostTwo, $leastThree, $mostThree];
+        return $spots;
     }
 
     private static function number(int $a, int $b, bool $turned): int

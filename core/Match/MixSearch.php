@@ -24,7 +24,7 @@ final class MixSearch
     public const MANY = 30;
 
     /** How far a sketch may be off, in DeltaE00. */
-    private const OFF = 0.25;
+    private const OFF = 0.12;
 
     /** The same where there is time for more care. */
     private const OFF_AT_MOST = 1.0;
@@ -219,78 +219,28 @@ final class MixSearch
                 }
             }
         }
-        if ($patches === []) {
-            return;
+        foreach ($patches as $number => $patch) {
+            $spots = $this->lattice->mixesIn($number, $this->counts[$one], $this->counts[$two], $this->counts[$three]);
+            $this->tryPatch($one, $two, $three, $patch, $spots);
         }
-        [$near, $spots] = $this->foretold([$this->counts[$one], $this->counts[$two], $this->counts[$three]], $patches);
-        foreach ($near as $number => $mixes) {
-            $this->tryPatch($one, $two, $three, $patches[$number], $mixes, $spots);
-        }
-    }
-
-    /**
-     * The mixes in whole drops that may lie near, by patch.
-     *
-     * @param array{float, float, float} $counts how much a drop of each paint counts
-     * @param array<int, Patch> $patches by number of the small triangle
-     *
-     * @return array{array<int, array<int, float>>, array<int, array{float, float}>} by patch how near each is foretold to be, by drops as in {@see Lattice::$threes}; and where each lies in its patch
-     */
-    private function foretold(array $counts, array $patches): array
-    {
-        [$first, $second, $third] = $counts;
-        $within = $this->offers->goal + self::OFF;
-        $near = $spots = [];
-        [$leastTwo, $mostTwo, $leastThree, $mostThree] = Lattice::spans(array_keys($patches));
-        for ($ofOne = 1; $ofOne <= self::MOST_DROPS - 2; $ofOne++) {
-            $one = $ofOne * $first;
-            $left = self::MOST_DROPS - $ofOne;
-            // A whisker more on either side, for what rounding takes.
-            $lastTwo = (int) min($left - 1, $mostTwo * $one / $second + 1e-6);
-            for ($ofTwo = max(1, (int) ceil($leastTwo * $one / $second - 1e-6)); $ofTwo <= $lastTwo; $ofTwo++) {
-                $two = $ofTwo * $second;
-                $lastThree = (int) min($left - $ofTwo, $mostThree * $one / $third + 1e-6);
-                for ($ofThree = max(1, (int) ceil($leastThree * $one / $third - 1e-6)); $ofThree <= $lastThree; $ofThree++) {
-                    $mix = $ofOne << 8 | $ofTwo << 4 | $ofThree;
-                    if (! isset($this->lattice->threes[$mix])) {
-                        continue;
-                    }
-                    $thirds = 3 / ($one + $two + $ofThree * $third);
-                    $a = $one * $thirds;
-                    $b = $two * $thirds;
-                    $i = (int) $a;
-                    $j = (int) $b;
-                    $a -= $i;
-                    $b -= $j;
-                    $number = $i << 3 | $j << 1;
-                    if ($a + $b > 1) {
-                        $number |= 1;
-                        $a = 1 - $a;
-                        $b = 1 - $b;
-                    }
-                    if (isset($patches[$number])) {
-                        $away = $patches[$number]->away($within, $a, $b);
-                        if ($away !== null) {
-                            $near[$number][$mix] = $away;
-                            $spots[$mix] = [$a, $b];
-                        }
-                    }
-                }
-            }
-        }
-
-        return [$near, $spots];
     }
 
     /**
      * Mixes of one patch, those foretold nearest first. What they were off by tells how far the rest may stray: mixes
      * that are foretold alike lie beside each other, and are off alike.
      *
-     * @param array<int, float> $mixes see {@see foretold}
-     * @param array<int, array{float, float}> $spots
+     * @param array<int, array{float, float}> $spots see {@see Lattice::mixesIn}
      */
-    private function tryPatch(int $one, int $two, int $three, Patch $patch, array $mixes, array $spots): void
+    private function tryPatch(int $one, int $two, int $three, Patch $patch, array $spots): void
     {
+        $mixes = [];
+        $within = $this->offers->goal + self::OFF;
+        foreach ($spots as $mix => [$v, $w]) {
+            $away = $patch->away($within, $v, $w);
+            if ($away !== null) {
+                $mixes[$mix] = $away;
+            }
+        }
         asort($mixes);
         $strayed = 0.0;
         $tried = 0;

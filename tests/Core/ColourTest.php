@@ -80,6 +80,6 @@ it('sees in a part of the bands what it sees in all of them', function (Bands $b
     sort($off);
     expect(array_sum(Observer::weights($bands)[1]))->toEqualWithDelta(100, 1e-9)->and($off[150])->toBeLessThan($half)->and($off[285])->toBeLessThan($most)->and($off[299])->toBeLessThan($worst);
 })->with([
-    'every second' => [Bands::EverySecond, 0.03, 0.1, 0.5],
-    'every third' => [Bands::EveryThird, 0.1, 0.6, 2.5],
+    'every second' => [Bands::EverySecond, 0.01, 0.05, 0.3],
+    'every third' => [Bands::EveryThird, 0.05, 0.4, 1.2],
 ]);

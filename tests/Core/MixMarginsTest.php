@@ -145,20 +145,27 @@ it('cuts the triangle into nine that cover all of it, their middles halfway', fu
     }
 });
 
-it('knows between what parts of the first paint those of the others lie', function (): void {
+it('finds every mix in one of the nine, where it lies', function (float $first, float $second, float $third): void {
     $lattice = new Lattice(12);
+    $found = [];
     foreach ($lattice->triangles as $number => $six) {
-        [$leastTwo, $mostTwo, $leastThree, $mostThree] = Lattice::spans([$number]);
         $corners = array_map(static fn(int $at): array => $lattice->places[$at], array_slice($six, 0, 3));
-        for ($n = 0; $n < 40; $n++) {
-            [$x, $y] = [mt_rand(1, 99) / 100, mt_rand(1, 99) / 100];
-            [$x, $y] = $x + $y > 1 ? [1 - $x, 1 - $y] : [$x, $y];
-            [$one, $two, $three] = array_map(static fn(int $p, int $q, int $r): float => $p + ($q - $p) * $x + ($r - $p) * $y, ...$corners);
-            expect($two / $one)->toBeBetween($leastTwo - 1e-9, $mostTwo + 1e-9)
-                ->and($three / $one)->toBeBetween($leastThree - 1e-9, $mostThree + 1e-9);
+        foreach ($lattice->mixesIn($number, $first, $second, $third) as $mix => [$v, $w]) {
+            $found[$mix] = ($found[$mix] ?? 0) + 1;
+            expect($v)->toBeBetween(-1e-5, 1 + 1e-5)->and($w)->toBeBetween(-1e-5, 1 + 1e-5)->and($v + $w)->toBeLessThan(1 + 1e-5);
+            // The place it is said to lie at is that of its drops, by what each counts.
+            $counts = [($mix >> 8) * $first, ($mix >> 4 & 15) * $second, ($mix & 15) * $third];
+            $sixths = array_map(static fn(float $count): float => 6 * $count / array_sum($counts), $counts);
+            expect(array_map(static fn(int $p, int $q, int $r): float => $p + ($q - $p) * $v + ($r - $p) * $w, ...$corners))->toEqualWithDelta($sixths, 1e-6);
         }
     }
-});
+    $all = array_keys($lattice->threes);
+    sort($all);
+    ksort($found);
+    expect(array_keys($found))->toBe($all)
+        // Only what lies on an edge between two, or on a corner between more, is found more than once.
+        ->and(count(array_filter($found, static fn(int $times): bool => $times > 1)))->toBeLessThan(60);
+})->with([[1.0, 1.0, 1.0], [1.0, 3.7, 0.21], [0.013, 1.0, 40.0], [2.0, 1.0, 1.0], [0.33, 0.19, 1.7]]);
 
 it('foretells a quadratic to the last digit, and passes over only what cannot come near', function (): void {
     mt_srand(8);

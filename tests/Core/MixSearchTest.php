@@ -189,5 +189,5 @@ it('sketches a mix near the wanted colour as the true film shows it', function (
         $off[] = sqrt($x * $x + $y * $y + $z * $z);
     }
     sort($off);
-    expect($off[50])->toBeLessThan(0.05)->and($off[98])->toBeLessThan(0.25);
+    expect($off[50])->toBeLessThan(0.02)->and($off[98])->toBeLessThan(0.12);
 })->with([[0.9, 12.0], [0.03, 18.0], [0.5, 400.0]]);
