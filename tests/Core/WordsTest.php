@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+// What is said to the painter, word for word where the words carry figures.
+
+use Hawkbrush\Core\Body\Extent;
+use Hawkbrush\Core\Body\Index;
+use Hawkbrush\Core\Body\Smooth;
+use Hawkbrush\Core\Calculator\Examples;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Render\Cause;
+use Hawkbrush\Core\Render\CoreCoat;
+use Hawkbrush\Core\Run\How;
+
+function coreCoat(string $name, string $hex, float $passes): CoreCoat
+{
+    return new CoreCoat('id', 1, $name, 6.0, Colour::fromHex($hex), $passes, 0.2, 0.3, 4.0, false);
+}
+
+it('says the cause of a colour with its figures', function (array $coats, string $said): void {
+    expect(Cause::of(array_map(static fn(array $c): CoreCoat => coreCoat(...$c), $coats)))->toBe($said);
+})->with([
+    'the bare body' => [[], 'Nothing lies here: this is the bare body.'],
+    'one coat' => [[['White', '#eeeeee', 0.034]], 'Only white lies here; it lets 3 % of the body below through.'],
+    'one that darkens' => [[['Gold', '#d0a030', 0.5], ['Moss', '#706030', 0.38]], 'Moss keeps 38 % of the gold below and greys it by 32 chroma.'],
+    'one that lightens' => [[['Brown', '#402010', 0.5], ['Pearl', '#a09080', 0.6]], 'Pearl keeps 60 % of the brown below and lightens it by 44 L*.'],
+    'one that covers' => [[['Red', '#c02020', 0.5], ['White', '#f0f0f0', 0.05]], 'White covers: only 5 % of what lies below still shows.'],
+    'one that hardly does anything' => [[['Grey', '#808080', 0.5], ['Smoke', '#808080', 0.97]], 'Smoke keeps 97 % of the grey below and hardly changes it.'],
+    'one that leaves what is lowest uncounted' => [[['Violet', '#503080', 0.4], ['Gold', '#d0a030', 0.2], ['Moss', '#706030', 0.38]], 'Moss keeps 38 % of the gold below and greys it by 32 chroma. Violet under it no longer counts.'],
+]);
+
+it('says where a place is found with calipers', function (float $u, float $deg, string $said): void {
+    $body = BodyReader::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25, 'eye_u' => 0.12, 'hooks_u' => [0.4, 0.7], 'joints_u' => [0.55]]]));
+    expect(Index::say($body, $u, $deg))->toBe($said)
+        // The same on the other side.
+        ->and(Index::say($body, $u, 360 - $deg))->toBe($said);
+})->with([
+    [0.25, 90, 'at the gill edge, on the midline'],
+    [0.30, 90, '3.2 mm behind the gill edge, on the midline'],
+    [0.21, 90, '2.6 mm in front of the gill edge, on the midline'],
+    [0.7, 90, 'at the second hook hanger, on the midline'],
+    [0.41, 180, '0.6 mm behind the first hook hanger, on the keel'],
+    [0.5535, 0, 'at the joint, on the back ridge'],
+    [0.0, 90, 'at the tip of the nose, on the midline'],
+    [0.985, 90, '1.0 mm in front of the end of the tail, on the midline'],
+]);
+
+it('measures around the section from the midline, up and down', function (): void {
+    $body = BodyReader::read(Node::root(['length_mm' => 100, 'exponent' => 2, 'stations' => [[0, 10, 10, 10], [1, 10, 10, 10]], 'marks' => ['gill_u' => 0.25]]));
+    // A quarter of a circle of 10 mm is 15.7 mm long: arithmetic.
+    expect(Index::arcMm($body, 0.5, 0, 90))->toEqualWithDelta(M_PI * 5, 0.01)
+        ->and(Index::arcMm($body, 0.5, 90, 45))->toEqualWithDelta(M_PI * 2.5, 0.01)
+        ->and(Index::say($body, 0.25, 60))->toBe('at the gill edge, 5.2 mm above the midline')
+        ->and(Index::say($body, 0.25, 130))->toBe('at the gill edge, 7.0 mm below the midline');
+});
+
+it('says how a step is done, as across the bench', function (array $step, string $said): void {
+    expect(How::say(recipeWith($step)->steps[0]))->toBe($said);
+})->with([
+    [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'back'], 'aim_deg' => 0], 'From straight above, nose to tail.'],
+    [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'shoulder'], 'aim_deg' => 35, 'coats' => 2], 'From above, tilted 35° to the side; nose to tail. Keep the same aim on both. Set between the coats.'],
+    [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'flank'], 'aim_deg' => 90], 'Square onto the side, nose to tail.'],
+    [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'belly'], 'aim_deg' => 180], 'From below, nose to tail.'],
+    [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']], 'Turn it under the brush so that all of it gets the same.'],
+    [['type' => 'eye', 'diameter_mm' => 5, 'set_with' => 'two dots of glue'], 'Set a 5 mm eye on each side with two dots of glue.'],
+    [['type' => 'eye', 'diameter_mm' => 5.5, 'pupil' => 'slit upright'], 'Set a 5.5 mm eye on each side with tacky glue. Both pupils slit upright.'],
+    [['type' => 'clear', 'clear' => 'two-part epoxy'], 'Long even strokes; cover the eye rims; keep out of joints and line tie. About 10 min to work in.'],
+    [['type' => 'clear', 'clear' => 'UV resin'], 'Long even strokes; cover the eye rims; keep out of joints and line tie.'],
+    [['type' => 'inspect'], 'Look it over.'],
+    [['type' => 'prep', 'task' => 'Wipe it.'], 'Wipe it.'],
+]);
+
+it('fades in and out evenly, halfway at the edge', function (): void {
+    expect(Smooth::step(2, 6, 1))->toBe(0.0)->and(Smooth::step(2, 6, 4))->toBe(0.5)->and(Smooth::step(2, 6, 9))->toBe(1.0)
+        ->and(Smooth::step(6, 2, 3))->toEqualWithDelta(Smooth::step(2, 6, 5), 1e-12)
+        ->and(Smooth::step(3, 3, 2.9))->toBe(0.0)->and(Smooth::step(3, 3, 3))->toBe(1.0)
+        ->and(Smooth::between(10, 20, 4, 10))->toBe(0.5)->and(Smooth::between(10, 20, 4, 20))->toBe(0.5)
+        ->and(Smooth::between(10, 20, 4, 15))->toBe(1.0)->and(Smooth::between(10, 20, 4, 7.9))->toBe(0.0)
+        ->and(Smooth::between(10, 20, 0, 10))->toBe(1.0)->and(Smooth::between(10, 20, 0, 9.999))->toBe(0.0);
+});
+
+it('has no edge at the ends of the body', function (): void {
+    $all = Extent::set(0, 1, 0.5, 0, 180, 90);
+    foreach ([0.0, 0.01, 0.5, 1.0] as $u) {
+        expect($all->along($u))->toBe(1.0);
+    }
+    foreach ([0.0, 1.0, 90.0, 180.0] as $deg) {
+        expect($all->around($deg))->toBe(1.0);
+    }
+    expect(Extent::set(0.2, 0.8, 0.1, 30, 150, 10)->along(0.0))->toBe(0.0);
+});
