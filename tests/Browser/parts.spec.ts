@@ -1,0 +1,233 @@
+import { expect, test } from '@playwright/test';
+import { get, newId, Problem, Unreachable, words, write } from '../../resources/js/api/client';
+import type { Settings, Step } from '../../resources/js/api/types';
+import { measuresOf, PLAIN, toForm } from '../../resources/js/bodies/measured';
+import { zoneTexture } from '../../resources/js/bodies/zoneTexture';
+import { air, fresh, setWords, sidesOf } from '../../resources/js/ladder/words';
+import { eyeAfter } from '../../resources/js/stage/eye';
+import { BENCH_LAMP, halfway, towards } from '../../resources/js/stage/lamp';
+import { skinOf } from '../../resources/js/stage/pixels';
+import { clock, length, minutes, pressure, temperature, volume } from '../../resources/js/units/units';
+
+// Parts of the pages that stand on their own, without a browser.
+
+const SETTINGS = {
+  units: {
+    pressure: { name: 'bar', factor: 0.0689476, offset: 0, digits: 2 },
+    length: { name: 'in', factor: 1 / 25.4, offset: 0, digits: 3 },
+    temperature: { name: 'F', factor: 1.8, offset: 32, digits: 0 },
+    volume: { name: 'ml', factor: 1, offset: 0, digits: 1 },
+  },
+} as unknown as Settings;
+
+const step = (document: object, shown: object = {}) => ({ document, shown }) as unknown as Step;
+
+const real = globalThis.fetch;
+
+test.afterEach(() => {
+  globalThis.fetch = real;
+});
+
+/** Answers every request with one response, and keeps what was asked. */
+function served(answer: () => Response): { url: string; init: RequestInit }[] {
+  const asked: { url: string; init: RequestInit }[] = [];
+  globalThis.fetch = async (url, init) => {
+    asked.push({ url: String(url), init: init ?? {} });
+    return answer();
+  };
+  return asked;
+}
+
+test.describe('units', () => {
+  test('shows what is stored in the painter’s units, and stores what was shown', () => {
+    expect(pressure.show(15, SETTINGS)).toBe(1.03);
+    expect(pressure.unit(SETTINGS)).toBe('bar');
+    expect(length.show(25.4, SETTINGS)).toBe(1);
+    expect(temperature.show(21, SETTINGS)).toBe(70);
+    expect(temperature.unit(SETTINGS)).toBe('°F');
+    expect(volume(12.345, SETTINGS)).toBe('12.3 ml');
+    for (const psi of [5, 12.5, 30, 60]) {
+      expect(pressure.read(pressure.show(psi, SETTINGS), SETTINGS)).toBeCloseTo(psi, 0);
+    }
+    expect(temperature.read(212, SETTINGS)).toBe(100);
+    expect(length.read(2, SETTINGS)).toBe(50.8);
+  });
+
+  test('says minutes as one says them', () => {
+    expect([0, 0.5, 1, 12.4, 59.6, 60, 130, 1440].map(minutes)).toEqual([
+      '0 min',
+      '30 s',
+      '1 min',
+      '12 min',
+      '1 h',
+      '1 h',
+      '2 h 10 min',
+      '24 h',
+    ]);
+  });
+
+  test('names the day only where it is another', () => {
+    expect(clock('2026-11-25T10:05:00', '2026-11-25T08:00:00')).toBe('10:05');
+    expect(clock('2026-11-26T10:05:00', '2026-11-25T08:00:00')).toMatch(/^\S+ 10:05$/);
+  });
+});
+
+test.describe('the way to the server', () => {
+  test('asks under the API, and says who it is when it writes', async () => {
+    const asked = served(() => Response.json({ ok: true }));
+    await get('/patterns');
+    await write('POST', '/paints', { name: 'Moss' }, true);
+    expect(asked.map((a) => a.url)).toEqual(['/api/v1/patterns', '/api/v1/paints']);
+    const headers = asked[1]?.init.headers as Record<string, string>;
+    expect(headers['X-Hawkbrush']).toBe('1');
+    expect(headers['Idempotency-Key']).toMatch(/^[0-9a-z]{30,}$/);
+    expect(asked[1]?.init.body).toBe('{"name":"Moss"}');
+    expect(asked[0]?.init.headers).not.toHaveProperty('X-Hawkbrush');
+  });
+
+  test('gives the reason of a refusal in its own words', async () => {
+    served(() =>
+      Response.json({ title: 'This cannot be worked with', detail: 'A paint needs a name.' }, { status: 422 }),
+    );
+    const refused = await write('POST', '/paints').catch((e: unknown) => e);
+    expect(refused).toBeInstanceOf(Problem);
+    expect(refused).toMatchObject({
+      status: 422,
+      title: 'This cannot be worked with',
+      message: 'A paint needs a name.',
+    });
+    expect(words(refused)).toBe('A paint needs a name.');
+  });
+
+  test('is not lost for words where the server is', async () => {
+    served(() => new Response('<html>oh</html>', { status: 502 }));
+    const broken = await get('/patterns').catch((e: unknown) => e);
+    expect(broken).toMatchObject({ status: 502, message: 'The server gave no reason.' });
+    expect(words('something else')).toBe('Something broke.');
+  });
+
+  test('tells a server that does not answer from one that refuses', async () => {
+    globalThis.fetch = async () => {
+      throw new TypeError('Failed to fetch');
+    };
+    const gone = await get('/patterns').catch((e: unknown) => e);
+    expect(gone).toBeInstanceOf(Unreachable);
+    expect(words(gone)).toContain('kept here');
+  });
+
+  test('makes ids that are never the same and sort by time', async () => {
+    const ids = Array.from({ length: 200 }, () => newId());
+    expect(new Set(ids).size).toBe(200);
+    await new Promise((done) => setTimeout(done, 5));
+    expect(newId().slice(0, 8) > (ids[0] ?? '').slice(0, 8)).toBe(true);
+  });
+});
+
+test.describe('the Ladder’s words', () => {
+  test('says air in the painter’s unit, or that it is put on by hand', () => {
+    expect(air(step({}, { sprayed: true }), 30, SETTINGS)).toEqual(['2.07', 'bar']);
+    expect(air(step({}, { sprayed: false }), 30, SETTINGS)).toEqual(['by hand', '']);
+    expect(air(step({}), undefined, SETTINGS)).toEqual(['0', 'bar']);
+  });
+
+  test('knows which sides are done by themselves', () => {
+    const where = (side?: string) => step({ type: 'paint', where: { zone: 'flank', side } });
+    expect(sidesOf(where())).toEqual(['left', 'right']);
+    expect(sidesOf(where('both'))).toEqual(['left', 'right']);
+    expect(sidesOf(where('right'))).toEqual(['right']);
+    expect(sidesOf(step({ type: 'eye' }))).toEqual(['left', 'right']);
+    expect(sidesOf(step({ type: 'wait' }))).toEqual([]);
+    expect(sidesOf(undefined)).toEqual([]);
+  });
+
+  test('says how a coat is set', () => {
+    expect(setWords({ by: 'heat', minutes: 0 })).toBe('heat set');
+    expect(setWords({ by: 'heat', minutes: 22 })).toBe('heat set, then 22 min');
+    expect(setWords({ by: 'wet', minutes: 0 })).toBe('left wet: blends with the next');
+    expect(setWords({ by: 'air', minutes: 0 })).toBe('air, no wait');
+    expect(setWords({ by: 'air', minutes: 15 })).toBe('air, 15 min');
+  });
+
+  test('begins each kind of step with figures that make sense', () => {
+    expect(fresh('paint', 'moss')).toMatchObject({ mix: [{ paint: 'moss', drops: 1 }], coats: 1, set: { by: 'heat' } });
+    expect(fresh('clear', undefined)).toMatchObject({ clear: 'two-part epoxy' });
+    expect(fresh('eye', undefined).diameter_mm).toBeGreaterThan(0);
+    expect(fresh('wait', undefined).minutes).toBeGreaterThan(0);
+    expect(fresh('inspect', undefined)).toMatchObject({ type: 'inspect', title: 'Inspect' });
+  });
+});
+
+test.describe('what is drawn', () => {
+  const eye = (id: string, more: object = {}) => step({ id, type: 'eye', on: true, diameter_mm: 5, ...more });
+
+  test('shows the eye from its step on, the last one set', () => {
+    const steps = [step({ id: 'a', type: 'paint' }), eye('b'), eye('c', { diameter_mm: 6, pupil: 'slit upright' })];
+    expect(eyeAfter(steps, 'a')).toBeNull();
+    expect(eyeAfter(steps, 'b')).toMatchObject({ diameterMm: 5, pupil: 'round' });
+    expect(eyeAfter(steps, 'c')).toMatchObject({ diameterMm: 6, pupil: 'slit upright' });
+    expect(eyeAfter(steps, null)).toMatchObject({ diameterMm: 6 });
+    expect(eyeAfter([eye('b', { on: false })], null)).toBeNull();
+  });
+
+  test('turns the lamp in degrees into a direction of length one', () => {
+    for (const lamp of [BENCH_LAMP, { along: 0, above: 0 }, { along: 60, above: -40 }, { along: -75, above: 75 }]) {
+      const to = towards(lamp);
+      expect(Math.hypot(to.x, to.y, to.z)).toBeCloseTo(1, 12);
+      const half = halfway(to);
+      expect(Math.hypot(half.x, half.y, half.z)).toBeCloseTo(1, 12);
+      // As far from the lamp as from the eye.
+      expect(half.x * to.x + half.y * to.y + half.z * to.z).toBeCloseTo(half.z, 12);
+    }
+    expect(towards({ along: 0, above: 90 }).y).toBeCloseTo(1, 12);
+    expect(towards({ along: 90, above: 0 }).x).toBeCloseTo(1, 12);
+  });
+
+  test('unpacks a texture cell by cell, once', () => {
+    const texture = {
+      width: 2,
+      height: 2,
+      palette: ['#000000', '#ffffff', '#ff8000'],
+      glint: ['#000000', '#ffffff', '#ffffff'],
+      cells: btoa('\x02\x00\x01\x00\x00\x00\x02\x00'),
+      bytes_per_cell: 2,
+    } as const;
+    const skin = skinOf(texture as never);
+    expect([...skin.cells]).toEqual([2, 1, 0, 2]);
+    expect([...skin.flat.slice(3, 6)]).toEqual([1, 1, 1]);
+    // sRGB 128 is 0.2159 linear (IEC 61966-2-1).
+    expect(skin.flat[7]).toBeCloseTo(0.2159, 4);
+    expect(skin.glint[8]).toBe(1);
+    expect(skinOf(texture as never)).toBe(skin);
+  });
+
+  test('inks a zone on both halves, ridge to ridge', () => {
+    const cover = `${'0'.repeat(48)}${'f'.repeat(48)}`;
+    const texture = zoneTexture(cover);
+    expect([texture.width, texture.height]).toEqual([48, 4]);
+    const rows = [0, 1, 2, 3].map((row) => skinOf(texture).cells[row * 48]);
+    expect(rows).toEqual([0, 15, 15, 0]);
+    expect(texture.palette[0]).toBe('#dcdcd6');
+    expect(texture.palette[15]).toBe('#8f3f1c');
+  });
+});
+
+test.describe('a body in the form', () => {
+  test('sends of the marks only what is set', () => {
+    expect(toForm(PLAIN).marks).not.toHaveProperty('bill_length_mm');
+    expect(toForm(PLAIN).marks).not.toHaveProperty('zones');
+    const zoned = { ...PLAIN, marks: { ...PLAIN.marks, zones: { belly: { from_u: 0.1 } } } };
+    expect(toForm(zoned).marks).toHaveProperty('zones.belly.from_u', 0.1);
+  });
+
+  test('takes up a kept body, with what it says nothing of filled in', () => {
+    const kept = { length_mm: 70, stations: PLAIN.stations, marks: { gill_u: 0.3, hooks_u: [0.5] } };
+    const measures = measuresOf(kept as never);
+    expect(measures).toMatchObject({
+      length_mm: 70,
+      exponent: 2,
+      marks: { gill_u: 0.3, hooks_u: [0.5], eye_socket_mm: null, tie_deg: 90 },
+    });
+    expect(toForm(measures).marks).toMatchObject({ gill_u: 0.3 });
+    expect(toForm(measures).marks).not.toHaveProperty('eye_socket_mm');
+  });
+});
