@@ -61,8 +61,10 @@ final class KeepPhoto
         if ($image === false) {
             throw Refused::at('/photo', 'This photograph is damaged and cannot be read.');
         }
-        $by = min(1.0, self::LONGEST_SIDE / max($size[0], $size[1]));
-        $small = imagescale($image, max(1, (int) round($size[0] * $by)), max(1, (int) round($size[1] * $by)));
+        $image = self::upright($image, $file->getPathname(), $size[2]);
+        [$width, $height] = [imagesx($image), imagesy($image)];
+        $by = min(1.0, self::LONGEST_SIDE / max($width, $height));
+        $small = imagescale($image, max(1, (int) round($width * $by)), max(1, (int) round($height * $by)));
         if ($small === false) {
             throw Refused::at('/photo', 'This photograph cannot be made smaller.');
         }
@@ -71,6 +73,23 @@ final class KeepPhoto
         File::ensureDirectoryExists(\dirname(self::path($kept->id)));
         imagejpeg($small, self::path($kept->id), 88);
         $kept->save();
+    }
+
+    /** A camera keeps the picture as it was held and writes beside it how; drawn anew, it has to stand upright by itself. */
+    private static function upright(\GdImage $image, string $path, int $type): \GdImage
+    {
+        $held = $type === IMAGETYPE_JPEG ? (@exif_read_data($path) ?: [])['Orientation'] ?? 1 : 1;
+        if (\in_array($held, [2, 4, 5, 7], true)) {
+            imageflip($image, IMG_FLIP_HORIZONTAL);
+        }
+        $turn = match ($held) {
+            3, 4 => 180,
+            5, 8 => 90,
+            6, 7 => 270,
+            default => 0,
+        };
+
+        return $turn === 0 ? $image : (imagerotate($image, $turn, 0) ?: $image);
     }
 
     public static function answer(string $id): BinaryFileResponse

@@ -17,7 +17,6 @@ use App\Present\PlanView;
 use App\Present\StepView;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Show;
-use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\Recipe;
@@ -72,7 +71,7 @@ final readonly class FitController
     {
         $picture = Picture::asked(Input::query($request)->only(['upto', 'look', 'v']));
         $recipe = $this->read->of($this->version($id));
-        $symmetry = Symmetry::of(Field::of($recipe, Surface::of($recipe->body), Room::ordinary(), $picture->upto, Bands::EveryThird), $picture->look);
+        $symmetry = Symmetry::of(Field::of($recipe, Surface::of($recipe->body), Room::ordinary(), $picture->upto), $picture->look);
 
         return new JsonResponse([
             'texture' => Show::texture($symmetry->texture), 'mean' => round($symmetry->mean, 2), 'most' => round($symmetry->most, 1),
