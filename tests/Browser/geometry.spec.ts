@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { BodyShape } from '../../resources/js/api/types';
-import { frame, pixelOf, placeUnder, sampleAt, type View } from '../../resources/js/stage/pixels';
+import { frame, paintBody, pixelOf, placeUnder, sampleAt, skinOf, type View } from '../../resources/js/stage/pixels';
 import { clockLeft, minutes } from '../../resources/js/units/units';
 
 // The drawing of a body, without a browser: a place on the surface and its pixel belong together.
@@ -70,6 +70,68 @@ for (const view of ['left', 'right', 'back', 'belly'] as const) {
     }
   });
 }
+
+/** A body red above its widest line and blue below, 16 columns by 32 rows around, as it is drawn without gloss. */
+function drawn(view: View, cells = Array.from({ length: 16 * 32 }, (_, i) => (i < 128 || i >= 384 ? 0 : 1))) {
+  const palette = ['#e02020', '#2020e0'];
+  const bytes = cells.map((cell) => `${String.fromCharCode(cell)}\0`).join('');
+  const skin = skinOf({ width: 16, height: 32, palette, glint: palette, cells: btoa(bytes), bytes_per_cell: 2 });
+  const [width, height] = [300, 150];
+  let data = new Uint8ClampedArray();
+  const context = {
+    canvas: { width, height },
+    createImageData: () => ({ data: new Uint8ClampedArray(width * height * 4) }),
+    putImageData: (image: ImageData) => {
+      data = image.data;
+    },
+  } as unknown as CanvasRenderingContext2D;
+  const f = frame(BODY, view, width, height);
+  paintBody(context, BODY, skin, view, f, 'flat', false);
+  const at = (u: number, mm: number) => {
+    const x = Math.floor(f.noseX + (f.mirrored ? -1 : 1) * u * 60 * f.scale);
+    const o = (Math.floor(f.axisY - mm * f.scale) * width + x) * 4;
+    return [...data.slice(o, o + 4)] as [number, number, number, number];
+  };
+  return { at, data };
+}
+
+test('draws each side with what lies on it', () => {
+  for (const view of ['left', 'right'] as const) {
+    const { at } = drawn(view);
+    const [red, , blue] = at(0.5, 6);
+    expect(red).toBeGreaterThan(2 * blue);
+    const [redBelow, , blueBelow] = at(0.5, -6);
+    expect(blueBelow).toBeGreaterThan(2 * redBelow);
+  }
+  const [red, , blue] = drawn('back').at(0.5, 2);
+  expect(red).toBeGreaterThan(2 * blue);
+  const [redBelow, , blueBelow] = drawn('belly').at(0.5, -2);
+  expect(blueBelow).toBeGreaterThan(2 * redBelow);
+});
+
+test('draws the left flank below the ridge from above, and above the keel from below', () => {
+  // Red on the left half only: the first sixteen rows.
+  const left = Array.from({ length: 16 * 32 }, (_, i) => (i < 256 ? 0 : 1));
+  const isRed = ([r, , b]: number[]) => (r ?? 0) > (b ?? 0);
+  expect(isRed(drawn('back', left).at(0.5, -3))).toBe(true);
+  expect(isRed(drawn('back', left).at(0.5, 3))).toBe(false);
+  expect(isRed(drawn('belly', left).at(0.5, 3))).toBe(true);
+  expect(isRed(drawn('belly', left).at(0.5, -3))).toBe(false);
+  expect(isRed(drawn('left', left).at(0.5, 3))).toBe(true);
+  expect(isRed(drawn('right', left).at(0.5, 3))).toBe(false);
+});
+
+test('draws nothing beside the body, and goes from cell to cell without a step', () => {
+  const { at, data } = drawn('left');
+  expect(data[3]).toBe(0);
+  expect(at(0.5, 20)[3]).toBe(0);
+  expect(at(0.5, 0)[3]).toBe(255);
+  // Down through the edge between red and blue: no pixel leaps by more than a part of the way.
+  const blues = Array.from({ length: 41 }, (_, i) => at(0.5, 4 - i / 5)[2]);
+  for (let i = 1; i < blues.length; i++) {
+    expect(Math.abs((blues[i] ?? 0) - (blues[i - 1] ?? 0))).toBeLessThan(45);
+  }
+});
 
 test('shows a place on one side only', () => {
   const left = frame(BODY, 'left', 600, 300);

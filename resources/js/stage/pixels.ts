@@ -149,6 +149,35 @@ export function pixelOf(
   return { x, y: f.axisY + (below ? side : -side) * f.scale };
 }
 
+/**
+ * The cell nearest to a place (cells are 1 wide), and what the three around it weigh: the quadratic B-spline, by which
+ * edges between cells come out round and not as steps.
+ */
+function nearest(at: number, weights: Float64Array): number {
+  const cell = Math.floor(at);
+  const off = at - cell - 0.5;
+  weights[0] = 0.5 * (0.5 - off) ** 2;
+  weights[1] = 0.75 - off * off;
+  weights[2] = 0.5 * (0.5 + off) ** 2;
+  return cell;
+}
+
+/** Steps from the axis of a picture to its edge: a tenth of a pixel on the largest. */
+const STEPS = 2048;
+
+/**
+ * Of a superellipse section seen from the side or from above, by steps from its axis to its edge: the outward normal in
+ * the picture and towards the eye, and how far around the place lies from the picture's own ridge, in degrees.
+ */
+function sections(exponent: number, flank: boolean): { out: Float64Array; eye: Float64Array; turn: Float64Array } {
+  const share = Float64Array.from({ length: STEPS + 1 }, (_, i) => i / STEPS);
+  return {
+    out: share.map((s) => s ** (exponent - 1)),
+    eye: share.map((s) => Math.max(0, 1 - s ** exponent) ** ((exponent - 1) / exponent)),
+    turn: share.map((s) => ((flank ? Math.acos(s ** (exponent / 2)) : Math.asin(s ** (exponent / 2))) * 180) / Math.PI),
+  };
+}
+
 /** Draws the painted body pixel by pixel from its skin, shaded by its form. */
 export function paintBody(
   context: CanvasRenderingContext2D,
@@ -166,11 +195,12 @@ export function paintBody(
   const image = context.createImageData(width, height);
   const data = image.data;
   const flank = view === 'left' || view === 'right';
-  const n = body.exponent;
+  const section = sections(body.exponent, flank);
   const upper = flank ? body.profile.top_mm : body.profile.half_width_mm;
   const lower = flank ? body.profile.bottom_mm : body.profile.half_width_mm;
   const du = 0.5 / body.length_mm / f.scale;
-  const row = skin.height;
+  const across = new Float64Array(3);
+  const around = new Float64Array(3);
   for (let px = 0; px < width; px++) {
     const u = (f.mirrored ? f.noseX - px - 0.5 : px + 0.5 - f.noseX) / f.scale / body.length_mm;
     if (u <= 0 || u >= 1) continue;
@@ -181,74 +211,63 @@ export function paintBody(
     const slopeDown = ((sampleAt(lower, u + 3 * du) - sampleAt(lower, u - 3 * du)) * f.scale) / span;
     const from = Math.max(0, Math.floor(f.axisY - reachUp - 1));
     const to = Math.min(height - 1, Math.ceil(f.axisY + reachDown + 1));
-    const cu = u * skin.width - 0.5;
-    const c0 = Math.max(0, Math.min(skin.width - 1, Math.floor(cu)));
-    const c1 = Math.min(skin.width - 1, c0 + 1);
-    const fu = Math.max(0, Math.min(1, cu - c0));
+    const column = nearest(u * skin.width, across);
+    const columns = [-1, 0, 1].map((d) => Math.max(0, Math.min(skin.width - 1, column + d)));
     for (let py = from; py <= to; py++) {
       const up = f.axisY - py - 0.5;
       const reach = up >= 0 ? reachUp : reachDown;
       const edge = reach - Math.abs(up) + 0.5;
       if (edge <= 0 || reach <= 0) continue;
       const share = Math.min(1, Math.abs(up) / reach);
-      const bent = share ** (n / 2);
+      const at = (share * STEPS + 0.5) | 0;
       // Outward normal: v up or sideways in the picture, w towards the eye, along the length from the slope.
-      const v = Math.sign(up) * share ** (n - 1);
-      const w = Math.max(0, 1 - share ** n) ** ((n - 1) / n);
+      const v = Math.sign(up) * (section.out[at] ?? 0);
+      const w = section.eye[at] ?? 0;
       const along = -(up >= 0 ? slopeUp : slopeDown) * share;
       const size = Math.sqrt(v * v + w * w + along * along) || 1;
-      const nx = ((f.mirrored ? -along : along) * 1) / size;
+      const nx = (f.mirrored ? -along : along) / size;
       const ny = v / size;
       const nz = w / size;
 
-      let deg: number;
-      if (flank) {
-        const turn = (Math.acos(bent) * 180) / Math.PI;
-        deg = up >= 0 ? turn : 180 - turn;
-        if (view === 'right') deg = 360 - deg;
-      } else {
-        const turn = (Math.asin(bent) * 180) / Math.PI;
-        const left = view === 'back' ? up < 0 : up > 0;
-        deg = view === 'back' ? turn : 180 - turn;
-        if (!left) deg = 360 - deg;
-      }
-      const rv = (deg / 360) * row - 0.5;
-      const r0 = Math.floor(rv);
-      const fv = rv - r0;
-      const ra = ((r0 + row) % row) * skin.width;
-      const rb = ((r0 + 1 + row) % row) * skin.width;
-      const a = (skin.cells[ra + c0] ?? 0) * 3;
-      const b = (skin.cells[ra + c1] ?? 0) * 3;
-      const c = (skin.cells[rb + c0] ?? 0) * 3;
-      const d = (skin.cells[rb + c1] ?? 0) * 3;
-      const wa = (1 - fu) * (1 - fv);
-      const wb = fu * (1 - fv);
-      const wc = (1 - fu) * fv;
-      const wd = fu * fv;
+      const turn = section.turn[at] ?? 0;
+      const down = (flank ? up >= 0 : view === 'back') ? turn : 180 - turn;
+      // From above, the left flank lies below the ridge in the picture (nose to the left); from below, above it.
+      const left = flank ? view === 'left' : view === 'back' ? up < 0 : up > 0;
+      const middle = nearest(((left ? down : 360 - down) / 360) * skin.height, around) + skin.height;
 
       // The lamp, and what the bench throws back from below.
       const lit = Math.max(0, towardsLamp.x * nx + towardsLamp.y * ny + towardsLamp.z * nz);
       const shade = 0.36 + 0.6 * lit + 0.08 * nz;
       const half = Math.max(0, mid.x * nx + mid.y * ny + mid.z * nz);
       const lobe = light === 'glint' ? half ** 7 : 0;
-      const gloss = glossy ? 0.34 * half ** 70 + 0.05 * (1 - nz) ** 4 : 0;
-      const o = (py * width + px) * 4;
-      for (let k = 0; k < 3; k++) {
-        let value =
-          wa * (skin.flat[a + k] ?? 0) +
-          wb * (skin.flat[b + k] ?? 0) +
-          wc * (skin.flat[c + k] ?? 0) +
-          wd * (skin.flat[d + k] ?? 0);
-        if (lobe > 0.01) {
-          const shine =
-            wa * (skin.glint[a + k] ?? 0) +
-            wb * (skin.glint[b + k] ?? 0) +
-            wc * (skin.glint[c + k] ?? 0) +
-            wd * (skin.glint[d + k] ?? 0);
-          value += (shine - value) * lobe;
+      const rim = (1 - nz) * (1 - nz);
+      // A highlight as narrow as that is nothing far beside its middle.
+      const gloss = glossy ? (half > 0.85 ? 0.34 * half ** 70 : 0) + 0.05 * rim * rim : 0;
+      const shines = lobe > 0.01;
+      let r = 0;
+      let g = 0;
+      let b = 0;
+      for (let tap = 0; tap < 9; tap++) {
+        const j = (tap / 3) | 0;
+        const i = tap - 3 * j;
+        const cell = ((middle + j - 1) % skin.height) * skin.width + (columns[i] ?? 0);
+        const colour = (skin.cells[cell] ?? 0) * 3;
+        const weight = (around[j] ?? 0) * (across[i] ?? 0);
+        const dull = shines ? weight * (1 - lobe) : weight;
+        r += dull * (skin.flat[colour] ?? 0);
+        g += dull * (skin.flat[colour + 1] ?? 0);
+        b += dull * (skin.flat[colour + 2] ?? 0);
+        if (shines) {
+          const shine = weight * lobe;
+          r += shine * (skin.glint[colour] ?? 0);
+          g += shine * (skin.glint[colour + 1] ?? 0);
+          b += shine * (skin.glint[colour + 2] ?? 0);
         }
-        data[o + k] = ENCODED[Math.min(4095, ((value * shade + gloss) * 4095) | 0)] ?? 255;
       }
+      const o = (py * width + px) * 4;
+      data[o] = ENCODED[Math.min(4095, ((r * shade + gloss) * 4095) | 0)] ?? 255;
+      data[o + 1] = ENCODED[Math.min(4095, ((g * shade + gloss) * 4095) | 0)] ?? 255;
+      data[o + 2] = ENCODED[Math.min(4095, ((b * shade + gloss) * 4095) | 0)] ?? 255;
       data[o + 3] = Math.min(1, edge) * 255;
     }
   }
