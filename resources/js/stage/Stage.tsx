@@ -36,6 +36,10 @@ const OTHERS: [View, string][] = [
   ['belly', 'belly'],
 ];
 
+/** Widest column of views beside the left flank, and the gap between views below it, as in stage.css. */
+const BESIDE = 240;
+const GAP = 10;
+
 const InHand = lazy(async () => ({ default: (await import('./InHand')).InHand }));
 
 /** The bait on neutral ground: the left flank large, the other views beside it. */
@@ -47,7 +51,15 @@ export function Stage(props: Props) {
   const [held, setHeld] = useState<'views' | 'hand' | 'sides'>('views');
   const lamp = light === 'glint' ? moved : BENCH_LAMP;
   const shared = { body, texture, eye, light, lamp, glossy: look === 'clear', onPick: props.onSpot };
-  const sideHeight = Math.min(110, side.width * 0.5);
+  // Beside the left flank there is room for one; below it they lie side by side.
+  const sideWidth = side.width > BESIDE ? Math.floor((side.width - 2 * GAP) / 3) : side.width;
+  const sideHeight = Math.min(110, sideWidth * 0.5);
+  const caption = (
+    <p className="stage-caption">
+      {held === 'views' && 'left flank, '}
+      {props.caption}
+    </p>
+  );
 
   const moveSpot = (event: KeyboardEvent) => {
     const by = { ArrowLeft: [-0.01, 0], ArrowRight: [0.01, 0], ArrowUp: [0, -4], ArrowDown: [0, 4] }[event.key];
@@ -120,13 +132,14 @@ export function Stage(props: Props) {
           />
           <Pin body={body} width={main.width} height={main.height} spot={spot} />
         </div>
+        {held === 'views' && caption}
         <div className="stage-side" ref={side.ref}>
           {OTHERS.map(([view, name]) => (
             <figure key={view}>
               <BaitPicture
                 {...shared}
                 view={view}
-                width={side.width}
+                width={sideWidth}
                 height={sideHeight}
                 label={`${name}, as predicted`}
               />
@@ -135,10 +148,7 @@ export function Stage(props: Props) {
           ))}
         </div>
       </div>
-      <p className="stage-caption">
-        {held === 'views' && 'left flank, '}
-        {props.caption}
-      </p>
+      {held !== 'views' && caption}
     </section>
   );
 }
