@@ -153,7 +153,7 @@ export function pixelOf(
  * The cell nearest to a place (cells are 1 wide), and what the three around it weigh: the quadratic B-spline, by which
  * edges between cells come out round and not as steps.
  */
-function nearest(at: number, weights: Float64Array): number {
+export function nearest(at: number, weights: Float64Array): number {
   const cell = Math.floor(at);
   const off = at - cell - 0.5;
   weights[0] = 0.5 * (0.5 - off) ** 2;
