@@ -61,13 +61,13 @@ final class KeepPhoto
         if ($image === false) {
             throw Refused::at('/photo', 'This photograph is damaged and cannot be read.');
         }
-        $image = self::upright($image, $file->getPathname(), $size[2]);
-        [$width, $height] = [imagesx($image), imagesy($image)];
-        $by = min(1.0, self::LONGEST_SIDE / max($width, $height));
-        $small = imagescale($image, max(1, (int) round($width * $by)), max(1, (int) round($height * $by)));
+        $by = min(1.0, self::LONGEST_SIDE / max($size[0], $size[1]));
+        $small = imagescale($image, max(1, (int) round($size[0] * $by)), max(1, (int) round($size[1] * $by)));
         if ($small === false) {
             throw Refused::at('/photo', 'This photograph cannot be made smaller.');
         }
+        // Only now: turning it at its full size would take as much memory again.
+        $small = self::upright($small, $file->getPathname(), $size[2]);
         $kept->fill(['width' => imagesx($small), 'height' => imagesy($small)]);
         $kept->id = $kept->newUniqueId();
         File::ensureDirectoryExists(\dirname(self::path($kept->id)));
