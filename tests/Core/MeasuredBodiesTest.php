@@ -39,8 +39,11 @@ it('measures distances on the surface within 1 %: a quarter around is pi r / 2 (
 })->with([0.0, 30.0, 45.0, 90.0, 135.0, 180.0]);
 
 it('says where a place lies in words that can be found with calipers', function (float $u, float $deg, string $said): void {
-    expect(Index::say(round20(), $u, $deg))->toBe($said);
+    expect(Index::say(round20(), $u, $deg))->toBe($said)
+        // The same on the other side.
+        ->and(Index::say(round20(), $u, 360 - $deg))->toBe($said);
 })->with([
+    [0.0, 90.0, 'at the tip of the nose, on the midline'],
     [0.325, 90.0, '7.5 mm behind the gill edge, on the midline'],
     [0.25, 45.0, 'at the gill edge, 7.9 mm above the midline'],
     [0.85, 135.0, '5.0 mm in front of the second hook hanger, 7.9 mm below the midline'],

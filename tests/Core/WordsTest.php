@@ -7,7 +7,6 @@ declare(strict_types=1);
 use Hawkbrush\Core\Body\Extent;
 use Hawkbrush\Core\Body\Index;
 use Hawkbrush\Core\Body\Smooth;
-use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
@@ -30,22 +29,6 @@ it('says the cause of a colour with its figures', function (array $coats, string
     'one that covers' => [[['Red', '#c02020', 0.5], ['White', '#f0f0f0', 0.05]], 'White covers: only 5 % of what lies below still shows.'],
     'one that hardly does anything' => [[['Grey', '#808080', 0.5], ['Smoke', '#808080', 0.97]], 'Smoke keeps 97 % of the grey below and hardly changes it.'],
     'one that leaves what is lowest uncounted' => [[['Violet', '#503080', 0.4], ['Gold', '#d0a030', 0.2], ['Moss', '#706030', 0.38]], 'Moss keeps 38 % of the gold below and greys it by 32 chroma. Violet under it no longer counts.'],
-]);
-
-it('says where a place is found with calipers', function (float $u, float $deg, string $said): void {
-    $body = BodyReader::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25, 'eye_u' => 0.12, 'hooks_u' => [0.4, 0.7], 'joints_u' => [0.55]]]));
-    expect(Index::say($body, $u, $deg))->toBe($said)
-        // The same on the other side.
-        ->and(Index::say($body, $u, 360 - $deg))->toBe($said);
-})->with([
-    [0.25, 90, 'at the gill edge, on the midline'],
-    [0.30, 90, '3.2 mm behind the gill edge, on the midline'],
-    [0.21, 90, '2.6 mm in front of the gill edge, on the midline'],
-    [0.7, 90, 'at the second hook hanger, on the midline'],
-    [0.41, 180, '0.6 mm behind the first hook hanger, on the keel'],
-    [0.5535, 0, 'at the joint, on the back ridge'],
-    [0.0, 90, 'at the tip of the nose, on the midline'],
-    [0.985, 90, '1.0 mm in front of the end of the tail, on the midline'],
 ]);
 
 it('measures around the section from the midline, up and down', function (): void {
