@@ -1,5 +1,8 @@
 import { defineConfig } from '@playwright/test';
 
+/** Files that only look, on a demo of their own, so that they run beside those that work with their hands. */
+const LOOKING = ['views', 'opened', 'geometry', 'parts'].map((name) => `${name}.spec.ts`);
+
 const server = (port: number, data: string, demo: boolean) => ({
   command: `bash tests/Browser/serve.sh ${port} ${data} ${demo ? 'demo' : 'empty'}`,
   url: `http://127.0.0.1:${port}/api/v1/settings`,
@@ -10,7 +13,11 @@ const server = (port: number, data: string, demo: boolean) => ({
 export default defineConfig({
   testDir: 'tests/Browser',
   timeout: 120_000,
-  workers: 1,
+  workers: 2,
+  projects: [
+    { name: 'hands', testIgnore: LOOKING, workers: 1 },
+    { name: 'eyes', testMatch: LOOKING, workers: 1, use: { baseURL: 'http://127.0.0.1:8792' } },
+  ],
   // A loaded machine may be slow to answer once; what fails twice has failed.
   retries: 1,
   reporter: [['list'], ['json', { outputFile: 'test-results/report.json' }]],
@@ -32,9 +39,10 @@ export default defineConfig({
       ],
     },
   },
-  // The demo, and a second installation with nothing in it.
+  // The demo, one more for those that look, and an installation with nothing in it.
   webServer: [
     server(8790, 'storage/framework/testing/demo', true),
+    server(8792, 'storage/framework/testing/looked-at', true),
     server(8791, 'storage/framework/testing/empty', false),
   ],
 });

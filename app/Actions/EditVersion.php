@@ -38,7 +38,7 @@ final readonly class EditVersion
         return DB::transaction(function () use ($versionId, $revision, $change): Edited {
             $version = $this->at($versionId, $revision, $change->raw());
             if ($version->painted_at !== null) {
-                $this->refuseOlder($version);
+                $this->refuseOlder($version, $change->raw());
                 $version = $this->copy->of($version);
             }
             if ($change->field('op')->text() === 'body') {
@@ -145,16 +145,23 @@ final readonly class EditVersion
     {
         $version = Version::query()->with(['pattern', 'body'])->findOrFail($versionId);
         if ($version->revision !== $revision) {
-            throw new Conflict('This version was changed elsewhere, in another tab perhaps. Yours was not saved; look at both and do it again.', VersionView::of($version, $this->read->of($version)), $yours);
+            throw $this->conflict('This version was changed elsewhere, in another tab perhaps. Yours was not saved; look at both and do it again.', $version, $yours);
         }
 
         return $version;
     }
 
-    private function refuseOlder(Version $version): void
+    /** Whoever edits a painted version has not seen what others made of it meanwhile. */
+    private function refuseOlder(Version $version, mixed $yours): void
     {
-        if (Version::query()->where('pattern_id', $version->pattern_id)->where('number', '>', $version->number)->exists()) {
-            throw Refused::because("Version {$version->number} was painted and never changes, and there is a newer one: edit that.");
+        $newest = Version::query()->with(['pattern', 'body'])->where('pattern_id', $version->pattern_id)->where('number', '>', $version->number)->orderByDesc('number')->first();
+        if ($newest !== null) {
+            throw $this->conflict("Version {$version->number} was painted and never changes, and there is a version {$newest->number} now. Yours was not saved; look at both and do it again.", $newest, $yours);
         }
+    }
+
+    private function conflict(string $message, Version $current, mixed $yours): Conflict
+    {
+        return new Conflict($message, VersionView::of($current, $this->read->of($current)), $yours);
     }
 }

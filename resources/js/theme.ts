@@ -24,4 +24,10 @@ export const theme = createTheme({
   defaultRadius: 3,
   respectReducedMotion: true,
   cursorType: 'pointer',
+  components: {
+    ModalCloseButton: { defaultProps: { 'aria-label': 'Close' } },
+    // The page has its header; that of a dialog is none.
+    ModalHeader: { defaultProps: { component: 'div' } },
+    Notification: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },
+  },
 });

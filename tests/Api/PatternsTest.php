@@ -158,7 +158,9 @@ it('never changes a painted version: an edit goes into a new one', function (): 
     expect($new['number'])->toBe(2)->and($new['id'])->not->toBe($v['id'])
         ->and(Version::query()->find($v['id'])?->steps[1]['psi'])->toEqual(15);
     $this->ask("/patterns/{$p['id']}")->assertJsonPath('version.number', 2);
-    $this->edit($v, ['op' => 'remove', 'step' => $step])->assertStatus(422);
+    // Whoever still looks at the old one is shown the new one; what they wanted is not lost.
+    $this->edit($v, ['op' => 'remove', 'step' => $step])->assertStatus(409)
+        ->assertJsonPath('current.id', $new['id'])->assertJsonPath('current.revision', $new['revision'])->assertJsonPath('yours.op', 'remove');
     expect(fn() => DB::table('versions')->where('id', $v['id'])->update(['steps' => '[]']))->toThrow(QueryException::class, 'never changes');
     $this->ask("/patterns/{$p['id']}/versions")->assertJsonCount(2, 'versions');
 });

@@ -3,7 +3,7 @@ import { get, newId, Problem, Unreachable, words, write } from '../../resources/
 import type { Settings, Step } from '../../resources/js/api/types';
 import { measuresOf, PLAIN, toForm } from '../../resources/js/bodies/measured';
 import { zoneTexture } from '../../resources/js/bodies/zoneTexture';
-import { air, fresh, setWords, sidesOf } from '../../resources/js/ladder/words';
+import { air, changeWords, fresh, setWords, sidesOf } from '../../resources/js/ladder/words';
 import { eyeAfter } from '../../resources/js/stage/eye';
 import { BENCH_LAMP, halfway, towards } from '../../resources/js/stage/lamp';
 import { skinOf } from '../../resources/js/stage/pixels';
@@ -146,6 +146,22 @@ test.describe('the Ladder’s words', () => {
     expect(setWords({ by: 'wet', minutes: 0 })).toBe('left wet: blends with the next');
     expect(setWords({ by: 'air', minutes: 0 })).toBe('air, no wait');
     expect(setWords({ by: 'air', minutes: 15 })).toBe('air, 15 min');
+  });
+
+  test('says an edit as a painter would', () => {
+    const bars = step({ id: 'bars' }, { name: 'Bars' });
+    const said = (change: Parameters<typeof changeWords>[0]) => changeWords(change, [bars], SETTINGS);
+    expect(said({ op: 'change', step: 'bars', set: { on: false } })).toBe('Bars: switched off');
+    expect(said({ op: 'change', step: 'bars', set: { psi: 30, thinning_percent: 40, coats: 2 } })).toBe(
+      'Bars: 2.07 bar, thinning 40 %, coats 2',
+    );
+    expect(said({ op: 'change', step: 'bars', set: { width_mm: null, aim_deg: 90, where: { zone: 'back' } } })).toBe(
+      'Bars: no width, aim 90°, where it goes',
+    );
+    expect(said({ op: 'remove', step: 'bars' })).toBe('remove Bars');
+    expect(said({ op: 'move', step: 'gone', to: 1 })).toBe('move a step that is not there any more');
+    expect(said({ op: 'add', after: null })).toBe('a new step');
+    expect(said('undo')).toBe('take the last change back');
   });
 
   test('begins each kind of step with figures that make sense', () => {

@@ -1,5 +1,5 @@
-import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
+import { isAccessible } from './axe';
 
 async function idOf(page: Page, kind: 'patterns' | 'runs' | 'baits' | 'paints' | 'bodies', index = 0): Promise<string> {
   const answer = (await (await page.request.get(`/api/v1/${kind}`)).json()) as Record<string, { id: string }[]>;
@@ -33,13 +33,7 @@ for (const [name, address, mark] of VIEWS) {
     await page.goto(await address(page));
     await expect(page.getByText(mark).first()).toBeVisible();
     await page.waitForLoadState('networkidle');
-    const found = async (axe: AxeBuilder) =>
-      (await axe.analyze()).violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
-    const all = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
-    expect(await found(new AxeBuilder({ page }).withTags(all))).toEqual([]);
-    // By night only the colours are others.
-    await page.emulateMedia({ colorScheme: 'dark' });
-    expect(await found(new AxeBuilder({ page }).withRules(['color-contrast']))).toEqual([]);
+    await isAccessible(page);
     await page.setViewportSize({ width: 390, height: 800 });
     await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   });
@@ -63,12 +57,11 @@ test('a phone shows the bait from all four sides, each with its name below it', 
   }
 });
 
-test('the pattern sheet fits one screen, and asks nobody else for anything', async ({ page }) => {
+test('the pattern sheet fits one screen, and asks nobody else for anything', async ({ page, baseURL }) => {
   const foreign: string[] = [];
   const broken: string[] = [];
   page.on('request', (request) => {
-    if (!request.url().startsWith('http://127.0.0.1:8790/') && !request.url().startsWith('blob:'))
-      foreign.push(request.url());
+    if (!request.url().startsWith(`${baseURL}/`) && !request.url().startsWith('blob:')) foreign.push(request.url());
   });
   page.on('console', (message) => {
     if (message.type() === 'error') broken.push(message.text());
@@ -82,26 +75,32 @@ test('the pattern sheet fits one screen, and asks nobody else for anything', asy
   expect(broken).toEqual([]);
 });
 
-test('two tabs on one pattern do not overwrite each other', async ({ page, context }) => {
-  const address = `/patterns/${await idOf(page, 'patterns', 4)}`;
-  await page.goto(address);
-  const other = await context.newPage();
-  await other.goto(address);
-  await expect(other.locator('.rung').first()).toBeVisible();
-  // What the other tab would fetch on being looked at again is held back, so that it really is behind.
-  await other.route('**/api/v1/patterns/*', (route) => route.abort());
-  await page.locator('.rung').nth(1).click();
-  await page.keyboard.press('d');
-  const count = await other.locator('.rung').count();
-  await expect(page.locator('.rung')).toHaveCount(count + 1);
-  await other.locator('.rung').nth(2).click();
-  await other.keyboard.press('o');
-  await expect(other.getByText('It was changed elsewhere')).toBeVisible();
-  await other.unroute('**/api/v1/patterns/*');
-  await other.getByRole('button', { name: 'Make my change on top' }).click();
-  await expect(other.locator('.rung')).toHaveCount(count + 1);
-  await expect(other.locator('.rung.off')).toHaveCount(1);
-});
+for (const [painted, index] of [
+  ['a proven pattern, whose edits go into a new version', 4],
+  ['a sketch', 0],
+] as const) {
+  test(`two tabs on ${painted}, do not overwrite each other`, async ({ page, context }) => {
+    const address = `/patterns/${await idOf(page, 'patterns', index)}`;
+    await page.goto(address);
+    const other = await context.newPage();
+    await other.goto(address);
+    await expect(other.locator('.rung').first()).toBeVisible();
+    // What the other tab would fetch on being looked at again is held back, so that it really is behind.
+    await other.route('**/api/v1/patterns/*', (route) => route.abort());
+    await page.locator('.rung').nth(1).click();
+    await page.keyboard.press('d');
+    const count = await other.locator('.rung').count();
+    await expect(page.locator('.rung')).toHaveCount(count + 1);
+    await other.locator('.rung').nth(2).click();
+    await other.keyboard.press('o');
+    await expect(other.getByText('It was changed elsewhere')).toBeVisible();
+    await expect(other.getByText(/: switched off\.$/)).toBeVisible();
+    await other.unroute('**/api/v1/patterns/*');
+    await other.getByRole('button', { name: 'Make my change on top' }).click();
+    await expect(other.locator('.rung')).toHaveCount(count + 1);
+    await expect(other.locator('.rung.off')).toHaveCount(1);
+  });
+}
 
 test('the bench keeps what was done while the server is away', async ({ page, context }) => {
   await page.goto('/bench');

@@ -1,5 +1,5 @@
-import type { Settings, Step, StepDocument } from '../api/types';
-import { pressure } from '../units/units';
+import type { Change, Settings, Step, StepDocument } from '../api/types';
+import { length, pressure } from '../units/units';
 
 /** The air of a paint step: its figure and its unit, or that it is put on by hand. */
 export function air({ shown }: Step, psi: number | undefined, settings: Settings): [string, string] {
@@ -62,4 +62,46 @@ export function fresh(
     default:
       return { type, title: TYPE_NAMES[type], task: '', minutes: 3 };
   }
+}
+
+/** What an edit does to these steps, as one says it. */
+export function changeWords(change: Change | 'undo' | 'redo', steps: Step[], settings: Settings): string {
+  if (typeof change === 'string') return change === 'undo' ? 'take the last change back' : 'make it again';
+  const name = steps.find((s) => s.document.id === change.step)?.shown.name ?? 'a step that is not there any more';
+  switch (change.op) {
+    case 'add':
+      return 'a new step';
+    case 'body':
+      return 'another body';
+    case 'prepare':
+      return 'the preparation of its body';
+    case 'exchange':
+      return 'another paint in the place of one';
+    case 'change': {
+      const set = Object.entries(change.set ?? {}).map(([field, value]) => fieldWords(field, value, settings));
+      return `${name}: ${set.join(', ')}`;
+    }
+    default:
+      return `${change.op} ${name}`;
+  }
+}
+
+const WHOLE: Record<string, string> = {
+  mix: 'its paint',
+  technique: 'how it is put on',
+  where: 'where it goes',
+  set: 'how it is set',
+};
+
+function fieldWords(field: string, value: unknown, settings: Settings): string {
+  if (field === 'on') return value === true ? 'switched on' : 'switched off';
+  const whole = WHOLE[field];
+  if (whole !== undefined) return whole;
+  if (value === null) return `no ${field.replace(/_(mm|deg|percent)$/, '').replaceAll('_', ' ')}`;
+  if (field === 'psi' && typeof value === 'number')
+    return `${pressure.show(value, settings)} ${pressure.unit(settings)}`;
+  if (field.endsWith('_mm') && typeof value === 'number')
+    return `${field.slice(0, -3).replaceAll('_', ' ')} ${length.show(value, settings)} ${length.unit(settings)}`;
+  const unit = field.endsWith('_percent') ? ' %' : field.endsWith('_deg') ? '°' : '';
+  return `${field.replace(/_(deg|percent)$/, '').replaceAll('_', ' ')} ${value}${unit}`;
 }

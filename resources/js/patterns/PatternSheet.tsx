@@ -208,7 +208,7 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
         onUndo={() => void send('undo')}
         onRedo={() => void send('redo')}
       />
-      <ClashDialog clash={edits.clash} onSettle={edits.settle} />
+      <ClashDialog clash={edits.clash} settings={settings} onSettle={edits.settle} />
     </div>
   );
 }

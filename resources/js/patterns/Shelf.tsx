@@ -70,8 +70,8 @@ export function Shelf() {
             {bodies.length === 0 ? 'First put a body into the drawer.' : 'Pick a body and begin the first one.'}
           </p>
           {bodies.length === 0 ? (
-            <Link className="plain-button" to="/stores">
-              To the stores
+            <Link className="plain-button" to="/stores/bodies">
+              To the body drawer
             </Link>
           ) : (
             <button type="button" className="plain-button" onClick={() => setAdding(true)}>

@@ -1,0 +1,183 @@
+import { expect, type Page, test } from '@playwright/test';
+import { isAccessible } from './axe';
+
+// What a view shows only once something is pressed: dialogs, forms, answers, refusals.
+
+async function sheet(page: Page, name: string) {
+  await page.goto('/patterns');
+  await page
+    .getByRole('link', { name: new RegExp(name) })
+    .first()
+    .click();
+  await expect(page.locator('.stage-main canvas')).toHaveAttribute('data-drawn', 'yes');
+}
+
+async function card(page: Page) {
+  await page.goto('/stores');
+  await page.getByRole('link', { name: 'Moss', exact: true }).click();
+  await page.getByRole('button', { name: 'Teach it from a card' }).click();
+  return page.getByRole('dialog');
+}
+
+const OPENED: [string, (page: Page) => Promise<void>][] = [
+  [
+    'a new pattern',
+    async (page) => {
+      await page.goto('/patterns');
+      await page.getByRole('button', { name: 'New pattern' }).click();
+      await expect(page.getByRole('dialog').getByLabel('Species')).toBeVisible();
+    },
+  ],
+  [
+    'the room',
+    async (page) => {
+      await page.goto('/patterns');
+      await page.getByRole('button', { name: /^Room/ }).click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+    },
+  ],
+  [
+    'a palette',
+    async (page) => {
+      await page.goto('/stores');
+      await page.getByRole('button', { name: 'Files' }).click();
+      await page.getByLabel('A palette').setInputFiles({
+        name: 'reeds.gpl',
+        mimeType: 'text/plain',
+        buffer: Buffer.from('GIMP Palette\nName: Reeds\n#\n120 110 60\tDry reed\n60 90 70\tWet reed\n'),
+      });
+      await expect(page.getByRole('dialog', { name: 'Reeds' })).toBeVisible();
+    },
+  ],
+  [
+    'an early step, those after it faded',
+    async (page) => {
+      await sheet(page, 'Ruffe, harbour wall');
+      await page.locator('.rung').nth(2).click();
+      await page.getByRole('button', { name: /^Edit step/ }).click();
+      await expect(page.locator('.rung.faded').first()).toBeVisible();
+    },
+  ],
+  [
+    'a removed step',
+    async (page) => {
+      await sheet(page, 'Burbot, under ice');
+      await page.locator('.rung').nth(4).click();
+      await page.keyboard.press('Delete');
+      await page.getByRole('alert').getByRole('button', { name: 'Undo' }).waitFor();
+    },
+  ],
+  [
+    'a reference',
+    async (page) => {
+      await sheet(page, 'Roach, first frost');
+      await page.getByRole('button', { name: 'Reference' }).click();
+      await expect(page.getByRole('button', { name: /Spot on the photograph/ })).toBeVisible();
+    },
+  ],
+  [
+    'both sides',
+    async (page) => {
+      await sheet(page, 'Smelt, estuary');
+      await page.getByText('Both sides').click();
+      await expect(page.getByText('DeltaE00 on average')).toBeVisible();
+    },
+  ],
+  [
+    'a card that teaches',
+    async (page) => {
+      const dialog = await card(page);
+      await dialog.getByLabel('Painted, on the white').fill('#c86060');
+      await dialog.getByLabel('Painted, on the black').fill('#6c4444');
+      await expect(dialog.getByRole('region', { name: 'What the card says' })).toContainText('It hides');
+    },
+  ],
+  [
+    'a card that is refused',
+    async (page) => {
+      const dialog = await card(page);
+      await dialog.getByLabel('Painted, on the white').fill('#5c5050');
+      await dialog.getByLabel('Painted, on the black').fill('#c86060');
+      await expect(dialog.getByRole('alert')).toBeVisible();
+    },
+  ],
+  [
+    'a replacement',
+    async (page) => {
+      await page.goto('/stores');
+      await page.getByRole('link', { name: 'Peat brown', exact: true }).click();
+      await page.getByRole('button', { name: 'Find what comes nearest' }).click();
+      await page.locator('.offers li button').first().click({ timeout: 20_000 });
+      await expect(page.locator('.beside canvas[data-drawn="yes"]').first()).toBeVisible();
+    },
+  ],
+  [
+    'mixes on offer',
+    async (page) => {
+      await page.goto('/stores/mixing');
+      await page.getByLabel('Wanted swatch').fill('#8a7b3c');
+      await page.getByRole('button', { name: 'Find mixes' }).click();
+      await page.locator('.mix-offers li button').first().click({ timeout: 20_000 });
+      await expect(page.locator('.cup-parts li').nth(1)).toBeVisible();
+    },
+  ],
+  [
+    'a traced body',
+    async (page) => {
+      await page.goto('/stores/bodies/new');
+      await page.getByRole('button', { name: 'Trace it from a photograph' }).click();
+      await page.getByLabel('SVG outline, From the side').setInputFiles({
+        name: 'side.svg',
+        mimeType: 'image/svg+xml',
+        buffer: Buffer.from(
+          '<svg xmlns="http://www.w3.org/2000/svg" width="120mm" height="60mm" viewBox="0 0 120 60"><ellipse cx="60" cy="30" rx="50" ry="15"/></svg>',
+        ),
+      });
+      await expect(page.getByRole('button', { name: 'Upper point 7' })).toBeVisible();
+    },
+  ],
+  [
+    'a lot being looked over',
+    async (page) => {
+      await page.goto('/stores/bodies');
+      await page.getByRole('link', { name: 'Tern 75' }).click();
+      await page.getByRole('button', { name: /^Two Sheds Moulding/ }).click();
+      await expect(page.getByLabel('What is wrong with it')).toBeVisible();
+    },
+  ],
+  [
+    'a mask being made',
+    async (page) => {
+      await page.goto('/stores/masks');
+      await page.getByRole('button', { name: 'Make a mask' }).click();
+      await page.getByRole('dialog').getByLabel('What it is').selectOption({ label: 'Through a punched card' });
+      await expect(page.getByRole('dialog').getByText(/^Middle of the hole:/)).toBeVisible();
+    },
+  ],
+  [
+    'a larger body',
+    async (page) => {
+      await sheet(page, 'Ruffe, harbour wall');
+      await page.getByRole('link', { name: 'Other body' }).click();
+      await page.getByLabel('On the body').selectOption({ label: 'Bittern 140, resin, 140 mm' });
+      await expect(page.getByText(/times as large/)).toBeVisible();
+    },
+  ],
+  [
+    'figures at the bench',
+    async (page) => {
+      await page.goto('/bench');
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      await page.keyboard.press('f');
+      await expect(page.getByRole('dialog')).toBeVisible();
+    },
+  ],
+];
+
+for (const [name, open] of OPENED) {
+  test(`${name}: accessible by day and by night`, async ({ page }) => {
+    await open(page);
+    await page.waitForLoadState('networkidle');
+    await isAccessible(page);
+  });
+}
