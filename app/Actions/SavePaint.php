@@ -22,7 +22,7 @@ final readonly class SavePaint
     private const MOST_ML = 5000;
 
     /** What makes the paint itself; the rest is about the bottle. */
-    private const PAINT = ['name', 'kind', 'hex', 'family', 'solids', 'drop_ml'];
+    private const PAINT = ['name', 'kind', 'hex', 'family', 'solids', 'drop_ml', 'drying'];
 
     private const BOTTLE = ['finish', 'bottle_ml', 'left_ml', 'opened_on'];
 
@@ -69,7 +69,7 @@ final readonly class SavePaint
         if ($form->has('opened_on') === false && \array_key_exists('opened_on', (array) $form->raw())) {
             $about['opened_on'] = null;
         }
-        $document = ['name' => $paint->name, 'kind' => $paint->kind, 'hex' => $paint->hex, 'family' => $paint->family, 'solids' => $paint->solids, 'drop_ml' => $paint->drop_ml];
+        $document = ['name' => $paint->name, 'kind' => $paint->kind, 'hex' => $paint->hex, 'family' => $paint->family, 'solids' => $paint->solids, 'drop_ml' => $paint->drop_ml, 'drying' => $paint->drying];
         foreach (self::PAINT as $field) {
             if ($form->has($field)) {
                 $document[$field] = $form->field($field)->raw();
@@ -118,15 +118,16 @@ final readonly class SavePaint
     public function teach(Paint $paint, Optics $found): void
     {
         $core = $paint->core();
-        $this->settle($paint, new CorePaint($paint->id, $core->name, $core->kind, $found, $core->hex, $core->solids, $core->dropMl, $core->family, true), []);
+        $this->settle($paint, new CorePaint($paint->id, $core->name, $core->kind, $found, $core->hex, $core->solids, $core->dropMl, $core->family, true, $core->drying), []);
     }
 
     /** @return bool whether it was added */
     private function line(Bottle $bottle): bool
     {
         $about = ['finish' => $bottle->finish, 'bottle_ml' => $bottle->bottleMl, 'left_ml' => $bottle->leftMl, 'opened_on' => $bottle->openedOn];
-        $document = Node::root(['name' => $bottle->name, 'kind' => $bottle->kind->value, 'hex' => $bottle->hex, 'family' => $bottle->family, 'solids' => $bottle->solids, 'drop_ml' => $bottle->dropMl]);
         $there = Paint::query()->where('name', $bottle->name)->whereNull('archived_at')->first();
+        $document = Node::root(['name' => $bottle->name, 'kind' => $bottle->kind->value, 'hex' => $bottle->hex, 'family' => $bottle->family, 'solids' => $bottle->solids,
+            'drop_ml' => $bottle->dropMl, 'drying' => $bottle->drying ?? $there->drying ?? 1.0]);
         if ($there === null) {
             $this->put($this->read($document, []), $about);
         } else {
@@ -195,7 +196,7 @@ final readonly class SavePaint
     {
         return [
             'name' => $paint->name, 'kind' => $paint->kind->value, 'hex' => $paint->hex, 'family' => $paint->family,
-            'solids' => $paint->solids, 'drop_ml' => $paint->dropMl, 'from_card' => $paint->fromCard,
+            'solids' => $paint->solids, 'drop_ml' => $paint->dropMl, 'from_card' => $paint->fromCard, 'drying' => $paint->drying,
             'optics' => $this->optics($paint->optics), 'fingerprint' => $this->fingerprint($paint),
         ];
     }

@@ -9,10 +9,12 @@ use App\Models\BenchEventRow;
 use App\Models\Paint;
 use App\Models\Photo;
 use App\Models\Run;
+use Hawkbrush\Core\Drying\Pace;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Step;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Run\BenchEvent;
+use Hawkbrush\Core\Run\Dried;
 use Hawkbrush\Core\Run\Plan;
 use Illuminate\Support\Facades\DB;
 
@@ -82,7 +84,7 @@ final readonly class WorkBench
         });
     }
 
-    /** Ends the run: its baits go to the log, the paint it took leaves the rack, its masks are worn by as much. */
+    /** Ends the run: its baits go to the log, the paint it took leaves the rack, its masks are worn by as much, and how its paints dried is learnt. */
     public function finish(Run $run): Run
     {
         return DB::transaction(function () use ($run): Run {
@@ -95,6 +97,10 @@ final readonly class WorkBench
             foreach (Plan::of($run->core(), $run->bait_count, $run->room())->takesMl() as $paintId => $ml) {
                 $paint = Paint::query()->find($paintId);
                 $paint?->update(['left_ml' => max(0.0, $paint->left_ml - $ml)]);
+            }
+            foreach (Dried::ratios($run->core(), $run->record(), $run->room()) as $paintId => $ratio) {
+                $paint = Paint::query()->find($paintId);
+                $paint?->update(['drying' => Pace::after($paint->drying, $ratio), 'drying_runs' => $paint->drying_runs + 1]);
             }
             $this->masks->wear($run->core(), $run->bait_count);
             $run->update(['finished_at' => now()]);

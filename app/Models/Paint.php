@@ -26,6 +26,8 @@ use Illuminate\Support\Carbon;
  * @property float $bottle_ml
  * @property float $left_ml
  * @property bool $from_card
+ * @property float $drying how many times as long as the model says it takes to dry
+ * @property int $drying_runs how many runs have said so
  * @property string $finish
  * @property string|null $opened_on YYYY-MM-DD
  * @property list<array{paint: string, name: string, drops: int}>|null $mix what it was mixed from
@@ -45,7 +47,7 @@ final class Paint extends Model
     {
         return [
             'solids' => 'float', 'drop_ml' => 'float', 'bottle_ml' => 'float', 'left_ml' => 'float',
-            'from_card' => 'boolean', 'optics' => 'array', 'revision' => 'integer', 'archived_at' => 'datetime', 'mix' => 'array',
+            'from_card' => 'boolean', 'drying' => 'float', 'drying_runs' => 'integer', 'optics' => 'array', 'revision' => 'integer', 'archived_at' => 'datetime', 'mix' => 'array',
         ];
     }
 
@@ -65,7 +67,7 @@ final class Paint extends Model
     {
         return PaintReader::paint($this->id, Node::root([
             'name' => $this->name, 'kind' => $this->kind, 'hex' => $this->hex, 'solids' => $this->solids,
-            'drop_ml' => $this->drop_ml, 'family' => $this->family, 'from_card' => $this->from_card, ...$this->optics,
+            'drop_ml' => $this->drop_ml, 'family' => $this->family, 'from_card' => $this->from_card, 'drying' => $this->drying, ...$this->optics,
         ]));
     }
 }

@@ -67,6 +67,8 @@ final class PaintView
             'left_ml' => $paint->left_ml,
             'opened_on' => $paint->opened_on,
             'from_card' => $paint->from_card,
+            'drying' => round($paint->drying, 3),
+            'drying_runs' => $paint->drying_runs,
             'mix' => $paint->mix,
             'used_in' => $usedIn,
             'archived' => $paint->archived_at !== null,

@@ -54,7 +54,7 @@ final class RunView
             'sides' => (object) array_map(static fn(array $baits): object => (object) array_map(static fn(array $sides): array => array_keys(array_filter($sides)), $baits), $record->sides),
             'figures' => (object) $record->figures,
             'notes' => $record->notes,
-            'timers' => array_values($record->timers),
+            'timers' => array_values(array_map(get_object_vars(...), $record->timers)),
             'photos' => $record->photos,
         ];
     }

@@ -12,6 +12,7 @@ final readonly class Bottle
     /**
      * @param float $solids share of the volume that stays, 0 to 1
      * @param string|null $openedOn YYYY-MM-DD
+     * @param float|null $drying how many times as long as the model says it takes to dry; null: nothing is said of it
      */
     public function __construct(
         public string $name,
@@ -24,5 +25,6 @@ final readonly class Bottle
         public float $bottleMl,
         public float $leftMl,
         public ?string $openedOn,
+        public ?float $drying = null,
     ) {}
 }

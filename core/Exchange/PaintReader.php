@@ -7,6 +7,7 @@ namespace Hawkbrush\Core\Exchange;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Drying\Pace;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
@@ -76,7 +77,7 @@ final class PaintReader
     /** @throws Refused */
     public static function paint(string $id, Node $node): Paint
     {
-        $node->only(['name', 'kind', 'hex', 'k', 's', 'glint', 'glow', 'seen', 'solids', 'drop_ml', 'family', 'from_card']);
+        $node->only(['name', 'kind', 'hex', 'k', 's', 'glint', 'glow', 'seen', 'solids', 'drop_ml', 'family', 'from_card', 'drying']);
 
         return new Paint(
             $id,
@@ -88,6 +89,7 @@ final class PaintReader
             $node->optional('drop_ml')?->number(0.005, 0.5) ?? 0.05,
             $node->optional('family')?->text(40) ?? 'water-borne acrylic',
             $node->optional('from_card')?->boolean() ?? false,
+            $node->optional('drying')?->number(Pace::LEAST, Pace::MOST) ?? 1.0,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Exchange;
 
+use Hawkbrush\Core\Drying\Pace;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Paint;
@@ -32,7 +33,9 @@ final class RackCsv
 
     private const OPENED = 'Opened on';
 
-    private const COLUMNS = [self::NAME, self::KIND, self::SWATCH, self::FAMILY, self::FINISH, self::SOLIDS, self::DROP, self::BOTTLE, self::LEFT, self::OPENED];
+    private const DRYING = 'Drying (times the model)';
+
+    private const COLUMNS = [self::NAME, self::KIND, self::SWATCH, self::FAMILY, self::FINISH, self::SOLIDS, self::DROP, self::BOTTLE, self::LEFT, self::OPENED, self::DRYING];
 
     private const NEEDED = [self::NAME, self::KIND, self::SWATCH];
 
@@ -45,7 +48,7 @@ final class RackCsv
         foreach ($bottles as $bottle) {
             $rows[] = [
                 $bottle->name, $bottle->kind->value, $bottle->hex, $bottle->family, $bottle->finish, self::figure($bottle->solids * 100), self::figure($bottle->dropMl),
-                self::figure($bottle->bottleMl), self::figure($bottle->leftMl), $bottle->openedOn ?? '',
+                self::figure($bottle->bottleMl), self::figure($bottle->leftMl), $bottle->openedOn ?? '', $bottle->drying === null ? '' : self::figure($bottle->drying),
             ];
         }
 
@@ -121,6 +124,7 @@ final class RackCsv
             $bottle,
             $node->optional(self::LEFT)?->number(0, 5000) ?? $bottle,
             $node->optional(self::OPENED)?->date(),
+            $node->optional(self::DRYING)?->number(Pace::LEAST, Pace::MOST),
         );
     }
 

@@ -47,6 +47,7 @@ final class RecipeWriter
             'drop_ml' => $paint->dropMl,
             'family' => $paint->family,
             'from_card' => $paint->fromCard,
+            'drying' => $paint->drying,
         ], static fn(mixed $value): bool => $value !== null);
     }
 }

@@ -37,6 +37,14 @@ final readonly class Mixture
         return (float) array_sum(array_map(static fn(array $part): float => $part[1] * $part[0]->dropMl, $this->parts));
     }
 
+    /** How many times as long as the model says it takes to dry: the mean of its paints, by volume. */
+    public function drying(): float
+    {
+        $ml = $this->ml();
+
+        return $ml > 0 ? array_sum(array_map(static fn(array $part): float => $part[1] * $part[0]->dropMl * $part[0]->drying, $this->parts)) / $ml : 1.0;
+    }
+
     /** Null when there are no solids in it. */
     public function optics(): ?Optics
     {
@@ -77,7 +85,7 @@ final readonly class Mixture
             ? Masstone::of($optics)->values
             : FilmState::ground(array_fill(0, Spectrum::BANDS, self::WHITE))->under(Film::of($optics, $film))->flat();
 
-        return new Paint($id, $name, $kind, $optics, Colour::fromReflectance(Spectrum::of(Look::Clear->seen($curve)))->hex(), $this->solids(), $this->ml() / $drops, implode(', ', array_keys($families)), $cards);
+        return new Paint($id, $name, $kind, $optics, Colour::fromReflectance(Spectrum::of(Look::Clear->seen($curve)))->hex(), $this->solids(), $this->ml() / $drops, implode(', ', array_keys($families)), $cards, $this->drying());
     }
 
     /** What speaks against mixing these at all; null when nothing is known to. Common practice, no published source. */

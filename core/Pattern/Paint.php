@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Pattern;
 
+use Hawkbrush\Core\Drying\Pace;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Optics;
 
@@ -17,7 +18,10 @@ final readonly class Paint
 
     public const FINISHES = ['matte', 'satin', 'gloss', 'shimmer', 'sparkle'];
 
-    /** @param float $solids share of the bottle's volume that stays, 0 to 1 */
+    /**
+     * @param float $solids share of the bottle's volume that stays, 0 to 1
+     * @param float $drying how many times as long as the model says it takes to dry ({@see Pace})
+     */
     public function __construct(
         public string $id,
         public string $name,
@@ -28,6 +32,7 @@ final readonly class Paint
         public float $dropMl = 0.05,
         public string $family = 'water-borne acrylic',
         public bool $fromCard = false,
+        public float $drying = 1.0,
     ) {}
 
     /** Thinned and cleaned with solvent, and sets free its vapour. */

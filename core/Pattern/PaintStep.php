@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Pattern;
 
+use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Technique\Choices;
@@ -76,10 +78,26 @@ final readonly class PaintStep extends Step
         return 1 - $this->solids() * (1 - $this->thinning);
     }
 
+    /** Seconds until one coat is touch dry, as this paint was found to dry; null when it never does in this air. */
+    public function touchDryS(Room $room, Air $air): ?float
+    {
+        $model = Evaporation::touchDryS($this->weight->wetUm(), $this->volatileShare(), $room, $air);
+
+        return $model === null ? null : $model * $this->mixture()->drying();
+    }
+
+    /** Seconds until a mask or tape may be clamped on it; null when never. */
+    public function maskSafeS(Room $room, Air $air): ?float
+    {
+        $model = Evaporation::maskSafeS($this->weight->wetUm(), $this->volatileShare(), $room, $air);
+
+        return $model === null ? null : $model * $this->mixture()->drying();
+    }
+
     /** Share of the coat still wet when the next one lands, 0 to 1. */
     public function wetShare(Room $room): float
     {
-        return $this->setting->wetShare($this->weight->wetUm(), $this->volatileShare(), $room);
+        return $this->setting->wetShare($this->touchDryS($room, Air::still()));
     }
 
     /** Optics of the mix, or null when there are no solids in it. */

@@ -10,7 +10,7 @@ use Hawkbrush\Core\Refused;
 /** Something that happened at the bench. Never changed afterwards: what was wrong is followed by another event. */
 final readonly class BenchEvent
 {
-    public const TYPES = ['side', 'done', 'reopened', 'figures', 'note', 'timer', 'timer-stopped', 'photo'];
+    public const TYPES = ['side', 'done', 'reopened', 'figures', 'note', 'timer', 'tacky', 'dried', 'timer-stopped', 'photo'];
 
     /**
      * @param string $at ISO 8601, as the bench's clock had it
@@ -20,7 +20,7 @@ final readonly class BenchEvent
 
     /**
      * {id, type, step, bait: 1… or null for all, at, data}; `side` {side, done}, `figures` {psi, strokes, coats,
-     * thinning_percent}, `note` {text}, `timer` {seconds, label}, `photo` {photo_id}.
+     * thinning_percent}, `note` {text}, `timer` {seconds, label}, `tacky` {seconds more}, `photo` {photo_id}.
      *
      * @throws Refused
      */
@@ -32,7 +32,7 @@ final readonly class BenchEvent
             throw $node->field('id')->refuse('An event id is 8 to 40 letters, digits and -.');
         }
         $at = $node->field('at')->text(40);
-        if (preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d+)?(Z|[+-]\d\d:\d\d)$/', $at) !== 1) {
+        if (preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d+)?(Z|[+-]\d\d:\d\d)$/', $at) !== 1 || date_create_immutable($at) === false) {
             throw $node->field('at')->refuse('A time is written as 2026-11-25T09:30:00Z.');
         }
         $type = $node->field('type')->choice(self::TYPES);
@@ -54,6 +54,7 @@ final readonly class BenchEvent
             ], static fn(float|int|null $v): bool => $v !== null),
             'note' => ['text' => $data->field('text')->text(1000)],
             'timer' => ['seconds' => $data->field('seconds')->number(1, 604800), 'label' => $data->optional('label')?->text(60) ?? ''],
+            'tacky' => ['seconds' => $data->field('seconds')->number(1, 86400)],
             'photo' => ['photo_id' => $data->field('photo_id')->text(40)],
             default => [],
         };

@@ -104,7 +104,7 @@ final readonly class Plan
         if ($step instanceof PaintStep) {
             $mix = self::mix($step, $surface, $baits);
             $heat = $step->setting->by === SetBy::Heat;
-            $set = Evaporation::touchDryS($step->weight->wetUm(), $step->volatileShare(), $room, $heat ? Air::hairDryer() : Air::still());
+            $set = $step->touchDryS($room, $step->setting->air());
             $sets = $heat ? max(self::SHORTEST_HEAT_S, (float) $set) / 60 : 0.0;
             $hands = self::MIX_AND_CLEAN_MIN + $baits * (
                 $step->coats * (2 * $step->strokes * self::STROKE_MIN + $sets)

@@ -20,8 +20,9 @@ final readonly class Record
      * @param array<string, array<int, array<string, bool>>> $sides by step id and bait
      * @param array<string, array<string, float|int>> $figures last figures used, by step id
      * @param list<array{step: string, bait: int|null, text: string, at: string}> $notes
-     * @param array<string, array{id: string, step: string, bait: int|null, seconds: float, label: string, at: string}> $timers running, by event id
+     * @param array<string, Timer> $timers running, by event id
      * @param list<array{step: string, bait: int|null, photo_id: string, at: string}> $photos
+     * @param array<string, list<array{seconds: float, tacky: bool}>> $dried how long coats took until they were felt dry, and whether they were felt tacky before, by step id
      */
     private function __construct(
         private Recipe $recipe,
@@ -32,6 +33,7 @@ final readonly class Record
         public array $notes,
         public array $timers,
         public array $photos,
+        public array $dried,
     ) {}
 
     /** @param iterable<BenchEvent> $events */
@@ -41,7 +43,7 @@ final readonly class Record
         $done = [];
         /** @var array<string, array<int, array<string, bool>>> $sides */
         $sides = [];
-        $figures = $notes = $timers = $photos = [];
+        $figures = $notes = $timers = $photos = $dried = [];
         foreach ($events as $event) {
             $step = $event->stepId;
             $reach = $event->bait === null ? range(1, $baits) : [$event->bait];
@@ -69,10 +71,21 @@ final readonly class Record
                     $notes[] = $told + ['text' => (string) $event->data['text']];
                     break;
                 case 'timer':
-                    $timers[$event->id] = $told + ['id' => $event->id, 'seconds' => (float) $event->data['seconds'], 'label' => (string) $event->data['label']];
+                    $timers[$event->id] = Timer::started($event);
+                    break;
+                case 'tacky':
+                    $timers = array_map(static fn(Timer $t): Timer => $t->isOf($event) ? $t->longer((float) $event->data['seconds']) : $t, $timers);
+                    break;
+                case 'dried':
+                    foreach ($timers as $id => $timer) {
+                        if ($timer->isOf($event) && ! $timer->dried) {
+                            $dried[$step][] = ['seconds' => $timer->ranUntil($event->at), 'tacky' => $timer->tacky];
+                            $timers[$id] = $timer->feltDry();
+                        }
+                    }
                     break;
                 case 'timer-stopped':
-                    $timers = array_filter($timers, static fn(array $t): bool => $t['step'] !== $step || $t['bait'] !== $event->bait);
+                    $timers = array_filter($timers, static fn(Timer $t): bool => ! $t->isOf($event));
                     break;
                 case 'photo':
                     $photos[] = $told + ['photo_id' => (string) $event->data['photo_id']];
@@ -80,7 +93,7 @@ final readonly class Record
             }
         }
 
-        return new self($recipe, $baits, $done, $sides, $figures, $notes, $timers, $photos);
+        return new self($recipe, $baits, $done, $sides, $figures, $notes, $timers, $photos, $dried);
     }
 
     /**

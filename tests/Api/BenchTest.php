@@ -61,6 +61,32 @@ it('runs a timer until it is stopped, and one for each bait', function (): void 
     expect(array_column($record['timers'], 'bait'))->toBe([2]);
 });
 
+it('learns from a finished run how long a paint takes to dry, once', function (): void {
+    [$run, [, $base, $back]] = bench($this);
+    $at = static fn(array $event, string $time): array => ['at' => "2026-11-25T{$time}Z"] + $event;
+    $record = after(
+        $this,
+        $run,
+        $at($this->event('timer', $base, 1, ['seconds' => 20, 'label' => 'heat set']), '10:00:00'),
+        $at($this->event('tacky', $base, 1, ['seconds' => 10]), '10:00:20'),
+    );
+    expect($record['timers'][0])->toMatchArray(['seconds' => 30, 'tacky' => true, 'dried' => false]);
+    $record = after($this, $run, $at($this->event('dried', $base, 1), '10:00:30'), $at($this->event('timer-stopped', $base, 1), '10:00:30'));
+    expect($record['timers'])->toBe([]);
+    [$white, $other] = [Paint::query()->where('name', 'White')->firstOrFail(), Paint::query()->where('name', 'Moss')->firstOrFail()];
+    expect($white->drying)->toBe(1.0);
+    $this->send('POST', "/runs/{$run['id']}/finish")->assertOk();
+    $this->send('POST', "/runs/{$run['id']}/finish")->assertOk();
+    // A third of the way to two and a half times, the most that is believed.
+    expect($white->refresh()->drying)->toBeBetween(1.2, 1.45)->and($white->drying_runs)->toBe(1)
+        ->and($other->refresh()->drying)->toBe(1.0)->and($other->drying_runs)->toBe(0);
+    // The next run is planned with it; the one that taught it stays as it was.
+    $next = $this->startedRun(['id' => $run['version']['id']], 1);
+    $set = static fn(array $run): float => $run['plan']['steps'][1]['set_seconds'];
+    expect($set($next))->toEqualWithDelta($set($run) * $white->drying, 1)
+        ->and($set($this->ask("/runs/{$run['id']}")->json()))->toBe($set($run));
+});
+
 it('takes a long list at once, in its order, and no longer one', function (): void {
     [$run, [$prep]] = bench($this);
     $notes = array_map(fn(int $i): array => $this->event('note', $prep, null, ['text' => "note {$i}"]), range(1, 200));

@@ -77,6 +77,16 @@ it('takes the rack out as a table and in again, all of it or nothing', function 
     expect(Paint::query()->count())->toBe(3);
 });
 
+it('keeps what was learnt of drying where a table says nothing of it', function (): void {
+    $paint = $this->paint('White');
+    $this->send('PATCH', "/paints/{$paint->id}", ['revision' => 1, 'drying' => 1.4])->assertOk()->assertJsonPath('drying', 1.4)->assertJsonPath('drying_runs', 0);
+    $this->send('PATCH', "/paints/{$paint->id}", ['revision' => 2, 'drying' => 9])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/drying');
+    $this->send('POST', '/rack/import', ['csv' => "Name,Kind,Swatch (hex)\nWhite,opaque,#f4f4f0\n"])->assertOk();
+    expect($paint->refresh()->drying)->toBe(1.4);
+    $this->send('POST', '/rack/import', ['csv' => "Name,Kind,Swatch (hex),Drying (times the model)\nWhite,opaque,#f4f4f0,0.8\n"])->assertOk();
+    expect($paint->refresh()->drying)->toBe(0.8);
+});
+
 it('writes a palette and reads one', function (): void {
     $this->paint('Moss', 'transparent', '#4d6340');
     $gpl = $this->get('/api/v1/rack.gpl')->assertOk()->getContent();

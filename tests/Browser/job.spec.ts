@@ -183,6 +183,8 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await expect(page.getByRole('button', { name: 'Left side' })).toHaveAttribute('aria-pressed', 'true');
     await expect(page.locator('.timer')).toBeVisible();
     await expect(page.getByText('Two passes under the gill')).toBeVisible();
+    await page.locator('.timer').getByRole('button', { name: 'Dry to the touch' }).click();
+    await expect(page.locator('.timer')).toHaveCount(0);
     await page.getByRole('button', { name: 'Done, next bait' }).click();
     await expect(page.getByText('bait 2 of 2')).toBeVisible();
     await page.keyboard.press('b');
@@ -194,6 +196,14 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     }
     await finish.click();
     await expect(page).toHaveURL(/\/log$/);
+  });
+
+  await test.step('learns how long the paint really took to dry', async () => {
+    await page.goto('/stores');
+    await page.getByRole('link', { name: 'Bench white', exact: true }).click();
+    await expect(page.getByText('was learnt in 1 run at the bench')).toBeVisible();
+    expect(Number(await page.getByLabel('Dries, times the model').inputValue())).toBeLessThan(1);
+    await page.goto('/log');
   });
 
   await test.step('looks at planned and done, and stamps it', async () => {

@@ -20,7 +20,8 @@ function shelfBottle(string $name, ?string $opened = null): Bottle
 }
 
 it('reads back the table it writes', function (): void {
-    $rack = [shelfBottle('Heron blue', '2026-03-01'), shelfBottle('Brass, "old"; second'), shelfBottle("Two\nlines")];
+    $slow = new Bottle('Slow', Kind::Opaque, '#f4f4f0', 'craft acrylic', 'matte', 0.4, 0.05, 60.0, 60.0, null, 1.35);
+    $rack = [shelfBottle('Heron blue', '2026-03-01'), shelfBottle('Brass, "old"; second'), shelfBottle("Two\nlines"), $slow];
     expect(RackCsv::read(RackCsv::write($rack)))->toEqual($rack);
 });
 

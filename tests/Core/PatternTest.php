@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Hawkbrush\Core\Body\Marks;
 use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Pattern\Clear;
@@ -93,8 +95,8 @@ it('has no film and no optics where there are no solids', function (): void {
 });
 
 it('is wet for as long as the model says', function (SetBy $by, float $minutes, float $least, float $most): void {
-    $share = (new Setting($by, $minutes))->wetShare(Weight::Medium->wetUm(), 0.65, Room::ordinary());
-    expect($share)->toBeBetween($least, $most);
+    $touch = Evaporation::touchDryS(Weight::Medium->wetUm(), 0.65, Room::ordinary(), Air::still());
+    expect((new Setting($by, $minutes))->wetShare($touch))->toBeBetween($least, $most);
 })->with([
     'heat set' => [SetBy::Heat, 0, 0, 0],
     'left wet, a minute later' => [SetBy::Wet, 0, 0.6, 0.85],
@@ -103,7 +105,7 @@ it('is wet for as long as the model says', function (SetBy $by, float $minutes, 
 ]);
 
 it('never sets where the air takes no more water', function (): void {
-    expect((new Setting(SetBy::Air, 600))->wetShare(16, 0.65, Room::of(15, 100)))->toBe(1.0);
+    expect((new Setting(SetBy::Air, 600))->wetShare(Evaporation::touchDryS(16, 0.65, Room::of(15, 100), Air::still())))->toBe(1.0);
 });
 
 it('fades a place in over its soft edge', function (): void {

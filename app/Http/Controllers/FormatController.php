@@ -87,7 +87,7 @@ final class FormatController
     private function bottles(): array
     {
         return array_values(Paint::query()->whereNull('archived_at')->orderBy('name')->get()->map(static fn(Paint $paint): Bottle => new Bottle(
-            $paint->name, Kind::from($paint->kind), $paint->hex, $paint->family, $paint->finish, $paint->solids, $paint->drop_ml, $paint->bottle_ml, $paint->left_ml, $paint->opened_on,
+            $paint->name, Kind::from($paint->kind), $paint->hex, $paint->family, $paint->finish, $paint->solids, $paint->drop_ml, $paint->bottle_ml, $paint->left_ml, $paint->opened_on, $paint->drying,
         ))->all());
     }
 

@@ -11,8 +11,6 @@ use Hawkbrush\Core\Advice\Minutes;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\PaintedCoat;
 use Hawkbrush\Core\Advice\Rule;
-use Hawkbrush\Core\Drying\Air;
-use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Pattern\BenchStep;
 use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\SetBy;
@@ -34,9 +32,9 @@ final class TooSoonToClamp implements Rule
                 continue;
             }
             $step = $below->step;
-            $air = $step->setting->by === SetBy::Heat ? Air::hairDryer() : Air::still();
-            $safe = Evaporation::maskSafeS($step->weight->wetUm(), $step->volatileShare(), $painted->room, $air);
-            $touch = Evaporation::touchDryS($step->weight->wetUm(), $step->volatileShare(), $painted->room, $air);
+            $air = $step->setting->air();
+            $safe = $step->maskSafeS($painted->room, $air);
+            $touch = $step->touchDryS($painted->room, $air);
             $waited = $this->waited($painted, $below, $coat->step);
             if ($safe !== null && $waited >= $safe - 30) {
                 continue;

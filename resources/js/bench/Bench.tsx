@@ -82,6 +82,15 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
     });
   }, [planned, step, add, stepId, forAll, bait]);
 
+  const dry = (felt: Run['record']['timers'][number]) => {
+    const stops = (run.plan.steps.find((p) => p.step === felt.step)?.wait_min ?? 0) === 0;
+    add(
+      { type: 'dried', step: felt.step, bait: felt.bait, data: {} },
+      // A wait planned on top goes on, unless it is up.
+      ...(stops || felt.tacky ? [{ type: 'timer-stopped' as const, step: felt.step, bait: felt.bait, data: {} }] : []),
+    );
+  };
+
   const next = useCallback(() => {
     if (position === null || step === undefined) return;
     const bare = sidesOf(step).filter((side) => !sides.includes(side));
@@ -265,6 +274,8 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           run={run}
           timers={record.timers}
           onStop={(t) => add({ type: 'timer-stopped', step: t.step, bait: t.bait, data: {} })}
+          onDry={dry}
+          onTacky={(t) => add({ type: 'tacky', step: t.step, bait: t.bait, data: { seconds: longer(t.seconds) } })}
         />
       </section>
       <footer className="bench-foot">
@@ -322,6 +333,11 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       />
     </div>
   );
+}
+
+/** How much longer a timer runs when its time is up and the coat is not dry: a quarter more. */
+function longer(seconds: number): number {
+  return Math.max(10, Math.ceil(seconds / 4));
 }
 
 function baitWords(run: Run, record: Run['record'], bait: number, stepId: string, working: boolean): string {

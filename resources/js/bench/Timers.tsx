@@ -8,10 +8,13 @@ interface Props {
   run: Run;
   timers: Timer[];
   onStop: (timer: Timer) => void;
+  /** Felt dry: what the model says of this paint is held to it. */
+  onDry: (timer: Timer) => void;
+  onTacky: (timer: Timer) => void;
 }
 
 /** The timers that run, always in sight; they go by the clock, so a reload or a closed lid does not stop them. */
-export function Timers({ run, timers, onStop }: Props) {
+export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
   const [now, setNow] = useState(() => Date.now());
   const rung = useRef(new Set<string>());
   useEffect(() => {
@@ -24,8 +27,10 @@ export function Timers({ run, timers, onStop }: Props) {
   const over = timers.filter((timer) => left(timer) <= 0);
   useEffect(() => {
     for (const timer of over) {
-      if (!rung.current.has(timer.id)) {
-        rung.current.add(timer.id);
+      // Once for each time it is up: a coat still tacky lets it go on.
+      const up = `${timer.id} ${timer.seconds}`;
+      if (!rung.current.has(up)) {
+        rung.current.add(up);
         ring();
       }
     }
@@ -39,6 +44,8 @@ export function Timers({ run, timers, onStop }: Props) {
       {timers.map((timer) => {
         const name = run.baits.find((b) => b.position === timer.bait)?.label;
         const seconds = left(timer);
+        const paint = run.steps.find((s) => s.document.id === timer.step)?.document.type === 'paint';
+        const unfelt = paint && !timer.dried;
         return (
           <div key={timer.id} className={`timer ${seconds <= 0 ? 'up' : ''}`}>
             <b>{seconds <= 0 ? 'Now' : clockLeft(seconds)}</b>
@@ -47,9 +54,19 @@ export function Timers({ run, timers, onStop }: Props) {
               {timer.label}
               {name === undefined ? '' : `, ${name}`}
             </span>
-            <button type="button" onClick={() => onStop(timer)}>
-              {seconds <= 0 ? 'Good' : 'Stop'}
-            </button>
+            <div className="timer-acts">
+              {unfelt && (
+                <button type="button" onClick={() => (seconds <= 0 ? onTacky(timer) : onDry(timer))}>
+                  {seconds <= 0 ? 'Still tacky' : 'Dry to the touch'}
+                </button>
+              )}
+              <button
+                type="button"
+                onClick={() => (seconds <= 0 && unfelt && timer.tacky ? onDry(timer) : onStop(timer))}
+              >
+                {seconds <= 0 ? 'Good' : 'Stop'}
+              </button>
+            </div>
             <i style={{ width: `${Math.min(100, Math.max(0, 100 - (seconds / timer.seconds) * 100))}%` }} />
           </div>
         );

@@ -110,9 +110,17 @@ function withWaiting(run: Run, waiting: BenchEvent[]): BenchRecord {
         seconds: Number(event.data?.seconds),
         label: String(event.data?.label ?? ''),
         at: event.at,
+        tacky: false,
+        dried: false,
       });
+    } else if (event.type === 'tacky') {
+      record.timers = record.timers.map((t) =>
+        isOf(t, event) ? { ...t, seconds: t.seconds + Number(event.data?.seconds), tacky: true } : t,
+      );
+    } else if (event.type === 'dried') {
+      record.timers = record.timers.map((t) => (isOf(t, event) ? { ...t, dried: true } : t));
     } else if (event.type === 'timer-stopped') {
-      record.timers = record.timers.filter((t) => t.step !== event.step || t.bait !== (event.bait ?? null));
+      record.timers = record.timers.filter((t) => !isOf(t, event));
     } else if (event.type === 'figures') {
       record.figures[event.step] = { ...record.figures[event.step], ...(event.data as { [figure: string]: number }) };
     }
@@ -126,4 +134,8 @@ function withWaiting(run: Run, waiting: BenchEvent[]): BenchRecord {
     }
   }
   return record;
+}
+
+function isOf(timer: BenchRecord['timers'][number], event: BenchEvent): boolean {
+  return timer.step === event.step && timer.bait === (event.bait ?? null);
 }

@@ -64,12 +64,25 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
             onChange({ drop_ml: 1 / drops });
         }}
       />
+      <Figure
+        label="Dries, times the model"
+        value={Math.round(paint.drying * 100) / 100}
+        min={0.4}
+        max={2.5}
+        decimals={2}
+        onSave={(drying) => drying !== null && onChange({ drying })}
+      />
       <Told
         label="Opened on"
         type="date"
         value={paint.opened_on ?? ''}
         onSave={(day) => onChange({ opened_on: day === '' ? null : day })}
       />
+      <p className="paint-dries dim">
+        {paint.drying_runs === 0
+          ? 'How long it really takes to dry is learnt at the bench, where a coat is felt dry early or still tacky.'
+          : `How long it takes to dry was learnt in ${paint.drying_runs} ${paint.drying_runs === 1 ? 'run' : 'runs'} at the bench.`}
+      </p>
       <p className="paint-level">
         <button type="button" className="link" onClick={() => onChange({ left_ml: paint.bottle_ml })}>
           Restock

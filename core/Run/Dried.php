@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Run;
+
+use Hawkbrush\Core\Drying\Evaporation;
+use Hawkbrush\Core\Drying\Pace;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Pattern\Recipe;
+
+/** What a run says of how long its paints really take to dry, held against the model. */
+final class Dried
+{
+    /**
+     * A coat felt dry when its time was up says nothing new: it may have been dry for long. One felt dry before, or still
+     * tacky then, does. Of a mix, each of its paints is held to it.
+     *
+     * @return array<string, float> actual over predicted, the mean of what was felt, by paint id
+     */
+    public static function ratios(Recipe $recipe, Record $record, Room $room): array
+    {
+        $felt = [];
+        foreach ($recipe->coats() as $step) {
+            $model = Evaporation::touchDryS($step->weight->wetUm(), $step->volatileShare(), $room, $step->setting->air());
+            if ($model === null || $model <= 0) {
+                continue;
+            }
+            foreach ($record->dried[$step->id] ?? [] as ['seconds' => $seconds, 'tacky' => $tacky]) {
+                if ($tacky || $seconds < $model * $step->mixture()->drying()) {
+                    foreach ($step->mix as [$paint]) {
+                        $felt[$paint->id][] = Pace::bounded($seconds / $model);
+                    }
+                }
+            }
+        }
+
+        return array_map(static fn(array $ratios): float => array_sum($ratios) / \count($ratios), $felt);
+    }
+}
