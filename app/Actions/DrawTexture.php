@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\Cache;
 final class DrawTexture
 {
     /** Raised when the models change, so that no picture of an older one is shown. */
-    private const MODEL = 9;
+    private const MODEL = 10;
 
     private const KEPT_S = 30 * 24 * 3600;
 

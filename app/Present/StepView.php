@@ -51,7 +51,7 @@ final class StepView
             'technique' => $step->technique->label(),
             'index' => self::index($step, $body),
             'cut' => $step->technique instanceof Cut,
-            'sprayed' => $step->technique->sprayed(),
+            'sprayed' => $step->byAir(),
             'where' => $step->place->label(),
             'dry_um' => round($step->dryUm(), 2),
             'chip' => Chip::of($step->optics(), $step->dryUm()),

@@ -10,6 +10,7 @@ use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Thrown;
 
 /** Paint going on: what, how, where, and how it is set. */
 final readonly class PaintStep extends Step
@@ -52,6 +53,18 @@ final readonly class PaintStep extends Step
     {
         return new self($this->id, $this->title, $this->on, $this->check, $mix, $this->technique, $this->choices, $this->seed, $this->place,
             $this->aimDeg, $this->widthMm, $this->coats, $this->weight, $this->psi, $this->thinning, $this->strokes, $this->setting);
+    }
+
+    /** Whether it comes out of the airbrush, so that pressure counts and mist flies. */
+    public function byAir(): bool
+    {
+        return $this->technique->sprayed() || ($this->technique instanceof Thrown && $this->technique->byAir($this->choices));
+    }
+
+    /** What is set for the technique, as the air makes it. */
+    public function marks(): Choices
+    {
+        return $this->technique instanceof Thrown ? $this->technique->atPsi($this->choices, $this->psi) : $this->choices;
     }
 
     /** What is sprayed, before the reducer. */

@@ -28,7 +28,8 @@ final readonly class Coverage
     public static function of(PaintStep $step, Surface $surface): self
     {
         $open = self::open($step, $surface);
-        $through = $step->technique->through($surface, $step->choices, $step->seed, $open);
+        $marks = $step->marks();
+        $through = $step->technique->through($surface, $marks, $step->seed, $open);
         $even = self::everywhere($step) && $open->gave($through);
         if ($step->place->side !== null) {
             $one = self::landed($through, $open);
@@ -40,7 +41,7 @@ final readonly class Coverage
             return new self($left, $left, true, $even);
         }
 
-        return new self($left, self::landed($step->technique->through($surface, $step->choices, $step->seed + 1, $open), $open), false, false);
+        return new self($left, self::landed($step->technique->through($surface, $marks, $step->seed + 1, $open), $open), false, false);
     }
 
     /** The share of a coat as films are worked out: in whole steps. */

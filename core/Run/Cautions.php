@@ -39,7 +39,7 @@ final class Cautions
     private static function painting(PaintStep $step): array
     {
         $said = [];
-        if ($step->technique->sprayed()) {
+        if ($step->byAir()) {
             $said[] = 'Spray mist: respirator and moving air for any spraying; a cleaning pot keeps the mist out of the room.';
         }
         foreach ($step->mix as [$paint]) {

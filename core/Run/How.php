@@ -28,7 +28,8 @@ final class How
     private static function paint(PaintStep $step): string
     {
         $aim = match (true) {
-            ! $step->technique->sprayed() => 'By hand, the same on both sides.',
+            ! $step->byAir() => 'By hand, the same on both sides.',
+            ! $step->technique->sprayed() => 'In short bursts, the same on both sides.',
             $step->aimDeg === null => $step->technique->how() === '' ? 'Turn it under the brush so that all of it gets the same.' : '',
             $step->aimDeg < 8 => 'From straight above, nose to tail.',
             $step->aimDeg < 75 => \sprintf('From above, tilted %d° to the side; nose to tail. Keep the same aim on both.', round($step->aimDeg)),

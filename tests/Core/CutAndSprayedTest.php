@@ -10,6 +10,10 @@ use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Flat\Shape;
 use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\PaintStep;
+use Hawkbrush\Core\Render\Coverage;
+use Hawkbrush\Core\Run\Cautions;
+use Hawkbrush\Core\Run\How;
 use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
@@ -171,4 +175,24 @@ it('covers with a brush nearly all, with glitter flake by flake', function (): v
         ->and($area('brush', ['streaks' => 1]))->toBeLessThan($area('brush', ['streaks' => 0.2]))
         ->and($area('glitter', ['per_cm2' => 20, 'flake_mm' => 0.5]))->toBeBetween(0.01, 0.12)
         ->and($area('glitter', ['per_cm2' => 80, 'flake_mm' => 0.5]))->toBeGreaterThan(3 * $area('glitter', ['per_cm2' => 20, 'flake_mm' => 0.5]));
+});
+
+it('throws finer drops the harder it blows, and none the finer by a brush', function (): void {
+    $surface = testSurface();
+    $covered = static fn(string $by, float $psi): float => array_sum(Coverage::of(paintStep(['technique' => ['name' => 'splatter', 'by' => $by, 'drop_mm' => 1.6, 'per_cm2' => 6], 'psi' => $psi]), $surface)->left);
+    // At four times the air drops are half as wide and cover a quarter.
+    expect($covered('low air', 8))->toEqualWithDelta($covered('low air', 2) / 4, 0.12 * $covered('low air', 2))
+        ->and($covered('low air', 1))->toBeGreaterThan(1.5 * $covered('low air', 2))
+        ->and($covered('low air', 120))->toBeGreaterThan(0)->toBeLessThan($covered('low air', 8))
+        ->and($covered('toothbrush', 8))->toBe($covered('toothbrush', 2))
+        ->and($covered('stub brush', 40))->toBe($covered('stub brush', 2));
+});
+
+it('counts splatter by low air as sprayed: with its pressure, its mist and its own words', function (): void {
+    $by = static fn(string $by): PaintStep => paintStep(['technique' => ['name' => 'splatter', 'by' => $by]]);
+    expect($by('low air')->byAir())->toBeTrue()->and($by('toothbrush')->byAir())->toBeFalse()
+        ->and(paintStep()->byAir())->toBeTrue()->and(paintStep(['technique' => ['name' => 'sponge']])->byAir())->toBeFalse()
+        ->and(How::say($by('low air')))->toStartWith('In short bursts')->and(How::say($by('stub brush')))->toStartWith('By hand')
+        ->and(implode(' ', Cautions::ofStep($by('low air'))))->toContain('respirator')
+        ->and(implode(' ', Cautions::ofStep($by('toothbrush'))))->not->toContain('respirator');
 });

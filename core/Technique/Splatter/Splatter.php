@@ -12,10 +12,14 @@ use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Thrown;
 
 /** Drops thrown by low pressure, a flicked toothbrush or a stub-cut brush; the hand will differ from the picture. */
-final readonly class Splatter implements Technique
+final readonly class Splatter implements Technique, Thrown
 {
+    /** The air at which drops are as large as they are set: 1 to 3 psi is common practice, no published source. */
+    private const ORDINARY_PSI = 2.0;
+
     /** Smaller drops that come with each. */
     private const COMPANY = ['low air' => 0, 'toothbrush' => 2, 'stub brush' => 4];
 
@@ -31,16 +35,27 @@ final readonly class Splatter implements Technique
 
     public function how(): string
     {
-        return 'Try it on the table first; set it at once so that it does not smear.';
+        return 'Low air, 1 to 3 psi, or flicked off a brush. Try it on the table first; set it at once so that it does not smear.';
     }
 
     public function settings(): array
     {
         return [
-            Setting::lengthMm('drop_mm', 'Drop size', 0.2, 4, 0.8),
+            Setting::lengthMm('drop_mm', 'Drop size (air at 2 psi)', 0.2, 4, 0.8),
             Setting::number('per_cm2', 'Drops', 'per cm2', 0.5, 60, 8),
             Setting::choice('by', 'Thrown by', ['low air', 'toothbrush', 'stub brush']),
         ];
+    }
+
+    public function byAir(Choices $choices): bool
+    {
+        return $choices->word('by') === 'low air';
+    }
+
+    /** The harder it blows the finer the drops: as the root of the pressure, a guess of our own. */
+    public function atPsi(Choices $choices, float $psi): Choices
+    {
+        return $this->byAir($choices) ? $choices->scaled($this, sqrt(self::ORDINARY_PSI / $psi)) : $choices;
     }
 
     public function touches(): bool

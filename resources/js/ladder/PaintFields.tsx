@@ -194,7 +194,7 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
           />
         </div>
         <div className="three">
-          {technique?.sprayed !== false && (
+          {step.shown.sprayed !== false && (
             <Figure
               label={pressure.unit(settings)}
               value={pressure.show(d.psi ?? 15, settings)}
