@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
-use Symfony\Component\Yaml\Yaml;
+use Tests\Contract;
 
 /** @return list<array{string, string}> method and path of every operation in the contract */
 function operations(): array
 {
     $operations = [];
-    foreach (Yaml::parseFile(__DIR__.'/../../contract/openapi.yaml')['paths'] as $path => $methods) {
-        foreach (array_keys($methods) as $method) {
-            $operations[] = [strtoupper((string) $method), (string) $path];
+    foreach (get_object_vars(Contract::document()->paths) as $path => $methods) {
+        foreach (array_keys(get_object_vars($methods)) as $method) {
+            $operations[] = [strtoupper($method), $path];
         }
     }
 
