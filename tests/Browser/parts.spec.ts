@@ -7,7 +7,7 @@ import { air, changeWords, fresh, setWords, sidesOf } from '../../resources/js/l
 import { eyeAfter } from '../../resources/js/stage/eye';
 import { BENCH_LAMP, halfway, towards } from '../../resources/js/stage/lamp';
 import { skinOf } from '../../resources/js/stage/pixels';
-import { clock, length, minutes, pressure, temperature, volume } from '../../resources/js/units/units';
+import { clock, counted, length, minutes, pressure, temperature, volume } from '../../resources/js/units/units';
 
 // Parts of the pages that stand on their own, without a browser.
 
@@ -51,6 +51,10 @@ test.describe('units', () => {
     }
     expect(temperature.read(212, SETTINGS)).toBe(100);
     expect(length.read(2, SETTINGS)).toBe(50.8);
+  });
+
+  test('counts one of a thing as one', () => {
+    expect([counted(1, 'coat'), counted(0, 'coat'), counted(3, 'stroke')]).toEqual(['1 coat', '0 coats', '3 strokes']);
   });
 
   test('says minutes as one says them', () => {

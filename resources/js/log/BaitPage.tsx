@@ -11,7 +11,7 @@ import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
 import { useSize } from '../stage/useSize';
 import './log.css';
-import { clock, day } from '../units/units';
+import { clock, counted, day } from '../units/units';
 
 /** One finished bait: planned and done side by side, its photographs and lesson, the stamp, and doing it again. */
 export function BaitPage() {
@@ -158,8 +158,8 @@ function Compared({ step, bait, settings }: { step: Step; bait: Bait; settings: 
   const done = (bait.record.done[d.id] ?? []).includes(bait.position);
   const used = bait.record.figures[d.id];
   const sides = bait.record.sides[d.id]?.[bait.position] ?? [];
-  const figures = (psi?: number, strokes?: number, coats?: number, thinning?: number) =>
-    `${air(step, psi, settings).join(' ').trim()}, ${strokes} strokes, ${coats} ${coats === 1 ? 'coat' : 'coats'}, ${thinning} % reducer`;
+  const figures = (psi?: number, strokes = 0, coats = 0, thinning?: number) =>
+    `${air(step, psi, settings).join(' ').trim()}, ${counted(strokes, 'stroke')}, ${counted(coats, 'coat')}, ${thinning} % reducer`;
   const paint = d.type === 'paint';
   const notes = bait.record.notes.filter((n) => n.step === d.id && (n.bait === null || n.bait === bait.position));
   return (

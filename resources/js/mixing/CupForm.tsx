@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { useVocabulary } from '../api/queries';
 import type { Ground, MixPart, Paint } from '../api/types';
 import { Chip } from '../stores/Chip';
+import { counted } from '../units/units';
 import { GroundAsked } from './GroundAsked';
 import type { Sprayed } from './Mixing';
 
@@ -89,7 +90,7 @@ export function CupForm(props: Props) {
           </option>
         ))}
       </select>
-      {total > 0 && <p className="dim">{total === 1 ? '1 drop' : `${total} drops`} before reducer</p>}
+      {total > 0 && <p className="dim">{counted(total, 'drop')} before reducer</p>}
       <fieldset className="cup-sprayed">
         <legend>Sprayed in</legend>
         <select
@@ -100,7 +101,7 @@ export function CupForm(props: Props) {
         >
           {[1, 2, 3, 4, 5, 6].map((coats) => (
             <option key={coats} value={coats}>
-              {coats === 1 ? '1 coat' : `${coats} coats`}
+              {counted(coats, 'coat')}
             </option>
           ))}
         </select>

@@ -4,6 +4,7 @@ import { words, write } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import type { CoatsSeen, Ground, Paint } from '../api/types';
 import { GroundAsked } from '../mixing/GroundAsked';
+import { counted } from '../units/units';
 
 const FEWEST_SHOWN = 8;
 
@@ -72,8 +73,7 @@ export function HowManyCoats({ paint }: { paint: Paint }) {
       {seen !== undefined && (
         <>
           <p className="coats-answer" role="status">
-            <b>{seen.coats === null ? 'Never' : `${seen.coats} ${seen.coats === 1 ? 'coat' : 'coats'}`}</b>{' '}
-            {seen.reason}
+            <b>{seen.coats === null ? 'Never' : counted(seen.coats, 'coat')}</b> {seen.reason}
           </p>
           <ol className="coats-row on-stage" aria-label="Colour after each coat">
             {seen.after.slice(0, Math.max(FEWEST_SHOWN, Math.min(16, (seen.coats ?? 12) + 2))).map((after, i) => (

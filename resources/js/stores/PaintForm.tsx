@@ -2,7 +2,7 @@ import { NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { useVocabulary } from '../api/queries';
 import type { Paint, PaintChange, Settings } from '../api/types';
 import { Figure } from '../ladder/Figure';
-import { volume } from '../units/units';
+import { counted, volume } from '../units/units';
 
 interface Props {
   paint: Paint;
@@ -81,7 +81,7 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
       <p className="paint-dries dim">
         {paint.drying_runs === 0
           ? 'How long it really takes to dry is learnt at the bench, where a coat is felt dry early or still tacky.'
-          : `How long it takes to dry was learnt in ${paint.drying_runs} ${paint.drying_runs === 1 ? 'run' : 'runs'} at the bench.`}
+          : `How long it takes to dry was learnt in ${counted(paint.drying_runs, 'run')} at the bench.`}
       </p>
       <p className="paint-level">
         <button type="button" className="link" onClick={() => onChange({ left_ml: paint.bottle_ml })}>

@@ -23,6 +23,11 @@ export const length = measured('length');
 export const temperature = measured('temperature', (name) => `°${name}`);
 const quantity = measured('volume');
 
+/** So many of something: 1 coat, 3 coats. */
+export function counted(n: number, one: string): string {
+  return `${n} ${one}${n === 1 ? '' : 's'}`;
+}
+
 /** A volume with its unit. */
 export function volume(ml: number, s: Settings): string {
   return `${quantity.show(ml, s)} ${quantity.unit(s)}`;
