@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Bait;
 use App\Models\Body;
+use App\Models\Paint;
 use App\Models\Run;
 use App\Models\Version;
 use App\Present\PlanView;
@@ -43,7 +44,8 @@ final readonly class PlanRun
             }
             $version = $bait->run->version;
             $master = $bait->run->core();
-            $recipe = Used::recipe($master, $bait->run->record());
+            // Painted as then; what was learnt of drying since holds today.
+            $recipe = Used::recipe($master, $bait->run->record())->dryingAs($this->drying($version));
         } else {
             $version = Version::query()->with(['pattern', 'body'])->find($form->field('version_id')->text(40)) ?? throw $form->field('version_id')->refuse('There is no such version.');
             $master = $recipe = $this->read->of($version);
@@ -89,6 +91,17 @@ final readonly class PlanRun
                 'starts_at' => $planned->startsAt,
             ])->refresh();
         });
+    }
+
+    /** @return array<string, float> how many times as long as the model says its paints take to dry by now */
+    private function drying(Version $version): array
+    {
+        $drying = [];
+        foreach (Paint::query()->findMany($this->read->paintIds($version->steps)) as $paint) {
+            $drying[$paint->id] = $paint->drying;
+        }
+
+        return $drying;
     }
 
     private function note(PlannedRun $planned): string

@@ -35,6 +35,11 @@ final readonly class Paint
         public float $drying = 1.0,
     ) {}
 
+    public function dryingAs(float $drying): self
+    {
+        return new self($this->id, $this->name, $this->kind, $this->optics, $this->hex, $this->solids, $this->dropMl, $this->family, $this->fromCard, $drying);
+    }
+
     /** Thinned and cleaned with solvent, and sets free its vapour. */
     public function needsSolvent(): bool
     {

@@ -25,6 +25,18 @@ final readonly class Recipe
         return new self($this->name, $this->species, $this->water, $this->notes, $body ?? $this->body, $steps);
     }
 
+    /**
+     * With its paints drying as they are known to by now.
+     *
+     * @param array<string, float> $drying by paint id; paints not in it stay as they are
+     */
+    public function dryingAs(array $drying): self
+    {
+        return $this->with(array_map(static fn(Step $step): Step => $step instanceof PaintStep
+            ? $step->mixedFrom(array_map(static fn(array $part): array => [$part[0]->dryingAs($drying[$part[0]->id] ?? $part[0]->drying), $part[1]], $step->mix))
+            : $step, $this->steps));
+    }
+
     /** @return list<Step> the steps that are switched on, by their position in the recipe */
     public function lit(): array
     {

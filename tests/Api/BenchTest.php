@@ -85,6 +85,9 @@ it('learns from a finished run how long a paint takes to dry, once', function ()
     $set = static fn(array $run): float => $run['plan']['steps'][1]['set_seconds'];
     expect($set($next))->toEqualWithDelta($set($run) * $white->drying, 1)
         ->and($set($this->ask("/runs/{$run['id']}")->json()))->toBe($set($run));
+    // So is one that repeats a bait of the run that taught it.
+    $repeat = $this->send('POST', '/runs', ['repeat_of' => $run['baits'][0]['id'], 'baits' => 1, 'air_c' => 21, 'humidity_percent' => 50])->assertCreated()->json();
+    expect($set($repeat))->toBe($set($next))->and($repeat['version']['id'])->toBe($run['version']['id']);
 });
 
 it('takes a long list at once, in its order, and no longer one', function (): void {
