@@ -71,6 +71,8 @@ final readonly class Record
                     $notes[] = $told + ['text' => (string) $event->data['text']];
                     break;
                 case 'timer':
+                    // Started again, it begins anew.
+                    $timers = array_filter($timers, static fn(Timer $t): bool => ! $t->isOf($event));
                     $timers[$event->id] = Timer::started($event);
                     break;
                 case 'tacky':

@@ -141,6 +141,13 @@ it('keeps sides, timers, notes and the last figures', function (): void {
         ->and($record->notes[0]['text'])->toBe('ran a little');
 });
 
+it('begins a timer anew that is started again', function (): void {
+    $record = Record::of(runRecipe(), 2, [
+        happened('timer', 'base', 1, ['seconds' => 40]), happened('timer', 'base', 2, ['seconds' => 50]), happened('timer', 'base', 1, ['seconds' => 60]),
+    ]);
+    expect(array_column($record->timers, 'seconds', 'bait'))->toEqual([2 => 50, 1 => 60]);
+});
+
 it('refuses an event that makes no sense, saying where', function (array $event, string $pointer): void {
     try {
         BenchEvent::read(Node::root($event + ['id' => 'event-12345', 'type' => 'done', 'step' => 'base', 'at' => '2026-11-25T10:00:00Z']));

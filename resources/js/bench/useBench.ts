@@ -103,6 +103,7 @@ function withWaiting(run: Run, waiting: BenchEvent[]): BenchRecord {
         record.sides[event.step] = { ...record.sides[event.step], [bait]: [...sides] };
       }
     } else if (event.type === 'timer') {
+      record.timers = record.timers.filter((t) => !isOf(t, event));
       record.timers.push({
         id: event.id,
         step: event.step,
