@@ -8,6 +8,7 @@ use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Drying\Pace;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Pattern\SetBy;
 
 /** What a run says of how long its paints really take to dry, held against the model. */
 final class Dried
@@ -23,7 +24,8 @@ final class Dried
         $felt = [];
         foreach ($recipe->coats() as $step) {
             $model = Evaporation::touchDryS($step->weight->wetUm(), $step->volatileShare(), $room, $step->setting->air());
-            if ($model === null || $model <= 0) {
+            // What is left wet on purpose is not waited for.
+            if ($model === null || $model <= 0 || $step->setting->by === SetBy::Wet) {
                 continue;
             }
             foreach ($record->dried[$step->id] ?? [] as ['seconds' => $seconds, 'tacky' => $tacky]) {

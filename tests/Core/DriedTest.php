@@ -61,6 +61,12 @@ it('learns from one felt dry before the model says so, and from one still tacky 
     expect($late['white'])->toEqualWithDelta(20 / $model, 1e-9);
 });
 
+it('learns nothing from a coat that is left wet on purpose', function (): void {
+    $wet = dryingRecipe(1.0, ['by' => 'wet']);
+    expect(learnt($wet, felt('timer', '10:00:00', ['seconds' => 60]), felt('dried', '10:00:10')))->toBe([])
+        ->and(learnt(dryingRecipe(1.0, ['by' => 'air', 'minutes' => 5]), felt('timer', '10:00:00', ['seconds' => 300]), felt('dried', '10:00:10')))->toHaveKeys(['white']);
+});
+
 it('takes the mean of what was felt, each within bounds', function (): void {
     $recipe = dryingRecipe();
     $model = (float) $recipe->coats()[0]->touchDryS(Room::ordinary(), Air::hairDryer());

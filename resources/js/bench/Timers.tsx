@@ -44,8 +44,8 @@ export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
       {timers.map((timer) => {
         const name = run.baits.find((b) => b.position === timer.bait)?.label;
         const seconds = left(timer);
-        const paint = run.steps.find((s) => s.document.id === timer.step)?.document.type === 'paint';
-        const unfelt = paint && !timer.dried;
+        const step = run.steps.find((s) => s.document.id === timer.step)?.document;
+        const unfelt = step?.type === 'paint' && step.set?.by !== 'wet' && !timer.dried;
         return (
           <div key={timer.id} className={`timer ${seconds <= 0 ? 'up' : ''}`}>
             <b>{seconds <= 0 ? 'Now' : clockLeft(seconds)}</b>
