@@ -23,6 +23,9 @@ final class MixSearch
     /** Of more paints than that the margins are kept closer far from the colour, or the search would take seconds. */
     public const MANY = 30;
 
+    /** Where the best is off by no more, DeltaE00, the search was never seen to miss a mix; see docs/decisions/0006. */
+    public const NEAR = 10.0;
+
     /** How far a sketch may be off, in DeltaE00. */
     private const OFF = 0.12;
 

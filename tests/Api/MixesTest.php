@@ -46,6 +46,8 @@ it('offers mixes for a colour from what is in stock', function (): void {
         ->and($best['delta_e'])->toBeLessThan(4)
         ->and(array_column($found['offers'], 'delta_e'))->toBe(collect($found['offers'])->pluck('delta_e')->sort()->values()->all())
         ->and($this->send('POST', '/mixes/search', ['target' => ['hex' => '#c87030'], 'in_stock' => false])->json('looked_at'))->toBe(5);
+    // What lies beyond the rack is said to.
+    expect($found['near'])->toBeTrue()->and($this->send('POST', '/mixes/search', ['target' => ['hex' => '#1020ff']])->assertOk()->json('near'))->toBeFalse();
     $this->send('POST', '/mixes/search', ['target' => ['hex' => 'orange']])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/target/hex');
     Paint::query()->update(['left_ml' => 0]);
     $this->send('POST', '/mixes/search', ['target' => ['hex' => '#c87030']])->assertStatus(422)->assertJsonFragment(['detail' => 'There is no paint on the rack to mix from.']);

@@ -125,7 +125,7 @@ $pixels = new Pixels(Look::Clear, Bands::EveryThird);
 $figures['render_last_step_ms'] = at(timed(25, static fn() => Texture::of($before->with($last, $room), Look::Clear, $pixels)), 0.5);
 // Every technique once, twenty steps: each where painters use it; and, the most that masks can ask for, each over all of
 // the body.
-$used = ['mottle' => 'back', 'splatter' => 'back', 'sponge' => 'shoulder', 'brush' => 'belly', 'dry brush' => 'back', 'mesh' => 'flank', 'bars' => 'flank', 'scallops' => 'flank', 'dots' => 'flank', 'glitter' => 'flank', 'tape' => 'throat'];
+$used = ['mottle' => 'back', 'splatter' => 'back', 'sponge' => 'shoulder', 'brush' => 'belly', 'dry brush' => 'back', 'mesh' => 'flank', 'bars' => 'flank', 'scallops' => 'flank', 'dots' => 'flank', 'glitter' => 'flank', 'tape' => 'shoulder'];
 foreach (['render_all_techniques_ms' => $used, 'render_all_over_ms' => []] as $name => $places) {
     $every = RecipeReader::read(Node::root(documentOf(array_map(static fn(Technique $t): array => $coat('sepia', $t->name(), ['zone' => $places[$t->name()] ?? 'whole'], ['coats' => 1, 'aim_deg' => 75]), Techniques::all()), 'plover65')));
     $figures[$name] = at(timed(9, static fn() => Texture::of(Field::of($every, $surface, $room, null, Bands::EveryThird), Look::Clear)), 0.5);

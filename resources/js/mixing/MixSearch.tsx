@@ -41,6 +41,12 @@ export function MixSearch({
       )}
       {search.data !== undefined && (
         <>
+          {!search.data.near && (
+            <p>
+              Nothing on this rack comes near that colour: it lies beyond what these paints can make. Of mixes so far
+              off, one or another may be missing here.
+            </p>
+          )}
           <ol className="mix-offers on-stage" aria-label="Mixes, the nearest first">
             {search.data.offers.map((offer) => (
               <li key={offer.parts.map((part) => part.paint + part.drops).join()}>
