@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Advice;
 
 use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Pattern\Recipe;
 
 /** Looks a recipe through. A new rule is one class in Rules and a line here. */
@@ -25,10 +26,14 @@ final class Advisor
         ];
     }
 
-    /** @return list<Finding> the gravest first, then in the order of the ladder */
-    public static function advise(Recipe $recipe, Room $room): array
+    /**
+     * @param iterable<Paint> $rack paints at hand beside those of the recipe, for what mends it
+     *
+     * @return list<Finding> the gravest first, then in the order of the ladder
+     */
+    public static function advise(Recipe $recipe, Room $room, iterable $rack = []): array
     {
-        $painted = new Painted($recipe, $room);
+        $painted = new Painted($recipe, $room, $rack);
         $findings = [];
         foreach (self::rules() as $rule) {
             array_push($findings, ...$rule->look($painted));

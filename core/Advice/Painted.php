@@ -10,6 +10,7 @@ use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
@@ -30,10 +31,14 @@ final class Painted
 
     public readonly Surface $surface;
 
+    /** @var array{Paint|null}|null the white at hand, once it was looked for */
+    private ?array $white = null;
+
     /** @var \WeakMap<FilmState, Colour> colours under clear worked out so far */
     private \WeakMap $colours;
 
-    public function __construct(public readonly Recipe $recipe, public readonly Room $room)
+    /** @param iterable<Paint> $rack paints at hand beside those of the recipe */
+    public function __construct(public readonly Recipe $recipe, public readonly Room $room, private readonly iterable $rack = [])
     {
         $this->colours = new \WeakMap();
         $this->surface = Surface::of($recipe->body, self::COLUMNS, self::AROUND);
@@ -53,6 +58,15 @@ final class Painted
     public function colour(FilmState $state): Colour
     {
         return $this->colours[$state] ??= Colour::fromReflectance(Spectrum::of(Look::Clear->seen($state->flat())));
+    }
+
+    /** The white that could go under a coat; null where there is none. */
+    public function white(): ?Paint
+    {
+        // Looked for once, also where there is none.
+        $this->white ??= [WhiteUnder::white($this->recipe, $this->rack)];
+
+        return $this->white[0];
     }
 
     public function number(PaintStep $step): int

@@ -23,11 +23,10 @@ final class WhiteUnder
     /**
      * @param array<string, mixed> $document of the step it goes under
      *
-     * @return array<string, mixed>|null the step to put in, or null when the recipe has no white
+     * @return array<string, mixed>|null the step to put in, or null when there is no white
      */
-    public static function step(Recipe $recipe, array $document): ?array
+    public static function step(?Paint $white, array $document): ?array
     {
-        $white = self::white($recipe);
         if ($white === null) {
             return null;
         }
@@ -39,16 +38,34 @@ final class WhiteUnder
         ] + $document;
     }
 
-    private static function white(Recipe $recipe): ?Paint
+    /**
+     * The white at hand: one the recipe uses already, or else the whitest of the rack.
+     *
+     * @param iterable<Paint> $rack looked at only where the recipe has none
+     */
+    public static function white(Recipe $recipe, iterable $rack): ?Paint
     {
         foreach ($recipe->coatsOnOrOff() as $step) {
             foreach ($step->mix as [$paint]) {
-                if ($paint->kind === Kind::Opaque && Observer::luminous(Masstone::of($paint->optics)->values) > self::WHITE) {
+                if (self::whiteness($paint) > self::WHITE) {
                     return $paint;
                 }
             }
         }
+        $white = null;
+        $most = self::WHITE;
+        foreach ($rack as $paint) {
+            if (self::whiteness($paint) > $most) {
+                $white = $paint;
+                $most = self::whiteness($paint);
+            }
+        }
 
-        return null;
+        return $white;
+    }
+
+    private static function whiteness(Paint $paint): float
+    {
+        return $paint->kind === Kind::Opaque && $paint->solids > 0 ? Observer::luminous(Masstone::of($paint->optics)->values) : 0.0;
     }
 }

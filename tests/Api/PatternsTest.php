@@ -131,6 +131,22 @@ it('answers an edit with how it looks now', function (): void {
     expect($answer->json('texture'))->toBe($this->ask("/versions/{$v['id']}/texture?upto={$base}&look=matte")->json());
 });
 
+it('mends a colour the ground swallows with a white off the rack, where the recipe has none', function (): void {
+    $version = $this->send('POST', '/patterns', ['name' => 'Night', 'species' => 'burbot', 'body_id' => $this->body()->id, 'prepare' => false])->json('version');
+    foreach ([[$this->paint('Black', 'opaque', '#161616'), 'whole'], [$this->paint('Red', 'transparent', '#b02030'), 'flank'], [$this->paint('Gold', 'transparent', '#d0a020'), 'shoulder']] as [$paint, $zone]) {
+        $version = $this->edit($version, ['op' => 'add', 'step' => $this->coat($paint->id, ['where' => ['zone' => $zone], 'coats' => 2])])->json('version');
+    }
+    $swallowed = fn(): array => collect($this->ask("/versions/{$version['id']}/advice")->assertOk()->json('findings'))->where('rule', 'brighter-over-white')->values()->all();
+    expect(array_column(array_column($swallowed(), 'fix'), 'label'))->toBe(['Switch it off', 'Switch it off']);
+    $this->paint('Old white', 'opaque', '#f0f0e8', 0);
+    expect($swallowed()[0]['fix']['label'])->toBe('Switch it off');
+    $white = $this->paint('White', 'opaque', '#f4f4f0');
+    $fix = $swallowed()[0]['fix'];
+    expect($fix['label'])->toBe('Put white under it')->and($fix['insert']['mix'][0]['paint'])->toBe($white->id);
+    $version = $this->edit($version, ['op' => 'add', 'step' => $fix['insert'], 'after' => $version['steps'][0]['document']['id']])->assertOk()->json('version');
+    expect(array_column($swallowed(), 'step'))->not->toContain($fix['step']);
+});
+
 it('cuts the film through and advises', function (): void {
     ['version' => $v] = $this->pattern();
     $core = $this->ask("/versions/{$v['id']}/core?u=0.5&deg=3")->assertOk()->json();

@@ -10,6 +10,7 @@ use App\Actions\EditVersion;
 use App\Actions\ReadRecipe;
 use App\Http\Input;
 use App\Http\Picture;
+use App\Models\Paint;
 use App\Models\Version;
 use App\Present\CoreView;
 use App\Present\VersionView;
@@ -17,7 +18,9 @@ use Hawkbrush\Core\Advice\Advisor;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Show;
 use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\Paint as CorePaint;
 use Hawkbrush\Core\Render\Core;
 use Hawkbrush\Core\Run\Plan;
 use Illuminate\Http\JsonResponse;
@@ -83,10 +86,18 @@ final readonly class VersionController
         $plan = $recipe->coats() === [] ? null : Plan::of($recipe, 1, Room::ordinary());
 
         return new JsonResponse([
-            'findings' => array_map(Show::finding(...), Advisor::advise($recipe, Room::ordinary())),
+            'findings' => array_map(Show::finding(...), Advisor::advise($recipe, Room::ordinary(), self::opaques())),
             'hands_on_min' => round($plan?->handsOnMin() ?? 0, 1),
             'total_min' => round($plan?->totalMin() ?? 0, 1),
         ]);
+    }
+
+    /** @return \Generator<CorePaint> what covers and has something in its bottle, read only when it is asked for */
+    private static function opaques(): \Generator
+    {
+        foreach (Paint::query()->where('kind', Kind::Opaque->value)->whereNull('archived_at')->where('left_ml', '>', 0)->cursor() as $paint) {
+            yield $paint->core();
+        }
     }
 
     private function after(Edited $edited, Node $form): JsonResponse

@@ -58,7 +58,7 @@ final class BrighterOverWhite implements Rule
 
     private function mend(Painted $painted, PaintStep $step): Fix
     {
-        $white = WhiteUnder::step($painted->recipe, StepWriter::write($step));
+        $white = WhiteUnder::step($painted->white(), StepWriter::write($step));
 
         return $white === null
             ? Fix::change('Switch it off', $step->id, ['on' => false])

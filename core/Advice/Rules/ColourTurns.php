@@ -68,7 +68,7 @@ final class ColourTurns implements Rule
         if ($coats !== null) {
             return Fix::change(\sprintf('Lay %d coats', $coats), $step->id, ['coats' => $coats]);
         }
-        $white = WhiteUnder::step($painted->recipe, StepWriter::write($step));
+        $white = WhiteUnder::step($painted->white(), StepWriter::write($step));
 
         return $white === null
             ? Fix::change('Switch it off', $step->id, ['on' => false])
