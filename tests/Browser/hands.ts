@@ -61,3 +61,15 @@ export function hands(page: Page) {
     },
   };
 }
+
+/** Two swatches out of a palette, offered to be put onto the rack. */
+export async function paletteOfReeds(page: Page) {
+  await page.goto('/stores');
+  await page.getByRole('button', { name: 'Files' }).click();
+  await page.getByLabel('A palette').setInputFiles({
+    name: 'reeds.gpl',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('GIMP Palette\nName: Reeds\n#\n120 110 60\tDry reed\n60 90 70\tWet reed\n'),
+  });
+  return page.getByRole('dialog', { name: 'Reeds' });
+}

@@ -1,5 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { isAccessible } from './axe';
+import { paletteOfReeds } from './hands';
 
 // What a view shows only once something is pressed: dialogs, forms, answers, refusals.
 
@@ -39,14 +40,7 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
   [
     'a palette',
     async (page) => {
-      await page.goto('/stores');
-      await page.getByRole('button', { name: 'Files' }).click();
-      await page.getByLabel('A palette').setInputFiles({
-        name: 'reeds.gpl',
-        mimeType: 'text/plain',
-        buffer: Buffer.from('GIMP Palette\nName: Reeds\n#\n120 110 60\tDry reed\n60 90 70\tWet reed\n'),
-      });
-      await expect(page.getByRole('dialog', { name: 'Reeds' })).toBeVisible();
+      await expect(await paletteOfReeds(page)).toBeVisible();
     },
   ],
   [

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
+import { paletteOfReeds } from './hands';
 
 // The rack, the cup and the card, as a painter uses them.
 
@@ -96,14 +97,7 @@ test.describe('the rack', () => {
   });
 
   test('takes swatches out of a palette', async ({ page }) => {
-    await page.goto('/stores');
-    await page.getByRole('button', { name: 'Files' }).click();
-    await page.getByLabel('A palette').setInputFiles({
-      name: 'reeds.gpl',
-      mimeType: 'text/plain',
-      buffer: Buffer.from('GIMP Palette\nName: Reeds\n#\n120 110 60\tDry reed\n60 90 70\tWet reed\n'),
-    });
-    const dialog = page.getByRole('dialog', { name: 'Reeds' });
+    const dialog = await paletteOfReeds(page);
     await dialog.getByLabel('Dry reed').check();
     await dialog.getByRole('button', { name: 'Put 1 onto the rack' }).click();
     await expect(page.locator('.rack li', { hasText: 'Dry reed' })).toContainText('empty');
