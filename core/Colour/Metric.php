@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Colour;
 
 /**
- * The colours around one colour as places around a point, each as far from it as CIEDE2000 says. Near it that is a
- * turned and stretched L*a*b*, taken from {@see DeltaE2000} by small steps; further away places are drawn in or out along
- * their way to the point.
+ * The colours around one colour as places around a point: L*a*b* turned and stretched so that near the point a step is
+ * one DeltaE00 in every direction, taken from {@see DeltaE2000} by small steps. Further away a step counts for less or
+ * more; {@see off} says how far a place truly is.
  */
 final readonly class Metric
 {
@@ -46,41 +46,27 @@ final readonly class Metric
         $dl = $l - $this->colour->l;
         $da = $a - $this->colour->a;
         $db = $b - $this->colour->b;
-        $x = $this->ll * $dl + $this->la * $da + $this->lb * $db;
-        $y = $this->aa * $da + $this->ab * $db;
-        $z = $this->bb * $db;
-        $size = sqrt($x * $x + $y * $y + $z * $z);
-        if ($size < self::STEP) {
-            return [$x, $y, $z];
-        }
-        $drawn = $this->difference->to($l, $a, $b) / $size;
 
-        return [$x * $drawn, $y * $drawn, $z * $drawn];
+        return [$this->ll * $dl + $this->la * $da + $this->lb * $db, $this->aa * $da + $this->ab * $db, $this->bb * $db];
     }
 
-    /**
-     * The colour so far off in a direction.
-     *
-     * @param array{float, float, float} $direction of length 1
-     * @param float $deltaE less than any two colours are apart that light can make
-     */
-    public function colour(array $direction, float $deltaE): Lab
+    /** The colour of a place. */
+    public function colour(float $x, float $y, float $z): Lab
     {
-        $b = $direction[2] / $this->bb;
-        $a = ($direction[1] - $this->ab * $b) / $this->aa;
-        $l = ($direction[0] - $this->la * $a - $this->lb * $b) / $this->ll;
-        $at = fn(float $far): Lab => new Lab($this->colour->l + $l * $far, $this->colour->a + $a * $far, $this->colour->b + $b * $far);
-        [$least, $most] = [0.0, 400.0];
-        for ($i = 0; $i < 14; $i++) {
-            $far = ($least + $most) / 2;
-            $to = $at($far);
-            if ($this->difference->to($to->l, $to->a, $to->b) < $deltaE) {
-                $least = $far;
-            } else {
-                $most = $far;
-            }
-        }
+        $b = $z / $this->bb;
+        $a = ($y - $this->ab * $b) / $this->aa;
+        $l = ($x - $this->la * $a - $this->lb * $b) / $this->ll;
 
-        return $at($most);
+        return new Lab($this->colour->l + $l, $this->colour->a + $a, $this->colour->b + $b);
+    }
+
+    /** How far a place is off, DeltaE00. */
+    public function off(float $x, float $y, float $z): float
+    {
+        $b = $z / $this->bb;
+        $a = ($y - $this->ab * $b) / $this->aa;
+        $l = ($x - $this->la * $a - $this->lb * $b) / $this->ll;
+
+        return $this->difference->to($this->colour->l + $l, $this->colour->a + $a, $this->colour->b + $b);
     }
 }

@@ -28,7 +28,10 @@ final readonly class Lattice
      */
     public array $coarse;
 
-    /** The place of all three in like parts, among the ten. */
+    /** The place of all three in like parts. */
+    public int $middle;
+
+    /** The same among the ten. */
     public const MIDDLE = 9;
 
     /** Places at the edges, among the ten, with the middle between each two. */
@@ -68,6 +71,7 @@ final readonly class Lattice
         }
         $this->places = $places;
         $this->triangles = $triangles;
+        $this->middle = $numbers[2][2];
         $along = range(0, 6);
         $this->sides = [
             array_map(static fn(int $sixths): int => $numbers[6 - $sixths][$sixths], $along),
@@ -113,6 +117,27 @@ final readonly class Lattice
                         $spots[$mix] = $turned ? [1 + $i - $one * $thirds, 1 + $j - $two * $thirds] : [$one * $thirds - $i, $two * $thirds - $j];
                     }
                 }
+            }
+        }
+
+        return $spots;
+    }
+
+    /**
+     * The mixes of two paints in whole drops that lie in a third of the way from the first to the second.
+     *
+     * @param int $third 0 to 2
+     *
+     * @return array<int, array{float, float}> by drops as in {@see $threes}, of which the third has none: how far each lies through it, 0 to 1, and 0
+     */
+    public function mixesOn(int $third, float $first, float $second): array
+    {
+        $spots = [];
+        foreach ($this->twos as [$ofOne, $ofTwo]) {
+            $two = $ofTwo * $second;
+            $thirds = 3 * $two / ($two + $ofOne * $first);
+            if ((int) $thirds === $third) {
+                $spots[$ofOne << 8 | $ofTwo << 4] = [$thirds - $third, 0.0];
             }
         }
 

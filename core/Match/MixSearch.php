@@ -20,10 +20,7 @@ final class MixSearch
     /** Of so many paints each mix is tried. */
     public const FEW = 10;
 
-    /** Of more paints than that the margins are kept closer far from the colour, or the search would take seconds. */
-    public const MANY = 30;
-
-    /** Where the best is off by no more, DeltaE00, the search was never seen to miss a mix; see docs/decisions/0006. */
+    /** Where the best is off by no more, DeltaE00, the page takes it for near; see docs/decisions/0006. */
     public const NEAR = 10.0;
 
     /** How far a sketch may be off, in DeltaE00. */
@@ -32,31 +29,42 @@ final class MixSearch
     /** The same where there is time for more care. */
     private const OFF_AT_MOST = 1.0;
 
-    /** So near, DeltaE00, the margins were tried; where nothing comes nearer they grow with how far the rack stays off, by as much again with each of these. */
-    private const TRIED = 3.0;
+    /** Mixes leave the flat triangle between three places by less than this part of its longest side, and by less than this part of the most that the lattice bends, in the direction that counts. */
+    private const BEND = 0.25;
 
-    private const LOOSER_BY = 1.5;
+    /** They leave the quadratic through six by less than this part of how far it bulges, in the direction that counts. */
+    private const STRAY = 0.2;
 
-    private const OF_MANY_LOOSER_BY = 6.0;
+    /** And are nearer than foretold by less than this part of it. */
+    private const NEARER = 0.8;
 
-    private const LOOSEST = 20.0;
+    /** A patch that bulges more is cut in four, in the units of {@see Metric}, */
+    private const FLAT = 1.5;
+
+    /** if it has more mixes than cutting takes to look at. */
+    private const NOT_CUT = 9;
+
+    /** Of colours with less chroma nothing is foretold if the wanted one has more than that: see {@see Rays}. */
+    private const GREY = 15.0;
 
     /** After so many mixes of a patch it is known how far they stray. */
     private const TELLING = 4;
 
     /** The rest of a patch strays by less than so many times what those tried did. */
-    private const LIKE = 1.5;
+    private const LIKE = 3.0;
+
+    /** So many threes are held and sorted at a time: all of sixty paints, and no more memory for more. */
+    private const AT_ONCE = 40_000;
+
+    /** The halo is drawn anew when it can be so many times as narrow. */
+    private const NARROWER = 0.9;
 
     private readonly Offers $offers;
 
-    /** @var list<array{float, float, float}> place of each paint alone */
-    private array $corners = [];
+    private readonly Rays $rays;
 
-    /** @var array<int, list<array{float, float, float}>> places of 1 to 5 sixths of the second paint, by pair */
-    private array $edges = [];
-
-    /** @var array<int, float> the most that each pair's way bends */
-    private array $curves = [];
+    /** What may still be an offer. */
+    private Halo $halo;
 
     /** How far a sketch is let off. */
     private readonly float $off;
@@ -68,12 +76,18 @@ final class MixSearch
 
     private readonly Lattice $lattice;
 
+    /** Whether the wanted colour is no grey. */
+    private readonly bool $strong;
+
     /** @param list<Paint> $paints */
     private function __construct(private readonly array $paints, private readonly Wanted $wanted, int $most)
     {
         $this->offers = new Offers($most);
+        $this->strong = $wanted->lab->chroma() > self::GREY;
         $this->off = \count($paints) <= self::FEW ? self::OFF_AT_MOST : self::OFF;
         $this->sketch = new Sketch($paints, $wanted);
+        $this->rays = new Rays($this->sketch->metric);
+        $this->halo = new Halo($this->rays, INF);
         $this->lattice = new Lattice(self::MOST_DROPS);
         $this->counts = array_map(static fn(float $drop, float $share): float => $drop / $share, $this->sketch->drop, $this->sketch->share);
     }
@@ -91,8 +105,9 @@ final class MixSearch
         if (\count($search->paints) <= self::FEW) {
             $search->every();
         } else {
-            $search->pairs();
-            $search->threes();
+            $ways = new Ways($search->sketch);
+            $search->pairs($ways);
+            $search->threes($ways);
         }
 
         return $search->offers->all();
@@ -100,8 +115,7 @@ final class MixSearch
 
     private function alone(): void
     {
-        foreach ($this->paints as $one => $paint) {
-            $this->corners[] = $this->sketch->place($one, $one, $one, 1.0, 0.0, 0.0);
+        foreach ($this->paints as $paint) {
             $this->offers->aim([$paint]);
             $this->offer([[$paint, 1]]);
         }
@@ -126,105 +140,165 @@ final class MixSearch
         }
     }
 
-    private function pairs(): void
+    private function pairs(Ways $ways): void
     {
-        $near = [];
-        $loose = $this->loose();
-        foreach ($this->corners as $one => $first) {
-            for ($two = $one + 1; $two < \count($this->corners); $two++) {
-                $places = [$first];
-                for ($sixths = 1; $sixths <= 5; $sixths++) {
-                    $places[] = $this->at($one, $two, $one, [6 - $sixths, $sixths, 0]);
-                }
-                $places[] = $this->corners[$two];
-                for ($from = 0; $from < 6; $from++) {
-                    $near[] = [Gap::from($places[$from], $places[$from + 1], $places[$from + 1], INF, INF, $loose), $one, $two, $from];
-                }
-                $this->edges[self::pair($one, $two)] = $places;
-                $this->curves[self::pair($one, $two)] = max(Gap::curve($places[0], $places[2], $places[4]), Gap::curve($places[2], $places[4], $places[6]));
-            }
-        }
-        sort($near);
-        foreach ($near as [$gap, $one, $two, $from]) {
-            if ($gap > $this->offers->worst + self::OFF) {
-                break;
-            }
+        foreach ($ways->least as $pair => $_) {
+            [$one, $two] = Ways::paints($pair);
+            $this->narrow(self::NARROWER);
             $this->offers->aim([$this->paints[$one], $this->paints[$two]]);
-            foreach ($this->lattice->twos as [$ofOne, $ofTwo]) {
-                $second = $ofTwo * $this->counts[$two];
-                if ((int) (6 * $second / ($second + $ofOne * $this->counts[$one])) === $from) {
-                    $this->try($one, $two, $one, $ofOne, $ofTwo, 0);
+            foreach ([0, 2, 4] as $from) {
+                [$start, $middle, $end] = \array_slice($ways->places[$pair], $from, 3);
+                $patch = Patch::way($start, $middle, $end);
+                if (! $this->beyond($patch)) {
+                    $this->look($one, $two, $one, $patch, $this->lattice->mixesOn(intdiv($from, 2), $this->counts[$one], $this->counts[$two]));
                 }
             }
         }
     }
 
-    private function threes(): void
+    private function threes(Ways $ways): void
     {
+        $this->narrow(1.0);
         $near = $threes = [];
-        $within = $this->offers->worst + self::OFF;
-        $loose = $this->loose();
-        foreach ((new Reach($this->paints, $this->wanted))->threes($within) as [$one, $two, $three]) {
-            $toTwo = $this->edges[self::pair($one, $two)];
-            $toThree = $this->edges[self::pair($one, $three)];
-            $across = $this->edges[self::pair($two, $three)];
-            $places = [$toTwo[0], $toTwo[2], $toTwo[4], $toTwo[6], $toThree[2], $toThree[4], $toThree[6], $across[2], $across[4], $this->at($one, $two, $three, [2, 2, 2])];
-            $along = Gap::along($places, Lattice::MIDDLE);
-            if (Gap::beyond($along, $within, $loose)) {
-                continue;
-            }
-            $gaps = [];
-            $curve = $this->curve($one, $two, $three, $places);
-            $bent = $within + Gap::bend($curve, $loose);
-            foreach ($this->lattice->coarse as $number => [$a, $b, $c]) {
-                if ($along[$a] > $bent && $along[$b] > $bent && $along[$c] > $bent) {
-                    continue;
-                }
-                $gap = Gap::from($places[$a], $places[$b], $places[$c], $within, $curve, $loose);
-                if ($gap < $within) {
-                    $gaps[$number] = $gap;
-                }
-            }
-            if ($gaps !== []) {
-                $near[] = min($gaps);
-                $threes[] = [$one, $two, $three, $gaps];
+        foreach ((new Reach($this->paints, $this->wanted, $this->sketch->metric))->threes($this->halo) as [$one, $two, $three]) {
+            [$x, $y, $z] = $this->sketch->at($one, $two, $three, [1, 1, 1]);
+            $near[] = min($ways->least($one, $two, $three), $this->sketch->metric->off($x, $y, $z));
+            $threes[] = [$one, $two, $three, [$x, $y, $z]];
+            if (\count($near) === self::AT_ONCE) {
+                $this->nearestFirst($ways, $near, $threes);
+                $near = $threes = [];
             }
         }
+        $this->nearestFirst($ways, $near, $threes);
+    }
+
+    /**
+     * @param list<float> $near how near each three comes
+     * @param list<array{int, int, int, array{float, float, float}}> $threes with the place of all three in like parts
+     */
+    private function nearestFirst(Ways $ways, array $near, array $threes): void
+    {
         asort($near);
-        foreach ($near as $i => $gap) {
-            if ($gap > $this->offers->worst + self::OFF) {
-                break;
-            }
-            $this->within(...$threes[$i]);
+        foreach (array_keys($near) as $i) {
+            $this->narrow(self::NARROWER);
+            [$one, $two, $three, $middle] = $threes[$i];
+            $this->within($ways, $one, $two, $three, $middle);
+        }
+    }
+
+    /** Draws the halo anew if it can be so much narrower. */
+    private function narrow(float $than): void
+    {
+        $within = $this->offers->worst + self::OFF;
+        if ($within < $than * $this->halo->deltaE) {
+            $this->halo = new Halo($this->rays, $within);
         }
     }
 
     /**
      * The mixes of three paints in whole drops, of which those are tried that may lie near.
      *
-     * @param array<int, float> $gaps by number of the small triangle
+     * @param array{float, float, float} $middle place of all three in like parts
      */
-    private function within(int $one, int $two, int $three, array $gaps): void
+    private function within(Ways $ways, int $one, int $two, int $three, array $middle): void
     {
         $this->offers->aim([$this->paints[$one], $this->paints[$two], $this->paints[$three]]);
-        $loose = $this->loose();
-        $places = $this->edgesOf($one, $two, $three);
-        $patches = [];
-        foreach ($gaps as $number => $gap) {
-            if ($gap < $this->offers->goal + self::OFF) {
-                $six = [];
-                foreach ($this->lattice->triangles[$number] as $place) {
-                    $six[] = $places[$place] ??= $this->at($one, $two, $three, $this->lattice->places[$place]);
-                }
-                $patch = new Patch($six, $loose);
-                if ($patch->gap < $this->offers->goal + self::OFF) {
-                    $patches[$number] = $patch;
-                }
+        $places = [];
+        foreach ($this->coarse($ways, $one, $two, $three, $middle) as $number) {
+            $places = $places === [] ? $ways->edges($this->lattice, $one, $two, $three, $middle) : $places;
+            $six = $shares = [];
+            foreach ($this->lattice->triangles[$number] as $place) {
+                $six[] = $places[$place] ??= $this->sketch->at($one, $two, $three, $this->lattice->places[$place]);
+            }
+            foreach ([0, 1, 2] as $corner) {
+                $shares[] = $this->lattice->places[$this->lattice->triangles[$number][$corner]];
+            }
+            $patch = new Patch($six, $shares);
+            if (! $this->beyond($patch)) {
+                $this->look($one, $two, $three, $patch, $this->lattice->mixesIn($number, $this->counts[$one], $this->counts[$two], $this->counts[$three]));
             }
         }
-        foreach ($patches as $number => $patch) {
-            $spots = $this->lattice->mixesIn($number, $this->counts[$one], $this->counts[$two], $this->counts[$three]);
+    }
+
+    /**
+     * The small triangles of three paints that may come into the halo, by ten places.
+     *
+     * @param array{float, float, float} $middle
+     *
+     * @return list<int> by number
+     */
+    private function coarse(Ways $ways, int $one, int $two, int $three, array $middle): array
+    {
+        $places = $ways->ten($one, $two, $three, $middle);
+        $bend = self::BEND * $ways->curve($one, $two, $three, $places);
+        $beyond = [];
+        foreach ([$ways->nearest($one, $two, $three), $middle] as [$x, $y, $z]) {
+            $cell = Rays::cell($x, $y, $z);
+            [$x, $y, $z] = $this->halo->facing[$cell];
+            $limit = $this->halo->reach[$cell] + $bend;
+            $outside = [];
+            $all = true;
+            foreach ($places as [$px, $py, $pz]) {
+                $outside[] = $out = $x * $px + $y * $py + $z * $pz > $limit;
+                $all = $all && $out;
+            }
+            if ($all) {
+                return [];
+            }
+            $beyond[] = $outside;
+        }
+        [$first, $second] = $beyond;
+        $near = [];
+        foreach ($this->lattice->coarse as $number => [$a, $b, $c]) {
+            if (($first[$a] && $first[$b] && $first[$c]) || ($second[$a] && $second[$b] && $second[$c])) {
+                continue;
+            }
+            [$ax, $ay, $az] = $places[$a];
+            [$bx, $by, $bz] = $places[$b];
+            [$cx, $cy, $cz] = $places[$c];
+            [$x, $y, $z] = Triangle::nearest($places[$a], $places[$b], $places[$c]);
+            $cell = Rays::cell($x, $y, $z);
+            [$x, $y, $z] = $this->halo->facing[$cell];
+            $out = min($x * $ax + $y * $ay + $z * $az, $x * $bx + $y * $by + $z * $bz, $x * $cx + $y * $cy + $z * $cz) - $this->halo->reach[$cell];
+            if ($out <= 0.0 || ($out <= $bend && $out <= self::BEND * sqrt(Triangle::longest($places[$a], $places[$b], $places[$c])))) {
+                $near[] = $number;
+            }
+        }
+
+        return $near;
+    }
+
+    /** Whether all mixes of a patch lie beyond the halo. */
+    private function beyond(Patch $patch): bool
+    {
+        [$x, $y, $z] = $patch->nearest();
+        $cell = Rays::cell($x, $y, $z);
+
+        return $patch->along($this->halo->facing[$cell]) > $this->halo->reach[$cell] + self::STRAY * $patch->bulge;
+    }
+
+    /**
+     * Tries the mixes of a patch that may lie near; where they bend too much to be foretold, the patch is cut in four.
+     *
+     * @param array<int, array{float, float}> $spots see {@see Lattice::mixesIn}
+     */
+    private function look(int $one, int $two, int $three, Patch $patch, array $spots): void
+    {
+        [$x, $y, $z] = $patch->nearest();
+        $cell = Rays::cell($x, $y, $z);
+        $spots = $patch->upTo($this->halo->reach[$cell] + self::NEARER * $patch->bulge, $spots, $this->halo->facing[$cell]);
+        if ($patch->bulge <= self::FLAT) {
             $this->tryPatch($one, $two, $three, $patch, $spots);
+        } elseif ($one === $three || \count($spots) <= self::NOT_CUT) {
+            foreach ($spots as $mix => $_) {
+                $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15);
+            }
+        } else {
+            foreach ($patch->four(fn(array $shares): array => $this->sketch->at($one, $two, $three, $shares), $spots) as [$part, $ofPart]) {
+                if (! $this->beyond($part)) {
+                    $this->look($one, $two, $three, $part, $ofPart);
+                }
+            }
         }
     }
 
@@ -232,82 +306,43 @@ final class MixSearch
      * Mixes of one patch, those foretold nearest first. What they were off by tells how far the rest may stray: mixes
      * that are foretold alike lie beside each other, and are off alike.
      *
-     * @param array<int, array{float, float}> $spots see {@see Lattice::mixesIn}
+     * @param array<int, array{float, float}> $spots
      */
     private function tryPatch(int $one, int $two, int $three, Patch $patch, array $spots): void
     {
-        $mixes = [];
-        $within = $this->offers->goal + self::OFF;
+        $mixes = $greys = [];
+        $metric = $this->sketch->metric;
+        $most = $this->offers->goal + self::OFF + self::NEARER * $patch->bulge;
         foreach ($spots as $mix => [$v, $w]) {
-            $away = $patch->away($within, $v, $w);
-            if ($away !== null) {
+            [$x, $y, $z] = $patch->at($v, $w);
+            $away = $metric->off($x, $y, $z);
+            if ($away < $most) {
                 $mixes[$mix] = $away;
+            } elseif ($this->strong && $metric->colour($x, $y, $z)->chroma() < self::GREY) {
+                $greys[] = $mix;
             }
         }
         asort($mixes);
         $strayed = 0.0;
         $tried = 0;
         foreach ($mixes as $mix => $away) {
-            if ($tried++ >= self::TELLING && $away > $this->offers->goal + self::OFF + $this->loose() * self::LIKE * $strayed) {
-                return;
+            if ($tried++ >= self::TELLING && $away > $this->offers->goal + self::OFF + self::LIKE * $strayed) {
+                break;
             }
-            [$x, $y, $z] = $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15);
-            [$toX, $toY, $toZ] = $patch->at(...$spots[$mix]);
-            $off = sqrt(($x - $toX) * ($x - $toX) + ($y - $toY) * ($y - $toY) + ($z - $toZ) * ($z - $toZ));
-            $strayed = $off > $strayed ? $off : $strayed;
+            $strayed = max($strayed, abs($away - $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15)));
+        }
+        foreach ($greys as $mix) {
+            $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15);
         }
     }
 
-    /**
-     * @param array{int, int, int} $shares
-     *
-     * @return array{float, float, float}
-     */
-    private function at(int $one, int $two, int $three, array $shares): array
-    {
-        $share = $this->sketch->share;
-
-        return $this->sketch->place($one, $two, $three, $shares[0] * $share[$one], $shares[1] * $share[$two], $shares[2] * $share[$three]);
-    }
-
-    /**
-     * The most that the way through three places on a line of the lattice bends.
-     *
-     * @param array<int, array{float, float, float}> $places
-     */
-    private function curve(int $one, int $two, int $three, array $places): float
-    {
-        $curve = max($this->curves[self::pair($one, $two)], $this->curves[self::pair($one, $three)], $this->curves[self::pair($two, $three)]);
-        foreach (Lattice::ACROSS as [$from, $to]) {
-            $curve = max($curve, Gap::curve($places[$from], $places[Lattice::MIDDLE], $places[$to]));
-        }
-
-        return $curve;
-    }
-
-    /** @return array<int, array{float, float, float}> by number of the lattice's place */
-    private function edgesOf(int $one, int $two, int $three): array
-    {
-        [$first, $second, $third] = $this->lattice->sides;
-        $toTwo = $this->edges[self::pair($one, $two)];
-        $toThree = $this->edges[self::pair($one, $three)];
-        $across = $this->edges[self::pair($two, $three)];
-        $places = [];
-        for ($i = 0; $i <= 6; $i++) {
-            $places[$first[$i]] = $toTwo[$i];
-            $places[$second[$i]] = $toThree[$i];
-            $places[$third[$i]] = $across[$i];
-        }
-
-        return $places;
-    }
-
-    /** @return array{float, float, float} where it lies */
-    private function try(int $one, int $two, int $three, int $ofOne, int $ofTwo, int $ofThree): array
+    /** @return float how far off it is, DeltaE00 */
+    private function try(int $one, int $two, int $three, int $ofOne, int $ofTwo, int $ofThree): float
     {
         $drop = $this->sketch->drop;
         [$x, $y, $z] = $this->sketch->place($one, $two, $three, $ofOne * $drop[$one], $ofTwo * $drop[$two], $ofThree * $drop[$three]);
-        if (sqrt($x * $x + $y * $y + $z * $z) <= $this->offers->goal + $this->off) {
+        $off = $this->sketch->metric->off($x, $y, $z);
+        if ($off <= $this->offers->goal + $this->off) {
             $parts = [[$this->paints[$one], $ofOne], [$this->paints[$two], $ofTwo]];
             if ($ofThree > 0) {
                 $parts[] = [$this->paints[$three], $ofThree];
@@ -315,7 +350,7 @@ final class MixSearch
             $this->offer($parts);
         }
 
-        return [$x, $y, $z];
+        return $off;
     }
 
     /** @param non-empty-list<array{Paint, int}> $parts */
@@ -323,18 +358,5 @@ final class MixSearch
     {
         $colour = $this->wanted->shows(Mixing::of(array_map(static fn(array $part): array => [$part[0]->optics, $part[1] * $part[0]->dropMl * $part[0]->solids], $parts)));
         $this->offers->add(new Offer($parts, $colour, $this->wanted->missedBy($colour)));
-    }
-
-    /** How many times as far mixes may stray as near a colour. */
-    private function loose(): float
-    {
-        $by = \count($this->paints) > self::MANY ? self::OF_MANY_LOOSER_BY : self::LOOSER_BY;
-
-        return min(self::LOOSEST, 1 + max(0.0, $this->offers->worst - self::TRIED) / $by);
-    }
-
-    private static function pair(int $one, int $two): int
-    {
-        return $one << 10 | $two;
     }
 }

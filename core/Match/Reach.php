@@ -26,22 +26,14 @@ final class Reach
     /** The bands are taken together in so many groups. */
     private const GROUPS = 8;
 
-    /** Colours looked at on every side of the wanted one. */
-    private const SIDES = 150;
-
-    /** What those between them may lie further off. */
+    /** What colours between those looked at may lie further off. */
     private const SPARE = 1.05;
-
-    /** So far off, DeltaE00, nothing is passed over. */
-    private const FAR = 40.0;
 
     /** @var list<list<float>> how far a paint goes in each direction from the wanted colour */
     private array $alone = [];
 
     /** @var array<int, array<int, array{list<float>, list<float>}>> most and least in each direction, by first and second paint */
     private array $pairs = [];
-
-    private readonly Metric $metric;
 
     /** @var list<array{float, float, float}> what X, Y and Z each put on each direction */
     private readonly array $slopes;
@@ -50,10 +42,9 @@ final class Reach
     private readonly array $at;
 
     /** @param list<Paint> $paints */
-    public function __construct(array $paints, Wanted $wanted)
+    public function __construct(array $paints, Wanted $wanted, private readonly Metric $metric)
     {
-        $this->metric = Metric::at($wanted->lab);
-        $this->slopes = self::directions($this->metric, $wanted->lab->toXyz());
+        $this->slopes = self::directions($metric, $wanted->lab->toXyz());
         $xyz = $wanted->lab->toXyz();
         $this->at = $at = array_map(static fn(array $slope): float => $slope[0] * $xyz->x + $slope[1] * $xyz->y + $slope[2] * $xyz->z, $this->slopes);
         [$wx, $wy, $wz] = Observer::weights();
@@ -81,14 +72,10 @@ final class Reach
         }
     }
 
-    /**
-     * @param float $within how near a mix must come
-     *
-     * @return \Generator<array{int, int, int}>
-     */
-    public function threes(float $within): \Generator
+    /** @return \Generator<array{int, int, int}> those that may come into the halo */
+    public function threes(Halo $halo): \Generator
     {
-        [$low, $high] = $this->near($within);
+        [$low, $high] = $this->near($halo);
         foreach ($this->pairs as $one => $seconds) {
             foreach (array_keys($seconds) as $two) {
                 for ($three = $two + 1; $three < \count($this->alone); $three++) {
@@ -101,34 +88,22 @@ final class Reach
     }
 
     /**
-     * How far colours so near lie in each direction at least and at most.
+     * How far colours of the halo lie in each direction at least and at most.
      *
      * @return array{list<float>, list<float>}
      */
-    private function near(float $within): array
+    private function near(Halo $halo): array
     {
-        $low = array_fill(0, \count($this->slopes), -INF);
-        $high = array_fill(0, \count($this->slopes), INF);
-        if ($within >= self::FAR) {
-            return [$low, $high];
-        }
-        $far = [];
-        for ($i = 0; $i < self::SIDES; $i++) {
-            // Evenly round a ball, on a spiral.
-            $z = 1 - (2 * $i + 1) / self::SIDES;
-            $flat = sqrt(1 - $z * $z);
-            $turn = $i * M_PI * (3 - sqrt(5));
-            $xyz = $this->metric->colour([$flat * cos($turn), $flat * sin($turn), $z], $within)->toXyz();
-            foreach ($this->slopes as $direction => $slope) {
-                $far[$direction][] = $slope[0] * $xyz->x + $slope[1] * $xyz->y + $slope[2] * $xyz->z - $this->at[$direction];
-            }
-        }
-        foreach ($far as $direction => $all) {
-            $low[$direction] = self::SPARE * min($all);
-            $high[$direction] = self::SPARE * max($all);
+        $xyz = array_map(fn(array $place): Xyz => $this->metric->colour(...$place)->toXyz(), $halo->edge);
+        $low = $high = [];
+        foreach ($this->slopes as $direction => $slope) {
+            $from = $this->at[$direction];
+            $far = array_map(static fn(Xyz $at): float => $slope[0] * $at->x + $slope[1] * $at->y + $slope[2] * $at->z - $from, $xyz);
+            $low[] = self::SPARE * min(0.0, ...$far);
+            $high[] = self::SPARE * max(0.0, ...$far);
         }
 
-        return [array_values($low), array_values($high)];
+        return [$low, $high];
     }
 
     /**

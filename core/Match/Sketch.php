@@ -47,7 +47,7 @@ final class Sketch
     /** @var array{list<float>, list<float>, list<float>} X, Y and Z of each band looked at, as parts of white */
     private array $weights;
 
-    private readonly Metric $metric;
+    public readonly Metric $metric;
 
     /** @var array{float, float, float} see {@see \Hawkbrush\Core\Film\Look::surface} */
     private array $surface;
@@ -120,6 +120,18 @@ final class Sketch
         [$l, $a, $b] = Lab::coordinates($through * $x + $first, $through * $y + $first, $through * $z + $first);
 
         return $this->metric->place($l, $a, $b);
+    }
+
+    /**
+     * Where a mix of three paints, by how much each counts in it, lies from the wanted colour.
+     *
+     * @param array{float, float, float} $shares
+     *
+     * @return array{float, float, float}
+     */
+    public function at(int $one, int $two, int $three, array $shares): array
+    {
+        return $this->place($one, $two, $three, $shares[0] * $this->share[$one], $shares[1] * $this->share[$two], $shares[2] * $this->share[$three]);
     }
 
     /**

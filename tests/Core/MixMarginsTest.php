@@ -5,14 +5,18 @@ declare(strict_types=1);
 // What the search of mixes leaves out, it leaves out by these: each is held to what it promises.
 
 use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\Lab;
+use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
-use Hawkbrush\Core\Match\Gap;
+use Hawkbrush\Core\Match\Halo;
 use Hawkbrush\Core\Match\Lattice;
 use Hawkbrush\Core\Match\Offer;
 use Hawkbrush\Core\Match\Offers;
 use Hawkbrush\Core\Match\Patch;
+use Hawkbrush\Core\Match\Rays;
+use Hawkbrush\Core\Match\Triangle;
 use Hawkbrush\Core\Pattern\Paint;
 
 /** @return array{float, float, float} */
@@ -46,10 +50,10 @@ function aPaint(string $id, string $hex = '#808080'): Paint
     return new Paint($id, $id, Kind::Opaque, Optics::fromSwatch(Look::Clear->body(Colour::fromHex($hex)->reflectance()), Kind::Opaque), $hex, 0.35);
 }
 
-it('knows how far a triangle lies, over its face, beyond an edge and beyond a corner', function (array $a, array $b, array $c, float $far): void {
-    expect(Gap::flat($a, $b, $c))->toEqualWithDelta($far, 1e-12)
-        ->and(Gap::flat($c, $a, $b))->toEqualWithDelta($far, 1e-12)
-        ->and(Gap::flat($b, $a, $c))->toEqualWithDelta($far, 1e-12);
+it('finds the nearest point of a triangle: over its face, beyond an edge and beyond a corner', function (array $a, array $b, array $c, float $far): void {
+    expect(off(Triangle::nearest($a, $b, $c)))->toEqualWithDelta($far, 1e-12)
+        ->and(off(Triangle::nearest($c, $a, $b)))->toEqualWithDelta($far, 1e-12)
+        ->and(off(Triangle::nearest($b, $a, $c)))->toEqualWithDelta($far, 1e-12);
 })->with([
     'over its face' => [[-3.0, -3.0, 2.0], [4.0, -2.0, 2.0], [0.0, 5.0, 2.0], 2.0],
     'in it' => [[-3.0, -3.0, 0.0], [4.0, -2.0, 0.0], [0.0, 5.0, 0.0], 0.0],
@@ -59,54 +63,62 @@ it('knows how far a triangle lies, over its face, beyond an edge and beyond a co
     'no more than a point' => [[1.0, 2.0, 2.0], [1.0, 2.0, 2.0], [1.0, 2.0, 2.0], 3.0],
 ]);
 
-it('is never further than the nearest of many points of the triangle', function (): void {
+it('finds none that is further than the nearest of many points of the triangle', function (): void {
     mt_srand(5);
     for ($n = 0; $n < 60; $n++) {
         [$a, $b, $c] = [anyPlace(), anyPlace(), anyPlace()];
-        $flat = Gap::flat($a, $b, $c);
+        $flat = off(Triangle::nearest($a, $b, $c));
         $least = nearestOf($a, $b, $c);
         expect($flat)->toBeLessThanOrEqual($least + 1e-9)
             // And not much nearer: the points lie less than two of sixty steps apart.
-            ->and($least - $flat)->toBeLessThan(1.2);
+            ->and($least - $flat)->toBeLessThan(1.2)
+            ->and(Triangle::longest($a, $b, $c))->toBe(Triangle::longest($c, $a, $b));
     }
-});
-
-it('gives way by how far mixes bend, more the looser it is held, and never the other way', function (): void {
-    mt_srand(6);
-    for ($n = 0; $n < 100; $n++) {
-        [$a, $b, $c] = [anyPlace(), anyPlace(), anyPlace()];
-        $flat = Gap::flat($a, $b, $c);
-        $close = Gap::from($a, $b, $c, INF, 3.0, 1.0);
-        expect($close)->toBeLessThanOrEqual($flat)
-            ->and(Gap::from($a, $b, $c, INF, 3.0, 4.0))->toBeLessThanOrEqual($close)
-            // What is left out for lying too far is further than that.
-            ->and(Gap::from($a, $b, $c, 2.0, 3.0, 1.0))->toBeLessThanOrEqual(max($close, 2.0) + max(0.0, $flat));
-    }
-    expect(Gap::bend(3.0, 4.0))->toEqualWithDelta(4 * Gap::bend(3.0, 1.0), 1e-12)->and(Gap::bend(0.0, 9.0))->toBe(0.0);
 });
 
 it('sees no bend in a straight way, and all of it in a bent one', function (): void {
-    expect(Gap::curve([1, 2, 3], [2, 4, 6], [3, 6, 9]))->toBe(0.0)
-        ->and(Gap::curve([0, 0, 0], [1, 2, 2], [0, 0, 0]))->toEqualWithDelta(6, 1e-12);
+    expect(Triangle::curve([1, 2, 3], [2, 4, 6], [3, 6, 9]))->toBe(0.0)
+        ->and(Triangle::curve([0, 0, 0], [1, 2, 2], [0, 0, 0]))->toEqualWithDelta(6, 1e-12)
+        ->and(Triangle::longest([0, 0, 0], [3, 4, 0], [1, 1, 0]))->toEqualWithDelta(25, 1e-12);
 });
 
-it('passes over places only where nothing flat between them is near', function (): void {
-    mt_srand(7);
-    $passed = 0;
-    for ($n = 0; $n < 400; $n++) {
-        $middle = anyPlace(30);
-        $places = array_map(static fn(int $_): array => array_map(static fn(float $at, float $by): float => $at + $by, $middle, anyPlace(6)), range(0, 8));
-        $places[] = $middle;
-        $along = Gap::along($places, 9);
-        expect($along[9])->toEqualWithDelta(off($middle), 1e-6);
-        if (Gap::beyond($along, 4.0, 1.0)) {
-            $passed++;
-            expect(Gap::flat($places[$n % 10], $places[($n + 3) % 10], $places[($n + 7) % 10]))->toBeGreaterThan(4.0);
-        }
-        expect(Gap::beyond($along, 4.0, 50.0) && ! Gap::beyond($along, 4.0, 1.0))->toBeFalse();
+it('draws a ray through the middle of every cell', function (): void {
+    $rays = new Rays(Metric::at(new Lab(50, 10, 20)));
+    foreach ($rays->directions as $cell => $direction) {
+        expect(off($direction))->toEqualWithDelta(1, 1e-12)
+            ->and(Rays::cell(...array_map(static fn(float $x): float => 7 * $x, $direction)))->toBe($cell);
     }
-    expect($passed)->toBeGreaterThan(100);
+    expect(Rays::cell(0.0, 0.0, 0.0))->toBe(0)
+        ->and(count($rays->directions))->toBe(216);
 });
+
+it('has in the halo all colours so far off, and hardly more', function (Lab $lab, float $deltaE): void {
+    $metric = Metric::at($lab);
+    $halo = new Halo(new Rays($metric), $deltaE);
+    mt_srand(9);
+    foreach ($halo->edge as $place) {
+        // The difference may jump there: it is no more a little inside, and no less a little outside.
+        [$in, $out] = array_map(static fn(float $part): float => $metric->off(...array_map(static fn(float $x): float => $part * $x, $place)), [0.98, 1.001]);
+        expect($in)->toBeLessThanOrEqual($deltaE)->and($out)->toBeGreaterThan($deltaE);
+    }
+    $inside = 0;
+    for ($n = 0; $n < 4000; $n++) {
+        $place = anyPlace(2.5 * $deltaE);
+        if ($metric->off(...$place) > $deltaE) {
+            continue;
+        }
+        $inside++;
+        foreach ($halo->facing as $cell => [$x, $y, $z]) {
+            if ($x * $place[0] + $y * $place[1] + $z * $place[2] > $halo->reach[$cell]) {
+                throw new RuntimeException('beyond cell '.$cell);
+            }
+        }
+    }
+    expect($inside)->toBeGreaterThan(100);
+})->with([
+    'near' => [new Lab(50, 10, 20), 0.3], 'far' => [new Lab(50, 10, 20), 14.0], 'a grey' => [new Lab(60, 0, 0), 9.0],
+    'a deep blue, where the difference folds' => [new Lab(32, 30, -70), 16.0], 'nearly white' => [new Lab(96, -1, 2), 20.0],
+]);
 
 it('has every mix in whole drops once, without a common divisor', function (int $drops): void {
     $lattice = new Lattice($drops);
@@ -167,7 +179,23 @@ it('finds every mix in one of the nine, where it lies', function (float $first, 
         ->and(count(array_filter($found, static fn(int $times): bool => $times > 1)))->toBeLessThan(60);
 })->with([[1.0, 1.0, 1.0], [1.0, 3.7, 0.21], [0.013, 1.0, 40.0], [2.0, 1.0, 1.0], [0.33, 0.19, 1.7]]);
 
-it('foretells a quadratic to the last digit, and passes over only what cannot come near', function (): void {
+it('finds every mix of two in one of three parts of the way', function (float $first, float $second): void {
+    $lattice = new Lattice(12);
+    $found = [];
+    for ($third = 0; $third < 3; $third++) {
+        foreach ($lattice->mixesOn($third, $first, $second) as $mix => [$v, $w]) {
+            [$one, $two] = [($mix >> 8) * $first, ($mix >> 4 & 15) * $second];
+            expect(($third + $v) / 3)->toEqualWithDelta($two / ($one + $two), 1e-12)->and($w)->toBe(0.0)->and($mix & 15)->toBe(0);
+            $found[] = $mix;
+        }
+    }
+    sort($found);
+    $all = array_map(static fn(array $drops): int => $drops[0] << 8 | $drops[1] << 4, $lattice->twos);
+    sort($all);
+    expect($found)->toBe($all);
+})->with([[1.0, 1.0], [1.0, 3.7], [40.0, 0.2]]);
+
+it('foretells a quadratic to the last digit, and passes over only what lies beyond', function (): void {
     mt_srand(8);
     for ($n = 0; $n < 30; $n++) {
         $terms = [anyPlace(), anyPlace(), anyPlace(), anyPlace(4), anyPlace(4), anyPlace(4)];
@@ -175,16 +203,25 @@ it('foretells a quadratic to the last digit, and passes over only what cannot co
             static fn(float $c, float $x, float $y, float $xx, float $xy, float $yy): float => $c + $x * $v + $y * $w + $xx * $v * $v + $xy * $v * $w + $yy * $w * $w,
             ...$terms,
         );
-        $patch = new Patch([$at(0, 0), $at(1, 0), $at(0, 1), $at(0.5, 0), $at(0.5, 0.5), $at(0, 0.5)], 1.0);
-        $loose = new Patch([$at(0, 0), $at(1, 0), $at(0, 1), $at(0.5, 0), $at(0.5, 0.5), $at(0, 0.5)], 5.0);
-        expect($loose->gap)->toBeLessThanOrEqual($patch->gap);
-        foreach ([[0.0, 0.0], [1.0, 0.0], [0.2, 0.3], [0.6, 0.4], [0.1, 0.85]] as [$v, $w]) {
+        $patch = new Patch([$at(0, 0), $at(1, 0), $at(0, 1), $at(0.5, 0), $at(0.5, 0.5), $at(0, 0.5)]);
+        $direction = anyPlace(1);
+        $along = static fn(array $place): float => $direction[0] * $place[0] + $direction[1] * $place[1] + $direction[2] * $place[2];
+        $spots = [[0.0, 0.0], [1.0, 0.0], [0.2, 0.3], [0.6, 0.4], [0.1, 0.85]];
+        $limit = $along($at(0.2, 0.3)) + 1e-9;
+        foreach ($spots as [$v, $w]) {
             expect($patch->at($v, $w))->toEqualWithDelta($at($v, $w), 1e-9)
-                ->and($patch->away(INF, $v, $w))->toEqualWithDelta(off($at($v, $w)), 1e-9);
-            $away = $patch->away(3.0, $v, $w);
-            $away === null ? expect(off($at($v, $w)))->toBeGreaterThan(3.0) : expect($away)->toEqualWithDelta(off($at($v, $w)), 1e-9);
+                ->and($patch->along($direction))->toBeLessThanOrEqual($along($at($v, $w)) + 1e-9);
         }
+        expect($patch->upTo($limit, $spots, $direction))->toBe(array_filter($spots, static fn(array $spot): bool => $along($at(...$spot)) <= $limit));
     }
+});
+
+it('bulges by how far the middles of its sides lie from straight ones', function (): void {
+    $flat = new Patch([[0.0, 0.0, 0.0], [10.0, 0.0, 0.0], [0.0, 10.0, 0.0], [5.0, 0.0, 0.0], [5.0, 5.0, 0.0], [0.0, 5.0, 0.0]]);
+    $bent = new Patch([[0.0, 0.0, 0.0], [10.0, 0.0, 0.0], [0.0, 10.0, 0.0], [5.0, 0.0, 3.0], [5.0, 5.0, 0.0], [0.0, 5.0, -1.0]]);
+    expect($bent->bulge - $flat->bulge)->toEqualWithDelta(3, 1e-12)
+        ->and($flat->bulge)->toBeLessThan(0.2)
+        ->and(Patch::way([0.0, 0.0, 0.0], [4.0, 2.0, 0.0], [10.0, 0.0, 0.0])->at(0.5, 0.0))->toEqualWithDelta([4.0, 2.0, 0.0], 1e-12);
 });
 
 it('keeps the best offers, one of each set of paints', function (): void {
