@@ -28,6 +28,12 @@ final readonly class Lattice
      */
     public array $coarse;
 
+    /** @var array<int, list<array{int, int}>> sides of each small triangle that lie on an edge, by its number: which edge, as in {@see $sides}, and which third of it */
+    private array $rims;
+
+    /** @var array<int, list<list<float>>> what pulls each other side of each small triangle, by its number, as parts of the ten places: the cubic through them */
+    private array $inner;
+
     /** The place of all three in like parts. */
     public int $middle;
 
@@ -78,9 +84,54 @@ final readonly class Lattice
             array_map(static fn(int $sixths): int => $numbers[6 - $sixths][0], $along),
             array_map(static fn(int $sixths): int => $numbers[0][6 - $sixths], $along),
         ];
-        $ten = array_flip([$numbers[6][0], $numbers[4][2], $numbers[2][4], $numbers[0][6], $numbers[4][0], $numbers[2][0], $numbers[0][0], $numbers[0][4], $numbers[0][2], $numbers[2][2]]);
+        $tenth = [$numbers[6][0], $numbers[4][2], $numbers[2][4], $numbers[0][6], $numbers[4][0], $numbers[2][0], $numbers[0][0], $numbers[0][4], $numbers[0][2], $numbers[2][2]];
+        $ten = array_flip($tenth);
         $this->coarse = array_map(static fn(array $six): array => [$ten[$six[0]], $ten[$six[1]], $ten[$six[2]]], $triangles);
+        $rims = $inner = [];
+        foreach ($triangles as $number => $six) {
+            $rims[$number] = $inner[$number] = [];
+            foreach ([[3, 0, 1], [4, 1, 2], [5, 0, 2]] as [$middle, $from, $to]) {
+                $rim = $this->rim($six[$middle]);
+                if ($rim !== null) {
+                    $rims[$number][] = $rim;
+
+                    continue;
+                }
+                $pull = [];
+                foreach ($tenth as $i => $node) {
+                    $pull[] = 2 * self::cubic($places[$node], $places[$six[$middle]]) - ($i === $ten[$six[$from]] || $i === $ten[$six[$to]] ? 0.5 : 0);
+                }
+                $inner[$number][] = $pull;
+            }
+        }
+        $this->rims = $rims;
+        $this->inner = $inner;
         [$this->twos, $this->threes] = self::mixes($mostDrops);
+    }
+
+    /**
+     * How far, in a direction, lies what pulls the sides of a small triangle out of straight: the least of them.
+     *
+     * @param list<array{float, float, float}> $places ten
+     * @param array{list<array{float, float, float}>, list<array{float, float, float}>, list<array{float, float, float}>} $pulls by edge and third
+     */
+    public function pulled(int $number, array $places, array $pulls, float $x, float $y, float $z): float
+    {
+        $least = INF;
+        foreach ($this->rims[$number] as [$side, $third]) {
+            [$px, $py, $pz] = $pulls[$side][$third];
+            $along = $x * $px + $y * $py + $z * $pz;
+            $least = $along < $least ? $along : $least;
+        }
+        foreach ($this->inner[$number] as $parts) {
+            $along = 0.0;
+            foreach ($places as $i => [$px, $py, $pz]) {
+                $along += $parts[$i] * ($x * $px + $y * $py + $z * $pz);
+            }
+            $least = $along < $least ? $along : $least;
+        }
+
+        return $least;
     }
 
     /**
@@ -142,6 +193,37 @@ final readonly class Lattice
         }
 
         return $spots;
+    }
+
+    /** @return array{int, int}|null on which edge a place is, and on which third of it; null if on none */
+    private function rim(int $place): ?array
+    {
+        foreach ($this->sides as $side => $along) {
+            $sixth = array_search($place, $along, true);
+            if ($sixth !== false) {
+                return [$side, intdiv($sixth, 2)];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What the cubic through the ten places takes at one place of another (Lagrange).
+     *
+     * @param array{int, int, int} $of in sixths, one of the ten
+     * @param array{int, int, int} $at in sixths
+     */
+    private static function cubic(array $of, array $at): float
+    {
+        $part = 1.0;
+        foreach ($of as $i => $sixths) {
+            for ($step = 0; 2 * $step < $sixths; $step++) {
+                $part *= ($at[$i] / 2 - $step) / ($step + 1);
+            }
+        }
+
+        return $part;
     }
 
     private static function number(int $a, int $b, bool $turned): int

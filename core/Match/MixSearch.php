@@ -10,8 +10,8 @@ use Hawkbrush\Core\Pattern\Paint;
 /**
  * The best mixes of two and three paints of a rack in whole drops. Of a few paints each mix is tried, as a {@see Sketch};
  * what comes near is worked out with the true film. Of more paints every pair and every three is looked at, at a few
- * places of its {@see Lattice}, and mixes are tried only where the wanted colour can lie. The margins of that are from
- * trials, not proven.
+ * places of its {@see Lattice}, and mixes are tried only where the {@see Sieve} holds them back. The margins of that are
+ * from trials, not proven.
  */
 final class MixSearch
 {
@@ -29,13 +29,7 @@ final class MixSearch
     /** The same where there is time for more care. */
     private const OFF_AT_MOST = 1.0;
 
-    /** Mixes leave the flat triangle between three places by less than this part of its longest side, and by less than this part of the most that the lattice bends, in the direction that counts. */
-    private const BEND = 0.25;
-
-    /** They leave the quadratic through six by less than this part of how far it bulges, in the direction that counts. */
-    private const STRAY = 0.2;
-
-    /** And are nearer than foretold by less than this part of it. */
+    /** Mixes of a patch are nearer than foretold by less than this part of how far it bulges. */
     private const NEARER = 0.8;
 
     /** A patch that bulges more is cut in four, in the units of {@see Metric}, */
@@ -44,8 +38,7 @@ final class MixSearch
     /** if it has more mixes than cutting takes to look at. */
     private const NOT_CUT = 9;
 
-    /** Of colours with less chroma nothing is foretold if the wanted one has more than that: see {@see Rays}. */
-    private const GREY = 15.0;
+    private const MOST_CUTS = 8;
 
     /** After so many mixes of a patch it is known how far they stray. */
     private const TELLING = 4;
@@ -56,15 +49,9 @@ final class MixSearch
     /** So many threes are held and sorted at a time: all of sixty paints, and no more memory for more. */
     private const AT_ONCE = 40_000;
 
-    /** The halo is drawn anew when it can be so many times as narrow. */
-    private const NARROWER = 0.9;
-
     private readonly Offers $offers;
 
-    private readonly Rays $rays;
-
-    /** What may still be an offer. */
-    private Halo $halo;
+    private readonly Sieve $sieve;
 
     /** How far a sketch is let off. */
     private readonly float $off;
@@ -76,19 +63,17 @@ final class MixSearch
 
     private readonly Lattice $lattice;
 
-    /** Whether the wanted colour is no grey. */
-    private readonly bool $strong;
+    private readonly Greys $greys;
 
     /** @param list<Paint> $paints */
     private function __construct(private readonly array $paints, private readonly Wanted $wanted, int $most)
     {
         $this->offers = new Offers($most);
-        $this->strong = $wanted->lab->chroma() > self::GREY;
         $this->off = \count($paints) <= self::FEW ? self::OFF_AT_MOST : self::OFF;
         $this->sketch = new Sketch($paints, $wanted);
-        $this->rays = new Rays($this->sketch->metric);
-        $this->halo = new Halo($this->rays, INF);
+        $this->greys = new Greys($this->sketch->metric);
         $this->lattice = new Lattice(self::MOST_DROPS);
+        $this->sieve = new Sieve(new Rays($this->sketch->metric, $this->greys), $this->lattice);
         $this->counts = array_map(static fn(float $drop, float $share): float => $drop / $share, $this->sketch->drop, $this->sketch->share);
     }
 
@@ -144,12 +129,12 @@ final class MixSearch
     {
         foreach ($ways->least as $pair => $_) {
             [$one, $two] = Ways::paints($pair);
-            $this->narrow(self::NARROWER);
+            $this->sieve->narrow($this->offers->worst + self::OFF);
             $this->offers->aim([$this->paints[$one], $this->paints[$two]]);
             foreach ([0, 2, 4] as $from) {
                 [$start, $middle, $end] = \array_slice($ways->places[$pair], $from, 3);
                 $patch = Patch::way($start, $middle, $end);
-                if (! $this->beyond($patch)) {
+                if ($this->sieve->holds($patch)) {
                     $this->look($one, $two, $one, $patch, $this->lattice->mixesOn(intdiv($from, 2), $this->counts[$one], $this->counts[$two]));
                 }
             }
@@ -158,9 +143,9 @@ final class MixSearch
 
     private function threes(Ways $ways): void
     {
-        $this->narrow(1.0);
+        $this->sieve->narrow($this->offers->worst + self::OFF, 1.0);
         $near = $threes = [];
-        foreach ((new Reach($this->paints, $this->wanted, $this->sketch->metric))->threes($this->halo) as [$one, $two, $three]) {
+        foreach ((new Reach($this->paints, $this->wanted, $this->sketch->metric))->threes($this->sieve->halo) as [$one, $two, $three]) {
             [$x, $y, $z] = $this->sketch->at($one, $two, $three, [1, 1, 1]);
             $near[] = min($ways->least($one, $two, $three), $this->sketch->metric->off($x, $y, $z));
             $threes[] = [$one, $two, $three, [$x, $y, $z]];
@@ -180,18 +165,9 @@ final class MixSearch
     {
         asort($near);
         foreach (array_keys($near) as $i) {
-            $this->narrow(self::NARROWER);
+            $this->sieve->narrow($this->offers->worst + self::OFF);
             [$one, $two, $three, $middle] = $threes[$i];
             $this->within($ways, $one, $two, $three, $middle);
-        }
-    }
-
-    /** Draws the halo anew if it can be so much narrower. */
-    private function narrow(float $than): void
-    {
-        $within = $this->offers->worst + self::OFF;
-        if ($within < $than * $this->halo->deltaE) {
-            $this->halo = new Halo($this->rays, $within);
         }
     }
 
@@ -204,7 +180,7 @@ final class MixSearch
     {
         $this->offers->aim([$this->paints[$one], $this->paints[$two], $this->paints[$three]]);
         $places = [];
-        foreach ($this->coarse($ways, $one, $two, $three, $middle) as $number) {
+        foreach ($this->sieve->near($ways, $one, $two, $three, $middle) as $number) {
             $places = $places === [] ? $ways->edges($this->lattice, $one, $two, $three, $middle) : $places;
             $six = $shares = [];
             foreach ($this->lattice->triangles[$number] as $place) {
@@ -214,67 +190,10 @@ final class MixSearch
                 $shares[] = $this->lattice->places[$this->lattice->triangles[$number][$corner]];
             }
             $patch = new Patch($six, $shares);
-            if (! $this->beyond($patch)) {
+            if ($this->sieve->holds($patch)) {
                 $this->look($one, $two, $three, $patch, $this->lattice->mixesIn($number, $this->counts[$one], $this->counts[$two], $this->counts[$three]));
             }
         }
-    }
-
-    /**
-     * The small triangles of three paints that may come into the halo, by ten places.
-     *
-     * @param array{float, float, float} $middle
-     *
-     * @return list<int> by number
-     */
-    private function coarse(Ways $ways, int $one, int $two, int $three, array $middle): array
-    {
-        $places = $ways->ten($one, $two, $three, $middle);
-        $bend = self::BEND * $ways->curve($one, $two, $three, $places);
-        $beyond = [];
-        foreach ([$ways->nearest($one, $two, $three), $middle] as [$x, $y, $z]) {
-            $cell = Rays::cell($x, $y, $z);
-            [$x, $y, $z] = $this->halo->facing[$cell];
-            $limit = $this->halo->reach[$cell] + $bend;
-            $outside = [];
-            $all = true;
-            foreach ($places as [$px, $py, $pz]) {
-                $outside[] = $out = $x * $px + $y * $py + $z * $pz > $limit;
-                $all = $all && $out;
-            }
-            if ($all) {
-                return [];
-            }
-            $beyond[] = $outside;
-        }
-        [$first, $second] = $beyond;
-        $near = [];
-        foreach ($this->lattice->coarse as $number => [$a, $b, $c]) {
-            if (($first[$a] && $first[$b] && $first[$c]) || ($second[$a] && $second[$b] && $second[$c])) {
-                continue;
-            }
-            [$ax, $ay, $az] = $places[$a];
-            [$bx, $by, $bz] = $places[$b];
-            [$cx, $cy, $cz] = $places[$c];
-            [$x, $y, $z] = Triangle::nearest($places[$a], $places[$b], $places[$c]);
-            $cell = Rays::cell($x, $y, $z);
-            [$x, $y, $z] = $this->halo->facing[$cell];
-            $out = min($x * $ax + $y * $ay + $z * $az, $x * $bx + $y * $by + $z * $bz, $x * $cx + $y * $cy + $z * $cz) - $this->halo->reach[$cell];
-            if ($out <= 0.0 || ($out <= $bend && $out <= self::BEND * sqrt(Triangle::longest($places[$a], $places[$b], $places[$c])))) {
-                $near[] = $number;
-            }
-        }
-
-        return $near;
-    }
-
-    /** Whether all mixes of a patch lie beyond the halo. */
-    private function beyond(Patch $patch): bool
-    {
-        [$x, $y, $z] = $patch->nearest();
-        $cell = Rays::cell($x, $y, $z);
-
-        return $patch->along($this->halo->facing[$cell]) > $this->halo->reach[$cell] + self::STRAY * $patch->bulge;
     }
 
     /**
@@ -282,21 +201,19 @@ final class MixSearch
      *
      * @param array<int, array{float, float}> $spots see {@see Lattice::mixesIn}
      */
-    private function look(int $one, int $two, int $three, Patch $patch, array $spots): void
+    private function look(int $one, int $two, int $three, Patch $patch, array $spots, int $cuts = 0): void
     {
-        [$x, $y, $z] = $patch->nearest();
-        $cell = Rays::cell($x, $y, $z);
-        $spots = $patch->upTo($this->halo->reach[$cell] + self::NEARER * $patch->bulge, $spots, $this->halo->facing[$cell]);
+        $spots = $this->sieve->sift($patch, $spots, self::NEARER * $patch->bulge);
         if ($patch->bulge <= self::FLAT) {
             $this->tryPatch($one, $two, $three, $patch, $spots);
-        } elseif ($one === $three || \count($spots) <= self::NOT_CUT) {
+        } elseif ($one === $three || $cuts === self::MOST_CUTS || \count($spots) <= self::NOT_CUT) {
             foreach ($spots as $mix => $_) {
                 $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15);
             }
         } else {
             foreach ($patch->four(fn(array $shares): array => $this->sketch->at($one, $two, $three, $shares), $spots) as [$part, $ofPart]) {
-                if (! $this->beyond($part)) {
-                    $this->look($one, $two, $three, $part, $ofPart);
+                if ($this->sieve->holds($part)) {
+                    $this->look($one, $two, $three, $part, $ofPart, $cuts + 1);
                 }
             }
         }
@@ -312,13 +229,14 @@ final class MixSearch
     {
         $mixes = $greys = [];
         $metric = $this->sketch->metric;
-        $most = $this->offers->goal + self::OFF + self::NEARER * $patch->bulge;
+        $strays = self::NEARER * $patch->bulge;
+        $within = $this->offers->goal + self::OFF;
         foreach ($spots as $mix => [$v, $w]) {
             [$x, $y, $z] = $patch->at($v, $w);
             $away = $metric->off($x, $y, $z);
-            if ($away < $most) {
+            if ($away < $within + $strays) {
                 $mixes[$mix] = $away;
-            } elseif ($this->strong && $metric->colour($x, $y, $z)->chroma() < self::GREY) {
+            } elseif ($this->greys->mayBeWithin($within, $away, $x, $y, $z, $strays)) {
                 $greys[] = $mix;
             }
         }

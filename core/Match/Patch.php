@@ -176,17 +176,6 @@ final readonly class Patch
     }
 
     /**
-     * @param array{float, float, float} $one
-     * @param array{float, float, float} $two
-     *
-     * @return array{float, float, float}
-     */
-    private static function halfway(array $one, array $two): array
-    {
-        return [($one[0] + $two[0]) / 2, ($one[1] + $two[1]) / 2, ($one[2] + $two[2]) / 2];
-    }
-
-    /**
      * The control place of a side, by which a quadratic through its middle runs (Bezier).
      *
      * @param array{float, float, float} $from
@@ -195,8 +184,19 @@ final readonly class Patch
      *
      * @return array{float, float, float}
      */
-    private static function pull(array $from, array $middle, array $to): array
+    public static function pull(array $from, array $middle, array $to): array
     {
         return [2 * $middle[0] - ($from[0] + $to[0]) / 2, 2 * $middle[1] - ($from[1] + $to[1]) / 2, 2 * $middle[2] - ($from[2] + $to[2]) / 2];
+    }
+
+    /**
+     * @param array{float, float, float} $one
+     * @param array{float, float, float} $two
+     *
+     * @return array{float, float, float}
+     */
+    private static function halfway(array $one, array $two): array
+    {
+        return [($one[0] + $two[0]) / 2, ($one[1] + $two[1]) / 2, ($one[2] + $two[2]) / 2];
     }
 }

@@ -8,10 +8,7 @@ use Hawkbrush\Core\Colour\Metric;
 
 /**
  * Rays from the wanted colour to all sides, and how far off the colours along them are. Each goes through the middle of
- * one cell, of a grid on each of the six faces of a cube. Between rays all is much as on them, but around the greys:
- * CIEDE2000 turns its axes where the mean of two hues is a blue, and takes the mean of opposite hues on the one side or
- * the other, so that to a strong pink some nearly neutral colours are half as far as those beside them. Rays pass between
- * these; they are looked at closely.
+ * one cell, of a grid on each of the six faces of a cube. Between rays all is much as on them, but for {@see Greys}.
  */
 final readonly class Rays
 {
@@ -32,28 +29,13 @@ final readonly class Rays
     /** @var list<array{float, float, float}> of length 1, by cell */
     public array $directions;
 
-    /** The hue, in degrees, about which CIEDE2000 turns its axes. */
-    private const BLUE = 275;
-
-    /** Greys whose hue has its mean with the wanted colour's there, and so many degrees to either side. */
-    private const ASIDE = 75;
-
-    private const HUE_STEP = 5;
-
-    /** They are so much lighter and darker at most, L*, and so far apart. */
-    private const LIGHTER = 30;
-
-    private const LIGHT_STEP = 3;
-
-    private const CHROMA = [0.7, 1.5, 2.5, 4.0, 6.0, 9.0, 13.0, 18.0];
-
-    /** @var list<array{array{float, float, float}, float}> places near the greys, and how far off they are, DeltaE00 */
+    /** @var list<array{array{float, float, float}, float}> see {@see Greys::places} */
     public array $greys;
 
     /** @var list<list<float>> how far off each step of each ray is, DeltaE00 */
     private array $offs;
 
-    public function __construct(public Metric $metric)
+    public function __construct(public Metric $metric, Greys $greys)
     {
         $directions = $offs = [];
         for ($cell = 0; $cell < 6 * self::GRID * self::GRID; $cell++) {
@@ -66,7 +48,7 @@ final readonly class Rays
         }
         $this->directions = $directions;
         $this->offs = $offs;
-        $this->greys = self::greys($metric);
+        $this->greys = $greys->places();
     }
 
     /** The cell through which the way to a place goes. */
@@ -125,24 +107,6 @@ final readonly class Rays
         }
 
         return $out;
-    }
-
-    /** @return list<array{array{float, float, float}, float}> */
-    private static function greys(Metric $metric): array
-    {
-        $greys = [];
-        $wanted = $metric->colour(0.0, 0.0, 0.0);
-        for ($l = $wanted->l - self::LIGHTER; $l <= $wanted->l + self::LIGHTER; $l += self::LIGHT_STEP) {
-            for ($aside = -self::ASIDE; $aside <= self::ASIDE; $aside += self::HUE_STEP) {
-                $hue = deg2rad(2 * self::BLUE - $wanted->hue() + $aside);
-                foreach (self::CHROMA as $chroma) {
-                    $place = $metric->place($l, $chroma * cos($hue), $chroma * sin($hue));
-                    $greys[] = [$place, $metric->off(...$place)];
-                }
-            }
-        }
-
-        return $greys;
     }
 
     /** @return array{float, float, float} of length 1 */

@@ -22,6 +22,9 @@ final class Ways
     /** @var array<int, float> the most that each pair's way bends by thirds */
     private array $curves = [];
 
+    /** @var array<int, list<array{float, float, float}>> of each pair, by thirds of its way */
+    private array $pulls = [];
+
     public function __construct(private readonly Sketch $sketch)
     {
         $paints = \count($sketch->share);
@@ -95,6 +98,16 @@ final class Ways
     }
 
     /**
+     * What pulls each third of the three edges out of straight: see {@see Patch::pull}.
+     *
+     * @return array{list<array{float, float, float}>, list<array{float, float, float}>, list<array{float, float, float}>}
+     */
+    public function pulls(int $one, int $two, int $three): array
+    {
+        return [$this->pulls[$one << 10 | $two], $this->pulls[$one << 10 | $three], $this->pulls[$two << 10 | $three]];
+    }
+
+    /**
      * The places known of three paints.
      *
      * @param array{float, float, float} $middle
@@ -128,6 +141,7 @@ final class Ways
         $this->places[$pair] = $places;
         $this->least[$pair] = $least;
         $this->nearest[$pair] = $nearest;
+        $this->pulls[$pair] = [Patch::pull($places[0], $places[1], $places[2]), Patch::pull($places[2], $places[3], $places[4]), Patch::pull($places[4], $places[5], $places[6])];
         $this->curves[$pair] = max(Triangle::curve($places[0], $places[2], $places[4]), Triangle::curve($places[2], $places[4], $places[6]));
     }
 }

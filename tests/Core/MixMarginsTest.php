@@ -10,6 +10,7 @@ use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Match\Greys;
 use Hawkbrush\Core\Match\Halo;
 use Hawkbrush\Core\Match\Lattice;
 use Hawkbrush\Core\Match\Offer;
@@ -83,7 +84,8 @@ it('sees no bend in a straight way, and all of it in a bent one', function (): v
 });
 
 it('draws a ray through the middle of every cell', function (): void {
-    $rays = new Rays(Metric::at(new Lab(50, 10, 20)));
+    $metric = Metric::at(new Lab(50, 10, 20));
+    $rays = new Rays($metric, new Greys($metric));
     foreach ($rays->directions as $cell => $direction) {
         expect(off($direction))->toEqualWithDelta(1, 1e-12)
             ->and(Rays::cell(...array_map(static fn(float $x): float => 7 * $x, $direction)))->toBe($cell);
@@ -94,9 +96,10 @@ it('draws a ray through the middle of every cell', function (): void {
 
 it('has in the halo all colours so far off, and hardly more', function (Lab $lab, float $deltaE): void {
     $metric = Metric::at($lab);
-    $halo = new Halo(new Rays($metric), $deltaE);
+    $rays = new Rays($metric, new Greys($metric));
+    $halo = new Halo($rays, $deltaE);
     mt_srand(9);
-    foreach ($halo->edge as $place) {
+    foreach (array_slice($halo->edge, 0, count($rays->directions)) as $place) {
         // The difference may jump there: it is no more a little inside, and no less a little outside.
         [$in, $out] = array_map(static fn(float $part): float => $metric->off(...array_map(static fn(float $x): float => $part * $x, $place)), [0.98, 1.001]);
         expect($in)->toBeLessThanOrEqual($deltaE)->and($out)->toBeGreaterThan($deltaE);
@@ -213,6 +216,52 @@ it('foretells a quadratic to the last digit, and passes over only what lies beyo
                 ->and($patch->along($direction))->toBeLessThanOrEqual($along($at($v, $w)) + 1e-9);
         }
         expect($patch->upTo($limit, $spots, $direction))->toBe(array_filter($spots, static fn(array $spot): bool => $along($at(...$spot)) <= $limit));
+    }
+});
+
+it('is cut in four that foretell more closely, each mix in one of them, where it lay', function (): void {
+    // Half a sphere, by shares of three paints.
+    $at = static fn(array $shares): array => [10 * $shares[0], 10 * $shares[1], 40 * sqrt(max(0.0, 3 - $shares[0] ** 2 - $shares[1] ** 2))];
+    $corners = [[1.0, 0.0, 0.0], [0.0, 1.0, 0.0], [0.0, 0.0, 1.0]];
+    $halfway = static fn(int $i, int $j): array => array_map(static fn(float $x, float $y): float => ($x + $y) / 2, $corners[$i], $corners[$j]);
+    $patch = new Patch(array_map($at, [...$corners, $halfway(0, 1), $halfway(1, 2), $halfway(0, 2)]), $corners);
+    $spots = [[0.1, 0.2], [0.7, 0.1], [0.05, 0.9], [0.3, 0.3], [0.25, 0.25], [0.5, 0.5], [0.0, 0.5]];
+    $off = static fn(array $one, array $two): float => off(array_map(static fn(float $x, float $y): float => $x - $y, $one, $two));
+    $found = [];
+    foreach ($patch->four($at, $spots) as [$part, $mine]) {
+        expect($part->bulge)->toBeLessThan(0.5 * $patch->bulge);
+        foreach ($mine as $mix => [$v, $w]) {
+            $found[] = $mix;
+            $true = $at([1 - array_sum($spots[$mix]), ...$spots[$mix]]);
+            expect($off($part->at($v, $w), $true))->toBeLessThanOrEqual(0.3 * $off($patch->at(...$spots[$mix]), $true) + 1e-9);
+        }
+    }
+    sort($found);
+    expect($found)->toBe(array_keys($spots))
+        ->and($patch->four($at, [3 => [0.3, 0.3]]))->toHaveCount(1);
+});
+
+it('is pulled, at a side between two of ten places, as the cubic through them is', function (): void {
+    $lattice = new Lattice(12);
+    mt_srand(10);
+    $terms = array_map(static fn(int $_): float => mt_rand(-100, 100) / 10, range(0, 9));
+    $cubic = static function (array $sixths) use ($terms): float {
+        [$u, $v] = [$sixths[0] / 6, $sixths[1] / 6];
+
+        return array_sum(array_map(static fn(float $term, float $power): float => $term * $power, $terms, [1, $u, $v, $u * $u, $u * $v, $v * $v, $u ** 3, $u * $u * $v, $u * $v * $v, $v ** 3]));
+    };
+    $node = static fn(int $place): array => [$cubic($lattice->places[$place]), 0.0, 0.0];
+    $ten = [];
+    foreach ($lattice->coarse as $number => $corners) {
+        foreach ($corners as $i => $one) {
+            $ten[$one] = $node($lattice->triangles[$number][$i]);
+        }
+    }
+    ksort($ten);
+    $pulls = array_map(static fn(array $along): array => array_map(static fn(int $from): array => Patch::pull($node($along[$from]), $node($along[$from + 1]), $node($along[$from + 2])), [0, 2, 4]), $lattice->sides);
+    foreach ($lattice->triangles as $number => [$p, $q, $r, $pq, $qr, $pr]) {
+        $least = min(array_map(static fn(array $side): float => Patch::pull($node($side[0]), $node($side[1]), $node($side[2]))[0], [[$p, $pq, $q], [$q, $qr, $r], [$p, $pr, $r]]));
+        expect($lattice->pulled($number, $ten, $pulls, 1.0, 0.0, 0.0))->toEqualWithDelta($least, 1e-9);
     }
 });
 
