@@ -11,25 +11,27 @@ use Hawkbrush\Core\Refused;
  * One homogeneous dry film of a paint, as light meets it. Curves are plain lists of floats, by the bands followed: this is
  * the inner loop.
  */
-final readonly class Film
+final class Film
 {
+    private ?float $excites = null;
+
+    /** @var array{float, float, float}|null */
+    private ?array $dims = null;
+
     /**
      * @param list<float> $r reflectance over black
      * @param list<float> $t transmittance, one way
      * @param list<float> $t2 transmittance there and back
-     * @param float $excites share of the light that excites a glow which comes through, one way
-     * @param array{float, float, float} $dims how much of a glint below comes through, in X, Y and Z
      * @param array{float, float, float}|null $glint what its own flakes throw at the mirror angle, X, Y and Z
      * @param list<float>|null $glow what it sends out itself under daylight
      */
     private function __construct(
-        public array $r,
-        public array $t,
-        public array $t2,
-        public float $excites,
-        public array $dims,
-        public ?array $glint,
-        public ?array $glow,
+        public readonly array $r,
+        public readonly array $t,
+        public readonly array $t2,
+        public readonly ?array $glint,
+        public readonly ?array $glow,
+        private readonly Bands $bands,
     ) {}
 
     /** @throws Refused when the thickness is negative or not finite */
@@ -48,11 +50,22 @@ final readonly class Film
             $r,
             $t,
             $t2,
-            Glow::excitation($t, $bands),
-            Glint::dimmedBy($t2, $bands),
             $optics->glint === null ? null : Glint::ofFilm($optics->glint->values, $dryUm),
             $optics->glow === null ? null : self::scaled($bands->of($optics->glow->values), Glow::share($dryUm)),
+            $bands,
         );
+    }
+
+    /** Share of the light that excites a glow which comes through, one way. Most films lie over none, so it is worked out when asked for. */
+    public function excites(): float
+    {
+        return $this->excites ??= Glow::excitation($this->t, $this->bands);
+    }
+
+    /** @return array{float, float, float} how much of a glint below comes through, in X, Y and Z */
+    public function dims(): array
+    {
+        return $this->dims ??= Glint::dimmedBy($this->t2, $this->bands);
     }
 
     /**

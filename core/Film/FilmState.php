@@ -66,7 +66,7 @@ final readonly class FilmState
         if ($below === null) {
             return $film->glint;
         }
-        [$x, $y, $z] = $film->dims;
+        [$x, $y, $z] = $film->dims();
         $own = $film->glint ?? [0.0, 0.0, 0.0];
 
         return [$below[0] * $x + $own[0], $below[1] * $y + $own[1], $below[2] * $z + $own[2]];
@@ -86,7 +86,7 @@ final readonly class FilmState
         if ($this->glow === null) {
             return $own;
         }
-        $excited = $film->excites;
+        $excited = $film->excites();
         $glow = [];
         foreach ($this->glow as $i => $below) {
             $glow[] = $below * $excited * $t[$i] + ($own[$i] ?? 0.0);

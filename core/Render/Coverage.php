@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Render;
 
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Pattern\PaintStep;
+use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
+use Hawkbrush\Core\Technique\Sided;
+use Hawkbrush\Core\Technique\Technique;
 
 /**
  * How much of a coat lands on each cell of a surface, as a share of its full thickness.
@@ -25,45 +27,39 @@ final readonly class Coverage
      */
     private function __construct(public array $left, public array $right, public bool $mirrored, public bool $even) {}
 
-    public static function of(PaintStep $step, Surface $surface): self
+    /** @param Openings|null $openings of the surface, if other coats go over it */
+    public static function of(PaintStep $step, Surface $surface, ?Openings $openings = null): self
     {
-        $open = self::open($step, $surface);
-        $marks = $step->marks();
-        $through = $step->technique->through($surface, $marks, $step->seed, $open);
-        $even = self::everywhere($step) && $open->gave($through);
-        if ($step->place->side !== null) {
-            $one = self::landed($through, $open);
+        $open = ($openings ?? new Openings($surface))->for($step);
+        $technique = $step->technique;
+        $side = $step->place->side;
+        $seeds = $technique->mirrored() || $side !== null ? [$step->seed] : [$step->seed, $step->seed + 1];
+        $sides = array_map(static fn(array $shares): array => self::landed($shares, $open), self::through($technique, $surface, $step->marks(), $seeds, $open));
 
-            return $step->place->side === 'left' ? new self($one, [], false, false) : new self([], $one, false, false);
-        }
-        $left = self::landed($through, $open);
-        if ($step->technique->mirrored()) {
-            return new self($left, $left, true, $even);
-        }
+        return match (true) {
+            $side === 'left' => new self($sides[0], [], false, false),
+            $side === 'right' => new self([], $sides[0], false, false),
+            $technique->mirrored() => new self($sides[0], $sides[0], true, Openings::everywhere($step) && $open->gave($sides[0])),
+            default => new self($sides[0], $sides[1] ?? [], false, false),
+        };
+    }
 
-        return new self($left, self::landed($step->technique->through($surface, $marks, $step->seed + 1, $open), $open), false, false);
+    /**
+     * @param non-empty-list<int> $seeds
+     *
+     * @return non-empty-list<array<int, float>> the shares for each
+     */
+    private static function through(Technique $technique, Surface $surface, Choices $marks, array $seeds, OpenSpray $open): array
+    {
+        return $technique instanceof Sided
+            ? $technique->sides($surface, $marks, $seeds, $open)
+            : array_map(static fn(int $seed): array => $technique->through($surface, $marks, $seed, $open), $seeds);
     }
 
     /** The share of a coat as films are worked out: in whole steps. */
     public static function stepped(float $share): float
     {
         return (int) ($share * self::FULL + 0.5) / self::FULL;
-    }
-
-    private static function open(PaintStep $step, Surface $surface): OpenSpray
-    {
-        if (self::everywhere($step)) {
-            return OpenSpray::everywhere($surface);
-        }
-        $sprayed = $step->technique->sprayed();
-
-        return OpenSpray::on($surface, $step->place->extent($surface->body->marks), $sprayed ? $step->aimDeg : null, $sprayed ? $step->widthMm : null);
-    }
-
-    /** Whether nothing keeps the coat from any part of the body: no aim, no width, no place of its own. */
-    private static function everywhere(PaintStep $step): bool
-    {
-        return $step->place->zone === Zone::Whole && (($step->widthMm === null && $step->aimDeg === null) || ! $step->technique->sprayed());
     }
 
     /**

@@ -33,6 +33,7 @@ final readonly class Field
         public bool $mirrored,
         private ?PaintStep $lastCoat,
         private array $laid,
+        private Openings $openings,
     ) {}
 
     /** @param Bands $bands which its films follow; every second is enough for a picture */
@@ -40,7 +41,7 @@ final readonly class Field
     {
         $cells = array_fill(0, $surface->rows * $surface->columns, 0);
 
-        return new self($surface, $bands, [FilmState::ground($bands->of($surface->body->ground->values))], $cells, $cells, true, null, []);
+        return new self($surface, $bands, [FilmState::ground($bands->of($surface->body->ground->values))], $cells, $cells, true, null, [], new Openings($surface));
     }
 
     /** After all coats of a recipe up to and with the step of that id (null: all). */
@@ -66,7 +67,7 @@ final readonly class Field
         if ($optics === null) {
             return $this;
         }
-        $coverage ??= Coverage::of($step, $this->surface);
+        $coverage ??= Coverage::of($step, $this->surface, $this->openings);
         $lay = new Layer($step, $optics, $this->lastCoat, $this->laid, $room, $this->bands);
         // A wet coat must be remembered by the film it lies on.
         $laying = new Laying($this->states, $lay, $step->wetShare($room) > 0);
@@ -78,6 +79,6 @@ final readonly class Field
             default => $laying->over($this->right, $coverage->right),
         };
 
-        return new self($this->surface, $this->bands, $laying->states(), $left, $right, $mirrored, $step, $laying->laid());
+        return new self($this->surface, $this->bands, $laying->states(), $left, $right, $mirrored, $step, $laying->laid(), $this->openings);
     }
 }

@@ -106,11 +106,16 @@ final class Laying
     {
         $before = $key >> 4;
         $q = $key & 15;
-        $state = ($this->blends ? $this->layer->blend($this->states, $before, $q) : null)
-            ?? $this->states[$before]->under($this->films[$q] ??= $this->layer->film($q));
+        $below = $this->states[$before];
+        $film = $this->films[$q] ??= $this->layer->film($q);
+        $state = $this->blends ? $this->layer->blend($this->states, $before, $q) : null;
         $number = \count($this->states);
         if ($this->merges) {
-            $known = $this->alike[$this->fingerprint($state)] ??= $number;
+            // Most films are like one before: of plain ones that is told before all their bands are worked out.
+            $plain = $state === null && $below->glint === null && $below->glow === null && $film->glint === null && $film->glow === null;
+            $state ??= $plain ? null : $below->under($film);
+            $print = $state === null ? $this->printUnder($below->r, $film) : $this->fingerprint($state);
+            $known = $this->alike[$print] ??= $number;
             if ($known !== $number) {
                 $this->merged++;
 
@@ -119,7 +124,7 @@ final class Laying
             // Looking for films alike costs more than it saves unless the coat covers, or there are very many.
             $this->merges = \count($this->alike) < self::TRIED || $this->merged * self::WORTH > \count($this->alike);
         }
-        $this->states[] = $state;
+        $this->states[] = $state ?? $below->under($film);
         if ($this->wet) {
             $this->laid[$number] = [$before, $q];
         }
@@ -130,17 +135,37 @@ final class Laying
     /** States that no eye could tell apart (to 1/4096 in five bands, of glint and glow to 1/1024 in three) go on as one. */
     private function fingerprint(FilmState $state): int|string
     {
-        $r = $state->r;
-        [$violet, $blue, $green, $orange, $red] = $this->compared;
-        $key = (int) ($r[$violet] * 4096) << 48 | (int) ($r[$blue] * 4096) << 36 | (int) ($r[$green] * 4096) << 24 | (int) ($r[$orange] * 4096) << 12 | (int) ($r[$red] * 4096);
+        $print = 0;
+        foreach ($this->compared as $i) {
+            $print = $print << 12 | (int) ($state->r[$i] * 4096);
+        }
         $glint = $state->glint;
         $glow = $state->glow;
         if ($glint === null && $glow === null) {
-            return $key;
+            return $print;
         }
+        [, $blue, $green, $orange] = $this->compared;
         $more = $glint ?? [0.0, 0.0, 0.0];
 
-        return $key.' '.((int) ($more[0] * 1024) << 20 | (int) ($more[1] * 1024) << 10 | (int) ($more[2] * 1024))
+        return $print.' '.((int) ($more[0] * 1024) << 20 | (int) ($more[1] * 1024) << 10 | (int) ($more[2] * 1024))
             .($glow === null ? '' : ' '.((int) ($glow[$blue] * 1024) << 20 | (int) ($glow[$green] * 1024) << 10 | (int) ($glow[$orange] * 1024)));
+    }
+
+    /**
+     * The fingerprint of a plain state under a plain film, as {@see FilmState::under} would make it.
+     *
+     * @param list<float> $r of the state
+     */
+    private function printUnder(array $r, Film $film): int
+    {
+        $over = $film->r;
+        $t2 = $film->t2;
+        $print = 0;
+        foreach ($this->compared as $i) {
+            $own = $over[$i];
+            $print = $print << 12 | (int) (($own + $t2[$i] * $r[$i] / (1 - $own * $r[$i])) * 4096);
+        }
+
+        return $print;
     }
 }

@@ -47,16 +47,17 @@ final class Cells
         $columns = $surface->columns;
         $cellMm = $surface->body->lengthMm / $columns;
         [$first, $last, $firstRow, $lastRow] = $open->reach();
+        $end = ($lastRow + 1) * $columns;
         $marks = [];
         for ($column = max($first, (int) floor($left / $cellMm)); $column <= min($last, (int) ceil($right / $cellMm)); $column++) {
             $x = ($column + 0.5) * $cellMm;
-            for ($row = $firstRow; $row <= $lastRow; $row++) {
-                $cell = $row * $columns + $column;
-                $y = $surface->arcMm[$cell] - $surface->flankMm[$column];
+            $flank = $surface->flankMm[$column];
+            for ($cell = self::firstFrom($surface, $column, $flank + $top, $firstRow, $lastRow); $cell < $end; $cell += $columns) {
+                $y = $surface->arcMm[$cell] - $flank;
                 if ($y > $bottom) {
                     break;
                 }
-                $part = $y < $top ? 0.0 : $share($x, $y);
+                $part = $share($x, $y);
                 if ($part > 0) {
                     $marks[$cell] = $part;
                 }
@@ -101,7 +102,7 @@ final class Cells
         $marks = [];
         for ($column = max(0, (int) floor(($left - $soft) / $cellMm)); $column <= min($columns - 1, (int) ceil(($right + $soft) / $cellMm)); $column++) {
             $x = ($column + 0.5) * $cellMm;
-            $lines = array_filter([$hole->crossings($x - $wide / 3), $hole->crossings($x), $hole->crossings($x + $wide / 3)]);
+            $lines = array_filter(array_map(static fn(float $at): array => array_chunk($hole->crossings($at), 2), [$x - $wide / 3, $x, $x + $wide / 3]));
             if ($lines === []) {
                 continue;
             }
@@ -119,7 +120,10 @@ final class Cells
                 if ($y + $half > $top) {
                     $inside = 0.0;
                     foreach ($lines as $line) {
-                        $inside += self::covered($line, $y - $half, $y + $half);
+                        foreach ($line as [$in, $out]) {
+                            $long = ($out < $y + $half ? $out : $y + $half) - ($in > $y - $half ? $in : $y - $half);
+                            $inside += $long > 0 ? $long : 0.0;
+                        }
                     }
                     if ($inside > 0) {
                         $marks[$cell] = min(1.0, $inside / (6 * $half));
@@ -131,14 +135,20 @@ final class Cells
         return $open->over($marks);
     }
 
-    /** @param list<float> $line where it goes in and out */
-    private static function covered(array $line, float $from, float $to): float
+    /** The first cell of a column, between two rows, at or beyond so many mm from the ridge; the way around only grows from row to row. */
+    private static function firstFrom(Surface $surface, int $column, float $arcMm, int $first, int $last): int
     {
-        $length = 0.0;
-        for ($i = 1; $i < \count($line); $i += 2) {
-            $length += max(0.0, min($to, $line[$i]) - max($from, $line[$i - 1]));
+        $columns = $surface->columns;
+        $behind = $last + 1;
+        while ($first < $behind) {
+            $row = ($first + $behind) >> 1;
+            if ($surface->arcMm[$row * $columns + $column] < $arcMm) {
+                $first = $row + 1;
+            } else {
+                $behind = $row;
+            }
         }
 
-        return $length;
+        return $first * $columns + $column;
     }
 }

@@ -32,6 +32,9 @@ final class Dabs
     /** The first cell behind the last row. */
     private readonly int $end;
 
+    /** The first cell of the second row. */
+    private readonly int $second;
+
     /** y of the highest and of the lowest cell where the coat can land. */
     private readonly float $highest;
 
@@ -50,6 +53,7 @@ final class Dabs
         $this->flank = $surface->flankMm;
         [$this->fromColumn, $this->toColumn, $this->fromRow, $toRow] = $open->reach();
         $this->end = ($toRow + 1) * $surface->columns;
+        $this->second = ($this->fromRow + 1) * $surface->columns;
         $highest = INF;
         $lowest = -INF;
         for ($column = $this->fromColumn; $column <= $this->toColumn && $toRow >= 0; $column++) {
@@ -85,38 +89,52 @@ final class Dabs
         $off = $sharp ? $soft / M_SQRT3 : $soft;
         $edge = $radius + $off;
         $reach = $sharp ? $edge + $this->rowMm / 2 : $edge;
-        if (! $this->reaches($yMm, $reach)) {
+        // See reaches(), written out.
+        if ($yMm + $reach < $this->highest || $yMm - $reach > $this->lowest) {
             return;
         }
         $whole = $radius > $off ? $radius - $off : 0.0;
         $cellMm = $this->cellMm;
-        $from = max($this->fromColumn, (int) floor(($xMm - $edge) / $cellMm));
-        $to = min($this->toColumn, (int) ceil(($xMm + $edge) / $cellMm));
+        $from = (int) (($xMm - $edge) / $cellMm);
+        $from = $from > $this->fromColumn ? $from : $this->fromColumn;
+        $to = (int) (($xMm + $edge) / $cellMm);
+        $to = $to < $this->toColumn ? $to : $this->toColumn;
         if ($from > $to) {
             return;
         }
         $arc = $this->arc;
+        $flank = $this->flank;
         $columns = $this->surface->columns;
         $end = $this->end;
-        $cell = $this->firstAt($from, $this->flank[$from] + $yMm - $reach);
+        $second = $this->second;
+        // Written to in place, and given back below.
+        $marks = $this->marks;
+        $this->marks = [];
+        $cell = $this->near($from, $flank[$from] + $yMm - $reach);
         for ($column = $from; $column <= $to; $column++, $cell++) {
-            $middle = $this->flank[$column] + $yMm;
             $dx = ($column + 0.5) * $cellMm - $xMm;
             $square = $dx * $dx;
             $outer = $edge * $edge - $square;
             if ($outer <= 0) {
                 continue;
             }
+            $middle = $flank[$column] + $yMm;
             $inner = $whole * $whole - $square;
             $outer = sqrt($outer);
             $inner = $inner > 0 ? sqrt($inner) : 0.0;
             $half = $sharp ? $this->halfMm[$column] : 0.0;
-            $cell = $this->moved($cell, $middle - $outer - $half);
-            for ($at = $cell; $at < $end; $at += $columns) {
-                $away = abs($arc[$at] - $middle);
-                if ($away > $outer + $half) {
-                    break;
-                }
+            $last = $middle + $outer + $half;
+            $first = $middle - $outer - $half;
+            // To the first cell reached: from column to column it moves by one or two.
+            while ($cell >= $second && $arc[$cell - $columns] >= $first) {
+                $cell -= $columns;
+            }
+            while ($cell < $end && $arc[$cell] < $first) {
+                $cell += $columns;
+            }
+            for ($at = $cell; $at < $end && $arc[$at] <= $last; $at += $columns) {
+                $away = $arc[$at] - $middle;
+                $away = $away < 0 ? -$away : $away;
                 if ($sharp) {
                     $low = $away - $half;
                     $high = $away + $half;
@@ -124,15 +142,16 @@ final class Dabs
                     if ($low < $inner) {
                         $cover += ($high < $inner ? $high : $inner) - ($low > -$inner ? $low : -$inner);
                     }
-                    $cover = min(1.0, $cover / (4 * $half));
+                    $cover /= 4 * $half;
                 } else {
-                    $cover = $away <= $inner ? 1.0 : min(1.0, ($edge - sqrt($square + $away * $away)) / (2 * $soft));
+                    $cover = $away <= $inner ? 1.0 : ($edge - sqrt($square + $away * $away)) / (2 * $soft);
                 }
-                if ($cover > ($this->marks[$at] ?? 0.0)) {
-                    $this->marks[$at] = $cover;
+                if ($cover > ($marks[$at] ?? 0.0)) {
+                    $marks[$at] = $cover < 1 ? $cover : 1.0;
                 }
             }
         }
+        $this->marks = $marks;
     }
 
     /**
@@ -146,18 +165,23 @@ final class Dabs
         if ($low < $this->highest || $high > $this->lowest) {
             return;
         }
-        $arc = $this->arc;
-        $columns = $this->surface->columns;
-        $from = max($this->fromColumn, (int) floor(($xMm - $half - $soft) / $this->cellMm));
-        $to = min($this->toColumn, (int) ceil(($xMm + $long + $half + $soft) / $this->cellMm));
+        $cellMm = $this->cellMm;
+        $from = max($this->fromColumn, (int) (($xMm - $half - $soft) / $cellMm));
+        $to = min($this->toColumn, (int) (($xMm + $long + $half + $soft) / $cellMm));
         if ($from > $to) {
             return;
         }
-        $cellMm = $this->cellMm;
+        $arc = $this->arc;
+        $columns = $this->surface->columns;
+        $end = $this->end;
+        $second = $this->second;
         $flank = $this->flank;
         $narrower = (1 - $taper) * $half / $long;
         $wide = 2 * $soft;
-        $cell = $this->firstAt($from, $flank[$from] + $high);
+        // Written to in place, and given back below.
+        $marks = $this->marks;
+        $this->marks = [];
+        $cell = $this->near($from, $flank[$from] + $high);
         for ($column = $from; $column <= $to; $column++, $cell++) {
             $along = ($column + 0.5) * $cellMm - $xMm;
             $on = $along < 0 ? 0.0 : ($along > $long ? $long : $along);
@@ -167,19 +191,26 @@ final class Dabs
                 continue;
             }
             $middle = $flank[$column] + $yMm + $on * $lean;
-            $cell = $this->moved($cell, $middle - $reach);
-            for ($at = $cell; $at < $this->end; $at += $columns) {
+            $first = $middle - $reach;
+            // To the first cell reached: from column to column it moves by one or two.
+            while ($cell >= $second && $arc[$cell - $columns] >= $first) {
+                $cell -= $columns;
+            }
+            while ($cell < $end && $arc[$cell] < $first) {
+                $cell += $columns;
+            }
+            for ($at = $cell; $at < $end; $at += $columns) {
                 $away = $arc[$at] - $middle;
                 if ($away >= $reach) {
                     break;
                 }
                 $cover = ($reach - ($away < 0 ? -$away : $away)) / $wide;
-                $cover = $cover > 1 ? 1.0 : $cover;
-                if ($cover > ($this->marks[$at] ?? 0.0)) {
-                    $this->marks[$at] = $cover;
+                if ($cover > ($marks[$at] ?? 0.0)) {
+                    $marks[$at] = $cover < 1 ? $cover : 1.0;
                 }
             }
         }
+        $this->marks = $marks;
     }
 
     /** Takes out of the marks what others cover. */
@@ -190,37 +221,13 @@ final class Dabs
         }
     }
 
-    /** The first cell of a column at or beyond so many mm from the ridge; the way around only grows from row to row. */
-    private function firstAt(int $column, float $arcMm): int
+    /** A cell of a column about so many mm from the ridge: as if all rows were alike. */
+    private function near(int $column, float $arcMm): int
     {
         $columns = $this->surface->columns;
-        $first = $this->fromRow;
-        $behind = intdiv($this->end, $columns);
-        while ($first < $behind) {
-            $row = ($first + $behind) >> 1;
-            if ($this->arc[$row * $columns + $column] < $arcMm) {
-                $first = $row + 1;
-            } else {
-                $behind = $row;
-            }
-        }
+        $row = (int) ($arcMm / (2 * $this->halfMm[$column]));
+        $cell = $row * $columns + $column;
 
-        return $first * $columns + $column;
-    }
-
-    /** The same from a cell near it: from column to column the first row reached moves by one or two. */
-    private function moved(int $cell, float $arcMm): int
-    {
-        $columns = $this->surface->columns;
-        $arc = $this->arc;
-        $second = ($this->fromRow + 1) * $columns;
-        while ($cell >= $second && $arc[$cell - $columns] >= $arcMm) {
-            $cell -= $columns;
-        }
-        while ($cell < $this->end && $arc[$cell] < $arcMm) {
-            $cell += $columns;
-        }
-
-        return $cell;
+        return $cell >= $this->end ? $this->end - $columns + $column : ($row < $this->fromRow ? $this->fromRow * $columns + $column : $cell);
     }
 }

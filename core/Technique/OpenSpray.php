@@ -25,6 +25,8 @@ final class OpenSpray
     /** @var array<int, float>|null */
     private ?array $all = null;
 
+    private bool $asked = false;
+
     /**
      * @param array<int, float>|null $along share by column; null: all of it everywhere
      * @param array<int, float> $around share by row
@@ -114,7 +116,9 @@ final class OpenSpray
         if ($this->along === null) {
             return $marks;
         }
-        $open = $this->all;
+        // Asked for the second time, it is worked out for all.
+        $open = $this->all ?? ($this->asked ? $this->all() : null);
+        $this->asked = true;
         if ($open === null) {
             $columns = $this->surface->columns;
             $rows = $open = [];

@@ -114,28 +114,34 @@ final readonly class Bars extends Stencil implements Cut, Indexed
 
     public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
-        $length = $surface->body->lengthMm;
         $waver = $choices->number('waver');
         $bars = self::bars($surface, $choices, $seed);
         $marks = [];
         $top = $choices->number('top_deg');
+        $columns = $surface->columns;
+        $cellMm = $surface->body->lengthMm / $columns;
         foreach ($surface->theta as $row => $theta) {
+            $start = $row * $columns;
             foreach ($bars as [$x, $half, $bottom, $phase]) {
                 $tall = Smooth::between($top, $bottom, 14, $theta);
                 if ($tall <= 0) {
                     continue;
                 }
                 $down = max(0.0, ($theta - $top) / max(1.0, $bottom - $top));
-                $here = $half * (1 - self::TAPER * $down);
                 $middle = self::middle($x, $half, $phase, $waver, $theta);
                 $soft = max(0.35, $half * 0.45);
-                $first = max(0, (int) floor(($middle - $here - $soft) / $length * $surface->columns));
-                $last = min($surface->columns - 1, (int) ceil(($middle + $here + $soft) / $length * $surface->columns));
-                for ($column = $first; $column <= $last; $column++) {
-                    $away = abs($surface->u[$column] * $length - $middle);
-                    if ($away < $here + $soft) {
-                        $cell = $row * $surface->columns + $column;
-                        $marks[$cell] = max($marks[$cell] ?? 0.0, $tall * Smooth::step($here + $soft, $here - $soft, $away));
+                $edge = $half * (1 - self::TAPER * $down) + $soft;
+                $last = min($columns - 1, (int) (($middle + $edge) / $cellMm));
+                for ($column = max(0, (int) (($middle - $edge) / $cellMm)); $column <= $last; $column++) {
+                    $in = $edge - abs(($column + 0.5) * $cellMm - $middle);
+                    if ($in <= 0) {
+                        continue;
+                    }
+                    // Smooth::step, written out.
+                    $in /= 2 * $soft;
+                    $share = $in >= 1 ? $tall : $tall * $in * $in * (3 - 2 * $in);
+                    if ($share > ($marks[$start + $column] ?? 0.0)) {
+                        $marks[$start + $column] = $share;
                     }
                 }
             }

@@ -12,9 +12,10 @@ use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Sided;
 
 /** Brushed on flat: strokes of one width along the side, a little thinner between them; their ends are never in line. */
-final readonly class Brush extends ByHand
+final readonly class Brush extends ByHand implements Sided
 {
     public function name(): string
     {
@@ -41,43 +42,73 @@ final readonly class Brush extends ByHand
 
     public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
-        $chance = new Chance($seed);
+        return $this->sides($surface, $choices, [$seed], $open)[0];
+    }
+
+    public function sides(Surface $surface, Choices $choices, array $seeds, OpenSpray $open): array
+    {
         [$length, $top, $reach] = Cells::side($surface);
         $wide = $choices->number('wide_mm');
         $streaks = $choices->number('streaks');
         $soft = max(0.6, $wide * 0.4);
-        $half = $soft / 2;
-        $strokes = [];
-        for ($row = 0; $row <= $reach / $wide + 1; $row++) {
-            $strokes[$row] = [$chance->between(0, 0.05 * $length), $length - $chance->between(0, 0.05 * $length), $chance->between(0, 6.28), $chance->between(0.75, 1.0)];
-        }
+        $last = (int) ($reach / $wide + 1);
+        $strokes = array_map(static fn(int $seed): array => self::strokes(new Chance($seed), $last + 1, $length), $seeds);
+        // Where all strokes have begun, and none has ended.
+        $begun = 0.05 * $length + $soft / 2;
+        $ended = 0.95 * $length - $soft / 2;
 
         $columns = $surface->columns;
         $along = array_map(static fn(float $u): float => $u * $length, $surface->u);
+        // Hairs wave along the stroke: sin(0.35 x + phase), as a sum of these.
+        $waves = array_map(static fn(float $x): float => 0.4 * sin(0.35 * $x), $along);
+        $crests = array_map(static fn(float $x): float => 0.4 * cos(0.35 * $x), $along);
         // Strokes bend a little.
         $rows = array_map(static fn(float $x, float $mm): float => 0.06 * sin($x / $wide * 0.5) - ($mm + $top) / $wide, $along, $surface->flankMm);
         $arc = $surface->arcMm;
-        $through = [];
-        // Written out rather than through Cells::each: a brush covers all it goes over, on each side anew.
+        $ofHair = 0.2 * $streaks;
+        $full = 1 - $ofHair;
+        $ofBetween = 7.2 * $streaks;
+        $sides = array_map(static fn(): array => [], $seeds);
+        // Written out: a brush covers all it goes over.
         foreach ($open->all() as $cell => $paint) {
             $at = $cell % $columns;
-            $x = $along[$at];
             $down = $arc[$cell] / $wide + $rows[$at];
             $row = $down > 0 ? (int) $down : 0;
-            [$from, $to, $phase, $load] = $strokes[$row] ?? [0.0, 0.0, 0.0, 1.0];
+            $row = $row < $last ? $row : $last;
             // Hairs draw lines along the stroke; between two strokes there is less.
             $across = $down - $row;
-            $between = 4 * ($across - 0.5) * ($across - 0.5);
-            $hair = 0.5 + 0.5 * sin($phase + $across * 21 + 0.4 * sin($x * 0.35 + $phase));
-            $share = $load * (1 - $streaks * (0.4 * $hair + 0.45 * $between * $between));
-            if ($x < $from + $half || $x > $to - $half) {
-                $share *= Smooth::between($from, $to, $soft, $x);
-            }
-            if ($share > 0) {
-                $through[$cell] = $paint * $share;
+            $aside = ($across - 0.5) * ($across - 0.5);
+            $most = $full - $ofBetween * $aside * $aside;
+            $turn = $across * 21;
+            $wave = $waves[$at];
+            $crest = $crests[$at];
+            $x = $along[$at];
+            foreach ($strokes as $side => $ofSide) {
+                $stroke = $ofSide[$row];
+                $share = $stroke[0] * ($most - $ofHair * sin($stroke[1] + $turn + $wave * $stroke[2] + $crest * $stroke[3]));
+                if ($x < $begun || $x > $ended) {
+                    $share *= Smooth::between($stroke[4], $stroke[5], $soft, $x);
+                }
+                if ($share > 0) {
+                    $sides[$side][$cell] = $paint * $share;
+                }
             }
         }
 
-        return $through;
+        return $sides;
+    }
+
+    /** @return non-empty-list<array{float, float, float, float, float, float}> of each how much paint it holds, how its hairs wave with cosine and sine of that, and where it begins and ends in mm */
+    private static function strokes(Chance $chance, int $count, float $length): array
+    {
+        $strokes = [];
+        for ($i = 0; $i < max(1, $count); $i++) {
+            $from = $chance->between(0, 0.05 * $length);
+            $to = $length - $chance->between(0, 0.05 * $length);
+            $phase = $chance->between(0, 6.28);
+            $strokes[] = [$chance->between(0.75, 1.0), $phase, cos($phase), sin($phase), $from, $to];
+        }
+
+        return $strokes;
     }
 }

@@ -9,10 +9,10 @@ use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Setting;
-use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Sided;
 
 /** Irregular patches through a torn or cut stencil: smooth noise of one size, opened where it is high. */
-final readonly class Mottle implements Technique
+final readonly class Mottle implements Sided
 {
     public function name(): string
     {
@@ -55,15 +55,16 @@ final readonly class Mottle implements Technique
 
     public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
+        return $this->sides($surface, $choices, [$seed], $open)[0];
+    }
+
+    public function sides(Surface $surface, Choices $choices, array $seeds, OpenSpray $open): array
+    {
         $size = $choices->number('size_mm');
-        $chance = new Chance($seed);
-        $lattice = [];
         $wide = (int) ceil($surface->body->lengthMm / $size) + 5;
         $reach = $surface->deepestMm();
         $tall = (int) ceil(2 * $reach / $size) + 5;
-        for ($i = 0; $i < $wide * $tall; $i++) {
-            $lattice[] = $chance->between(0, 1);
-        }
+        $lattices = array_map(static fn(int $seed): array => self::lattice(new Chance($seed), $wide * $tall), $seeds);
         $soft = 0.3 * $choices->number('soft');
         $cut = 1 - $choices->number('cover') - $soft;
         $columns = $surface->columns;
@@ -72,8 +73,8 @@ final readonly class Mottle implements Technique
         $bends = array_map(static fn(float $u): float => 0.45 * sin($u * $surface->body->lengthMm / $size * 1.7) + 0.5, $surface->u);
         $along = array_map(static fn(float $u): float => $u * $surface->body->lengthMm / $size + 0.5, $surface->u);
 
-        $through = [];
-        // Written out rather than through Cells::each: patches may cover most of the body, on each side anew.
+        $sides = array_map(static fn(): array => [], $seeds);
+        // Written out: patches may cover most of the body.
         foreach ($open->all() as $cell => $paint) {
             $across = $cell % $columns;
             // Bent a little, so that the lattice below does not show; never to below nothing.
@@ -87,17 +88,30 @@ final readonly class Mottle implements Technique
             $fx = $fx * $fx * (3 - 2 * $fx);
             $fy = $fy * $fy * (3 - 2 * $fy);
             $at = $row * $wide + $column;
-            $upper = $lattice[$at] + ($lattice[$at + 1] - $lattice[$at]) * $fx;
-            $lower = $lattice[$at + $wide] + ($lattice[$at + $wide + 1] - $lattice[$at + $wide]) * $fx;
-            // Smooth::step, written out.
-            $in = (($upper + ($lower - $upper) * $fy - 0.5) * 1.6 + 0.5 - $cut) / (2 * $soft);
-            if ($in >= 1) {
-                $through[$cell] = $paint;
-            } elseif ($in > 0) {
-                $through[$cell] = $paint * $in * $in * (3 - 2 * $in);
+            foreach ($lattices as $side => $lattice) {
+                $upper = $lattice[$at] + ($lattice[$at + 1] - $lattice[$at]) * $fx;
+                $lower = $lattice[$at + $wide] + ($lattice[$at + $wide + 1] - $lattice[$at + $wide]) * $fx;
+                // Smooth::step, written out.
+                $in = (($upper + ($lower - $upper) * $fy - 0.5) * 1.6 + 0.5 - $cut) / (2 * $soft);
+                if ($in >= 1) {
+                    $sides[$side][$cell] = $paint;
+                } elseif ($in > 0) {
+                    $sides[$side][$cell] = $paint * $in * $in * (3 - 2 * $in);
+                }
             }
         }
 
-        return $through;
+        return $sides;
+    }
+
+    /** @return list<float> */
+    private static function lattice(Chance $chance, int $places): array
+    {
+        $lattice = [];
+        for ($i = 0; $i < $places; $i++) {
+            $lattice[] = $chance->between(0, 1);
+        }
+
+        return $lattice;
     }
 }

@@ -64,19 +64,33 @@ final readonly class Tape extends Stencil implements Indexed
         $from = $choices->number('from_u') <= 0 ? -1.0 : $choices->number('from_u') * $length;
         $to = $choices->number('to_u') >= 1 ? $length + 1 : $choices->number('to_u') * $length;
         $slant = $choices->number('slant_mm');
-        $edges = [];
+        $half = self::CREEP_MM / 2;
+        $along = $top = $bottom = [];
         foreach ($surface->u as $column => $u) {
-            // At the ridge and at the keel there is no tape.
-            $edges[$column] = [
-                $choices->number('top_deg') <= 0 ? -1e6 : Cells::yMm($surface, $u, $choices->number('top_deg')) + $slant * $u,
-                $choices->number('bottom_deg') >= 180 ? 1e6 : Cells::yMm($surface, $u, $choices->number('bottom_deg')) + $slant * $u,
-            ];
+            $along[] = Smooth::between($from, $to, self::CREEP_MM, $u * $length);
+            // As ways from the ridge. At the ridge and at the keel there is no tape.
+            $down = $surface->flankMm[$column] + $slant * $u;
+            $top[] = $choices->number('top_deg') <= 0 ? -1e6 : Cells::yMm($surface, $u, $choices->number('top_deg')) + $down;
+            $bottom[] = $choices->number('bottom_deg') >= 180 ? 1e6 : Cells::yMm($surface, $u, $choices->number('bottom_deg')) + $down;
+        }
+        $arc = $surface->arcMm;
+        $columns = $surface->columns;
+        $through = [];
+        // Written out rather than through Cells::each: a band may take up most of the side.
+        foreach ($open->all() as $cell => $paint) {
+            $column = $cell % $columns;
+            $way = $arc[$cell];
+            if ($way > $top[$column] - $half && $way < $bottom[$column] + $half) {
+                $part = $along[$column];
+                if ($way < $top[$column] + $half || $way > $bottom[$column] - $half) {
+                    $part *= Smooth::between($top[$column], $bottom[$column], self::CREEP_MM, $way);
+                }
+                if ($part > 0) {
+                    $through[$cell] = $paint * $part;
+                }
+            }
         }
 
-        return Cells::each($surface, $open, static function (float $x, float $y, int $at) use ($edges, $from, $to): float {
-            [$top, $bottom] = $edges[$at];
-
-            return Smooth::between($from, $to, self::CREEP_MM, $x) * Smooth::between($top, $bottom, self::CREEP_MM, $y);
-        });
+        return $through;
     }
 }
