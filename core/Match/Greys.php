@@ -32,8 +32,8 @@ final readonly class Greys
 
     private const CHROMAS = [0.7, 1.5, 2.5, 4.0, 6.0, 9.0, 13.0, 18.0];
 
-    /** So near to opposite, in degrees, the difference may jump: the hues of CIEDE2000 are a little other than those of L*a*b*. */
-    private const OPPOSITE = 15;
+    /** So near to opposite, in degrees, the difference jumps. */
+    private const OPPOSITE = 1.0;
 
     /** Where it does not, it changes by no more than so much, DeltaE00, with each unit of {@see Metric}. */
     private const STEEP = 12;
@@ -55,10 +55,17 @@ final readonly class Greys
     /** @return list<array{array{float, float, float}, float}> places and how far off they are, DeltaE00 */
     public function places(): array
     {
+        if (! $this->matter) {
+            return [];
+        }
         $places = [];
-        for ($l = $this->wanted->l - self::LIGHTER; $this->matter && $l <= $this->wanted->l + self::LIGHTER; $l += self::LIGHT_STEP) {
-            for ($aside = -self::ASIDE; $aside <= self::ASIDE; $aside += self::HUE_STEP) {
-                $hue = deg2rad(2 * self::BLUE - $this->wanted->hue() + $aside);
+        $hues = [180 + self::OPPOSITE, 180 - self::OPPOSITE];
+        for ($aside = -self::ASIDE; $aside <= self::ASIDE; $aside += self::HUE_STEP) {
+            $hues[] = 2 * (self::BLUE - $this->wanted->hue()) + $aside;
+        }
+        for ($l = $this->wanted->l - self::LIGHTER; $l <= $this->wanted->l + self::LIGHTER; $l += self::LIGHT_STEP) {
+            foreach ($hues as $turn) {
+                $hue = deg2rad($this->wanted->hue() + $turn);
                 foreach (self::CHROMAS as $chroma) {
                     [$x, $y, $z] = $this->metric->place($l, $chroma * cos($hue), $chroma * sin($hue));
                     $places[] = [[$x, $y, $z], $this->metric->off($x, $y, $z)];
@@ -88,8 +95,8 @@ final readonly class Greys
         if ($chroma < self::NEUTRAL + $strays || $off < $deltaE + self::STEEP * $strays) {
             return true;
         }
-        $turn = fmod(abs($colour->hue() - $this->wanted->hue()) + 180, 360);
+        $turn = abs($colour->hue() - $this->wanted->hue());
 
-        return min($turn, 360 - $turn) < self::OPPOSITE + rad2deg($strays / $chroma);
+        return abs($turn - 180) < self::OPPOSITE + rad2deg($strays / $chroma);
     }
 }

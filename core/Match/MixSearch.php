@@ -32,6 +32,9 @@ final class MixSearch
     /** Mixes of a patch are nearer than foretold by less than this part of how far it bulges. */
     private const NEARER = 0.8;
 
+    /** They stray from where they are foretold by less than this part of it. */
+    private const STRAY = 0.25;
+
     /** A patch that bulges more is cut in four, in the units of {@see Metric}, */
     private const FLAT = 1.5;
 
@@ -236,7 +239,7 @@ final class MixSearch
             $away = $metric->off($x, $y, $z);
             if ($away < $within + $strays) {
                 $mixes[$mix] = $away;
-            } elseif ($this->greys->mayBeWithin($within, $away, $x, $y, $z, $strays)) {
+            } elseif ($this->greys->mayBeWithin($within, $away, $x, $y, $z, self::STRAY * $patch->bulge)) {
                 $greys[] = $mix;
             }
         }

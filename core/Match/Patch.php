@@ -104,10 +104,10 @@ final readonly class Patch
         return $four;
     }
 
-    /** @return array{float, float, float} the point of its flat triangle that is nearest to the wanted colour */
-    public function nearest(): array
+    /** The cell of a hull in which the nearest point of its flat triangle is seen. */
+    public function toward(Hull $hull): int
     {
-        return Triangle::nearest($this->places[0], $this->places[1], $this->places[2]);
+        return $hull->toward($this->places[0], $this->places[1], $this->places[2]);
     }
 
     /**

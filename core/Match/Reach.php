@@ -26,8 +26,8 @@ final class Reach
     /** The bands are taken together in so many groups. */
     private const GROUPS = 8;
 
-    /** What colours between those looked at may lie further off. */
-    private const SPARE = 1.05;
+    /** What colours between those looked at may lie further out, of the whole way across. */
+    private const SPARE = 0.025;
 
     /** @var list<list<float>> how far a paint goes in each direction from the wanted colour */
     private array $alone = [];
@@ -75,12 +75,15 @@ final class Reach
     /** @return \Generator<array{int, int, int}> those that may come into the halo */
     public function threes(Halo $halo): \Generator
     {
-        [$low, $high] = $this->near($halo);
+        $boxes = array_map($this->box(...), $halo->edges);
         foreach ($this->pairs as $one => $seconds) {
             foreach (array_keys($seconds) as $two) {
                 for ($three = $two + 1; $three < \count($this->alone); $three++) {
-                    if ($this->reaches($one, $two, $three, $low, $high)) {
-                        yield [$one, $two, $three];
+                    foreach ($boxes as [$low, $high]) {
+                        if ($this->reaches($one, $two, $three, $low, $high)) {
+                            yield [$one, $two, $three];
+                            break;
+                        }
                     }
                 }
             }
@@ -88,19 +91,23 @@ final class Reach
     }
 
     /**
-     * How far colours of the halo lie in each direction at least and at most.
+     * How far some places lie in each direction at least and at most.
+     *
+     * @param list<array{float, float, float}> $places
      *
      * @return array{list<float>, list<float>}
      */
-    private function near(Halo $halo): array
+    private function box(array $places): array
     {
-        $xyz = array_map(fn(array $place): Xyz => $this->metric->colour(...$place)->toXyz(), $halo->edge);
+        $xyz = array_map(fn(array $place): Xyz => $this->metric->colour(...$place)->toXyz(), $places);
         $low = $high = [];
         foreach ($this->slopes as $direction => $slope) {
             $from = $this->at[$direction];
             $far = array_map(static fn(Xyz $at): float => $slope[0] * $at->x + $slope[1] * $at->y + $slope[2] * $at->z - $from, $xyz);
-            $low[] = self::SPARE * min(0.0, ...$far);
-            $high[] = self::SPARE * max(0.0, ...$far);
+            $least = min(INF, ...$far);
+            $most = max(-INF, ...$far);
+            $low[] = $least - self::SPARE * ($most - $least);
+            $high[] = $most + self::SPARE * ($most - $least);
         }
 
         return [$low, $high];

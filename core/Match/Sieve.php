@@ -6,8 +6,8 @@ namespace Hawkbrush\Core\Match;
 
 /**
  * What of a rack's mixes may still be an offer: what may lie in the {@see Halo}, which is drawn the narrower the better
- * the offers are. A flat piece lies beyond the halo if all of it lies further, in the direction that the halo faces
- * there, than the halo reaches; mixes lie on pieces that are bent, so that each test leaves a margin. These are from trials
+ * the offers are. A flat piece lies beyond a hull of it if all of the piece lies further, in the direction that the hull
+ * faces there, than the hull reaches; mixes lie on pieces that are bent, so that each test leaves a margin. These are from trials
  * with racks by chance, see docs/decisions/0006.
  */
 final class Sieve
@@ -44,18 +44,67 @@ final class Sieve
      *
      * @param array{float, float, float} $middle
      *
-     * @return list<int> by number
+     * @return array<int> by number
      */
     public function near(Ways $ways, int $one, int $two, int $three, array $middle): array
     {
         $places = $ways->ten($one, $two, $three, $middle);
         $curve = $ways->curve($one, $two, $three, $places);
         $pulls = $ways->pulls($one, $two, $three);
+        $near = $this->nearOne($this->halo->hulls[0], [$ways->nearest($one, $two, $three), $middle], $places, $curve, $pulls);
+        foreach (\array_slice($this->halo->hulls, 1) as $hull) {
+            $near = array_unique([...$near, ...$this->nearOne($hull, [$middle], $places, $curve, $pulls)]);
+        }
+
+        return $near;
+    }
+
+    /** Whether mixes of a patch may lie in the halo. */
+    public function holds(Patch $patch): bool
+    {
+        foreach ($this->halo->hulls as $hull) {
+            $cell = $patch->toward($hull);
+            if ($patch->along($hull->facing[$cell]) <= $hull->reach[$cell] + self::STRAY * $patch->bulge) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The mixes of a patch that may lie in the halo.
+     *
+     * @param array<int, array{float, float}> $spots see {@see Lattice::mixesIn}
+     * @param float $strays how far they may lie from where they are foretold
+     *
+     * @return array<int, array{float, float}>
+     */
+    public function sift(Patch $patch, array $spots, float $strays): array
+    {
+        $left = [];
+        foreach ($this->halo->hulls as $hull) {
+            $cell = $patch->toward($hull);
+            $left += $patch->upTo($hull->reach[$cell] + $strays, $spots, $hull->facing[$cell]);
+        }
+
+        return $left;
+    }
+
+    /**
+     * @param non-empty-list<array{float, float, float}> $toward places towards which all are looked at first
+     * @param non-empty-list<array{float, float, float}> $places ten
+     * @param array{list<array{float, float, float}>, list<array{float, float, float}>, list<array{float, float, float}>} $pulls
+     *
+     * @return list<int>
+     */
+    private function nearOne(Hull $hull, array $toward, array $places, float $curve, array $pulls): array
+    {
         $beyond = [];
-        foreach ([$ways->nearest($one, $two, $three), $middle] as [$x, $y, $z]) {
-            $cell = Rays::cell($x, $y, $z);
-            [$x, $y, $z] = $this->halo->facing[$cell];
-            $limit = $this->halo->reach[$cell] + self::BEND_OF_ALL * $curve;
+        foreach ($toward as [$x, $y, $z]) {
+            $cell = $hull->cell($x, $y, $z);
+            [$x, $y, $z] = $hull->facing[$cell];
+            $limit = $hull->reach[$cell] + self::BEND_OF_ALL * $curve;
             $outside = [];
             $all = true;
             foreach ($places as [$px, $py, $pz]) {
@@ -67,19 +116,19 @@ final class Sieve
             }
             $beyond[] = $outside;
         }
-        [$first, $second] = $beyond;
         $near = [];
         foreach ($this->lattice->coarse as $number => [$a, $b, $c]) {
-            if (($first[$a] && $first[$b] && $first[$c]) || ($second[$a] && $second[$b] && $second[$c])) {
-                continue;
+            foreach ($beyond as $outside) {
+                if ($outside[$a] && $outside[$b] && $outside[$c]) {
+                    continue 2;
+                }
             }
-            [$x, $y, $z] = Triangle::nearest($places[$a], $places[$b], $places[$c]);
-            $cell = Rays::cell($x, $y, $z);
-            [$x, $y, $z] = $this->halo->facing[$cell];
+            $cell = $hull->toward($places[$a], $places[$b], $places[$c]);
+            [$x, $y, $z] = $hull->facing[$cell];
             [$ax, $ay, $az] = $places[$a];
             [$bx, $by, $bz] = $places[$b];
             [$cx, $cy, $cz] = $places[$c];
-            $reach = $this->halo->reach[$cell];
+            $reach = $hull->reach[$cell];
             $least = min($x * $ax + $y * $ay + $z * $az, $x * $bx + $y * $by + $z * $bz, $x * $cx + $y * $cy + $z * $cz);
             if ($least > $reach + self::BEND_OF_ALL * $curve) {
                 continue;
@@ -93,30 +142,5 @@ final class Sieve
         }
 
         return $near;
-    }
-
-    /** Whether mixes of a patch may lie in the halo. */
-    public function holds(Patch $patch): bool
-    {
-        [$x, $y, $z] = $patch->nearest();
-        $cell = Rays::cell($x, $y, $z);
-
-        return $patch->along($this->halo->facing[$cell]) <= $this->halo->reach[$cell] + self::STRAY * $patch->bulge;
-    }
-
-    /**
-     * The mixes of a patch that may lie in the halo.
-     *
-     * @param array<int, array{float, float}> $spots see {@see Lattice::mixesIn}
-     * @param float $strays how far they may lie from where they are foretold
-     *
-     * @return array<int, array{float, float}>
-     */
-    public function sift(Patch $patch, array $spots, float $strays): array
-    {
-        [$x, $y, $z] = $patch->nearest();
-        $cell = Rays::cell($x, $y, $z);
-
-        return $patch->upTo($this->halo->reach[$cell] + $strays, $spots, $this->halo->facing[$cell]);
     }
 }

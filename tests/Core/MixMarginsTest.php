@@ -12,6 +12,7 @@ use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Match\Greys;
 use Hawkbrush\Core\Match\Halo;
+use Hawkbrush\Core\Match\Hull;
 use Hawkbrush\Core\Match\Lattice;
 use Hawkbrush\Core\Match\Offer;
 use Hawkbrush\Core\Match\Offers;
@@ -30,6 +31,22 @@ function anyPlace(float $far = 20): array
 function off(array $place): float
 {
     return sqrt($place[0] ** 2 + $place[1] ** 2 + $place[2] ** 2);
+}
+
+/** @param array{float, float, float} $place */
+function inHalo(Halo $halo, array $place): bool
+{
+    foreach ($halo->hulls as $hull) {
+        $in = true;
+        foreach ($hull->facing as $cell => [$x, $y, $z]) {
+            $in = $in && $x * $place[0] + $y * $place[1] + $z * $place[2] <= $hull->reach[$cell];
+        }
+        if ($in) {
+            return true;
+        }
+    }
+
+    return false;
 }
 
 /** Nearest of many points of a triangle to where the axes meet. */
@@ -99,7 +116,7 @@ it('has in the halo all colours so far off, and hardly more', function (Lab $lab
     $rays = new Rays($metric, new Greys($metric));
     $halo = new Halo($rays, $deltaE);
     mt_srand(9);
-    foreach (array_slice($halo->edge, 0, count($rays->directions)) as $place) {
+    foreach (array_slice($halo->edges[0], 0, count($rays->directions)) as $place) {
         // The difference may jump there: it is no more a little inside, and no less a little outside.
         [$in, $out] = array_map(static fn(float $part): float => $metric->off(...array_map(static fn(float $x): float => $part * $x, $place)), [0.98, 1.001]);
         expect($in)->toBeLessThanOrEqual($deltaE)->and($out)->toBeGreaterThan($deltaE);
@@ -111,10 +128,8 @@ it('has in the halo all colours so far off, and hardly more', function (Lab $lab
             continue;
         }
         $inside++;
-        foreach ($halo->facing as $cell => [$x, $y, $z]) {
-            if ($x * $place[0] + $y * $place[1] + $z * $place[2] > $halo->reach[$cell]) {
-                throw new RuntimeException('beyond cell '.$cell);
-            }
+        if (! inHalo($halo, $place)) {
+            throw new RuntimeException('beyond it: '.json_encode($place));
         }
     }
     expect($inside)->toBeGreaterThan(100);
@@ -122,6 +137,49 @@ it('has in the halo all colours so far off, and hardly more', function (Lab $lab
     'near' => [new Lab(50, 10, 20), 0.3], 'far' => [new Lab(50, 10, 20), 14.0], 'a grey' => [new Lab(60, 0, 0), 9.0],
     'a deep blue, where the difference folds' => [new Lab(32, 30, -70), 16.0], 'nearly white' => [new Lab(96, -1, 2), 20.0],
 ]);
+
+it('knows the greys that lie half as far from a strong pink as those beside them', function (): void {
+    $metric = Metric::at(new Lab(63, 61, 9));
+    $near = $metric->place(63, -2.1, -0.5);
+    $beside = $metric->place(63, -2.1, -0.2);
+    expect($metric->off(...$near))->toBeLessThan(17)->and($metric->off(...$beside))->toBeGreaterThan(25);
+    // Though no ray passes there, they are in the halo, apart from the rest.
+    $greys = new Greys($metric);
+    $halo = new Halo(new Rays($metric, $greys), 17.0);
+    expect(inHalo($halo, $near))->toBeTrue()
+        ->and($halo->hulls)->toHaveCount(2)
+        ->and($halo->hulls[0]->beyond(...$near))->toBeGreaterThan(1)
+        ->and($halo->hulls[1]->beyond(...$near))->toBeLessThan(0)
+        // And nothing foretold beside them is taken for far.
+        ->and($greys->mayBeWithin(17.0, $metric->off(...$beside), ...[...$beside, 0.3]))->toBeTrue()
+        ->and($greys->mayBeWithin(17.0, 40.0, ...[...$metric->place(63, 20, 20), 0.3]))->toBeFalse()
+        ->and($greys->mayBeWithin(17.0, 31.0, ...[...$metric->place(63, 4, 8), 0.1]))->toBeFalse();
+});
+
+it('has none to look out for around a grey', function (): void {
+    $metric = Metric::at(new Lab(63, 6, 9));
+    $greys = new Greys($metric);
+    expect($greys->places())->toBe([])
+        ->and($greys->mayBeWithin(5.0, 6.0, ...[...$metric->place(60, 0, 0), 0.5]))->toBeFalse()
+        ->and((new Halo(new Rays($metric, $greys), 14.0))->hulls)->toHaveCount(1);
+});
+
+it('tells how far a hull reaches, and the cell towards what is nearest, from where its middle is', function (): void {
+    $metric = Metric::at(new Lab(50, 10, 20));
+    $rays = new Rays($metric, new Greys($metric));
+    $cube = [];
+    foreach ([7.0, 9.0] as $x) {
+        foreach ([-1.0, 1.0] as $y) {
+            array_push($cube, [$x, $y, -1.0], [$x, $y, 1.0]);
+        }
+    }
+    $hull = Hull::around($rays, $cube);
+    expect($hull->beyond(12, 0.1, 0.1))->toBeBetween(2.5, 3.1)
+        ->and($hull->beyond(8.2, 0.1, 0.1))->toBeLessThan(0)
+        ->and($hull->beyond(8, -4, 0.2))->toBeBetween(2.5, 3.1)
+        ->and($hull->cell(8, 5, 0.1))->toBe(Rays::cell(0, 5, 0.1))
+        ->and($hull->toward([8.0, 5.0, 0.1], [9.0, 9.0, 4.0], [6.0, 9.0, -4.0]))->toBe(Rays::cell(0, 5, 0.1));
+});
 
 it('has every mix in whole drops once, without a common divisor', function (int $drops): void {
     $lattice = new Lattice($drops);
