@@ -123,10 +123,14 @@ final readonly class Lattice
             $along = $x * $px + $y * $py + $z * $pz;
             $least = $along < $least ? $along : $least;
         }
+        $alongs = [];
+        foreach ($this->inner[$number] === [] ? [] : $places as [$px, $py, $pz]) {
+            $alongs[] = $x * $px + $y * $py + $z * $pz;
+        }
         foreach ($this->inner[$number] as $parts) {
             $along = 0.0;
-            foreach ($places as $i => [$px, $py, $pz]) {
-                $along += $parts[$i] * ($x * $px + $y * $py + $z * $pz);
+            foreach ($parts as $i => $part) {
+                $along += $part * $alongs[$i];
             }
             $least = $along < $least ? $along : $least;
         }

@@ -18,13 +18,13 @@ final readonly class Rays
     private const FIRST = 0.1;
 
     /** Each step outward is so many times as far as the one before. */
-    private const GROWTH = 1.25;
+    private const GROWTH = 1.5;
 
     /** The last is further than any two colours are apart. */
-    private const STEPS = 40;
+    private const STEPS = 22;
 
     /** So many times the way between two steps is halved. */
-    private const HALVES = 5;
+    private const HALVES = 6;
 
     /** @var list<array{float, float, float}> of length 1, by cell */
     public array $directions;

@@ -22,7 +22,7 @@ final class Sieve
     private const STRAY = 0.2;
 
     /** The halo is drawn anew when it can be so many times as narrow. */
-    private const NARROWER = 0.9;
+    private const NARROWER = 0.85;
 
     public Halo $halo;
 
@@ -130,11 +130,12 @@ final class Sieve
             [$cx, $cy, $cz] = $places[$c];
             $reach = $hull->reach[$cell];
             $least = min($x * $ax + $y * $ay + $z * $az, $x * $bx + $y * $by + $z * $bz, $x * $cx + $y * $cy + $z * $cz);
-            if ($least > $reach + self::BEND_OF_ALL * $curve) {
-                continue;
-            }
             if ($least > $reach) {
-                $least = min($least, $this->lattice->pulled($number, $places, $pulls, $x, $y, $z)) - self::BEND * min($curve, sqrt(Triangle::longest($places[$a], $places[$b], $places[$c])));
+                $bends = min($curve, sqrt(Triangle::longest($places[$a], $places[$b], $places[$c])));
+                if ($least > $reach + self::BEND_OF_ALL * $bends) {
+                    continue;
+                }
+                $least = min($least, $this->lattice->pulled($number, $places, $pulls, $x, $y, $z)) - self::BEND * $bends;
             }
             if ($least <= $reach) {
                 $near[] = $number;
