@@ -14,6 +14,11 @@ use Hawkbrush\Core\Refused;
  */
 final readonly class Surface
 {
+    /** @var list<float> half the mean height of a cell in mm, at least 0.01, by column */
+    public array $halfMm;
+
+    private float $deepestMm;
+
     /**
      * @param list<float> $u of each column's middle
      * @param list<float> $theta of each row's middle, degrees
@@ -34,12 +39,18 @@ final readonly class Surface
         public array $arcMm,
         public array $areaMm2,
         public array $flankMm,
-    ) {}
+    ) {
+        $keel = \array_slice($arcMm, -$columns);
+        // The last row's middle lies half a cell before the keel.
+        $halves = 2 * $rows - 1;
+        $this->halfMm = array_map(static fn(float $mm): float => max(0.01, $mm / $halves), $keel);
+        $this->deepestMm = max([1.0, ...$keel]);
+    }
 
     /** Way in mm from the back ridge to the keel where it is longest, at least 1. */
     public function deepestMm(): float
     {
-        return max([1.0, ...\array_slice($this->arcMm, -$this->columns)]);
+        return $this->deepestMm;
     }
 
     /**

@@ -54,18 +54,9 @@ final class Dabs
         [$this->fromColumn, $this->toColumn, $this->fromRow, $toRow] = $open->reach();
         $this->end = ($toRow + 1) * $surface->columns;
         $this->second = ($this->fromRow + 1) * $surface->columns;
-        $highest = INF;
-        $lowest = -INF;
-        for ($column = $this->fromColumn; $column <= $this->toColumn && $toRow >= 0; $column++) {
-            $highest = min($highest, $this->arc[$this->fromRow * $surface->columns + $column] - $this->flank[$column]);
-            $lowest = max($lowest, $this->arc[$toRow * $surface->columns + $column] - $this->flank[$column]);
-        }
+        [$this->highest, $this->lowest] = $open->heights();
         $this->rowMm = $surface->deepestMm() / $surface->rows;
-        // The last row's middle lies half a cell before the keel.
-        $halves = 2 * $surface->rows - 1;
-        $this->halfMm = array_map(static fn(float $keel): float => max(0.01, $keel / $halves), \array_slice($this->arc, -$surface->columns));
-        $this->highest = $highest;
-        $this->lowest = $lowest;
+        $this->halfMm = $surface->halfMm;
     }
 
     /** @return array<int, float> the part of the coat that falls on the marks */
@@ -94,6 +85,8 @@ final class Dabs
             return;
         }
         $whole = $radius > $off ? $radius - $off : 0.0;
+        $wholeSquare = $whole * $whole;
+        $wide = 2 * $soft;
         $cellMm = $this->cellMm;
         $from = (int) (($xMm - $edge) / $cellMm);
         $from = $from > $this->fromColumn ? $from : $this->fromColumn;
@@ -119,9 +112,7 @@ final class Dabs
                 continue;
             }
             $middle = $flank[$column] + $yMm;
-            $inner = $whole * $whole - $square;
             $outer = sqrt($outer);
-            $inner = $inner > 0 ? sqrt($inner) : 0.0;
             $half = $sharp ? $this->halfMm[$column] : 0.0;
             $last = $middle + $outer + $half;
             $first = $middle - $outer - $half;
@@ -132,22 +123,36 @@ final class Dabs
             while ($cell < $end && $arc[$cell] < $first) {
                 $cell += $columns;
             }
-            for ($at = $cell; $at < $end && $arc[$at] <= $last; $at += $columns) {
-                $away = $arc[$at] - $middle;
-                $away = $away < 0 ? -$away : $away;
-                if ($sharp) {
-                    $low = $away - $half;
-                    $high = $away + $half;
+            if ($sharp) {
+                $inner = $wholeSquare > $square ? sqrt($wholeSquare - $square) : 0.0;
+                $all = 4 * $half;
+                for ($at = $cell; $at < $end && $arc[$at] <= $last; $at += $columns) {
+                    $away = $arc[$at] - $middle;
+                    $low = ($away < 0 ? -$away : $away) - $half;
+                    $high = $low + 2 * $half;
                     $cover = ($high < $outer ? $high : $outer) - ($low > -$outer ? $low : -$outer);
                     if ($low < $inner) {
                         $cover += ($high < $inner ? $high : $inner) - ($low > -$inner ? $low : -$inner);
                     }
-                    $cover /= 4 * $half;
-                } else {
-                    $cover = $away <= $inner ? 1.0 : ($edge - sqrt($square + $away * $away)) / (2 * $soft);
+                    $cover /= $all;
+                    if ($cover > ($marks[$at] ?? 0.0)) {
+                        $marks[$at] = $cover < 1 ? $cover : 1.0;
+                    }
                 }
+
+                continue;
+            }
+            for ($at = $cell; $at < $end && $arc[$at] <= $last; $at += $columns) {
+                $away = $arc[$at] - $middle;
+                $away = $square + $away * $away;
+                if ($away <= $wholeSquare) {
+                    $marks[$at] = 1.0;
+
+                    continue;
+                }
+                $cover = ($edge - sqrt($away)) / $wide;
                 if ($cover > ($marks[$at] ?? 0.0)) {
-                    $marks[$at] = $cover < 1 ? $cover : 1.0;
+                    $marks[$at] = $cover;
                 }
             }
         }

@@ -22,10 +22,16 @@ final class OpenSpray
     /** Full cover is reached a little before the brush points squarely at the surface: a painter's hand sweeps. */
     private const SWEEP = 1.06;
 
+    /** Marks are many if they take up more than one cell in so many. */
+    private const MANY = 3;
+
     /** @var array<int, float>|null */
     private ?array $all = null;
 
     private bool $asked = false;
+
+    /** @var array{float, float}|null */
+    private ?array $heights = null;
 
     /**
      * @param array<int, float>|null $along share by column; null: all of it everywhere
@@ -104,6 +110,24 @@ final class OpenSpray
         return [array_key_first($this->along) ?? 0, array_key_last($this->along) ?? -1, array_key_first($this->around) ?? 0, array_key_last($this->around) ?? -1];
     }
 
+    /** @return array{float, float} y in mm of the highest and of the lowest cell that gets any; INF and -INF if none does */
+    public function heights(): array
+    {
+        if ($this->heights !== null) {
+            return $this->heights;
+        }
+        [$first, $last, $top, $bottom] = $this->reach();
+        $highest = INF;
+        $lowest = -INF;
+        for ($column = $first; $column <= $last && $bottom >= 0; $column++) {
+            $flank = $this->surface->flankMm[$column];
+            $highest = min($highest, $this->surface->arcMm[$top * $this->surface->columns + $column] - $flank);
+            $lowest = max($lowest, $this->surface->arcMm[$bottom * $this->surface->columns + $column] - $flank);
+        }
+
+        return $this->heights = [$highest, $lowest];
+    }
+
     /**
      * What falls on marks.
      *
@@ -116,8 +140,8 @@ final class OpenSpray
         if ($this->along === null) {
             return $marks;
         }
-        // Asked for the second time, it is worked out for all.
-        $open = $this->all ?? ($this->asked ? $this->all() : null);
+        // Asked for the second time, or for many, it is worked out for all.
+        $open = $this->all ?? ($this->asked || self::MANY * \count($marks) > \count($this->along) * \count($this->around) ? $this->all() : null);
         $this->asked = true;
         if ($open === null) {
             $columns = $this->surface->columns;
