@@ -134,7 +134,8 @@ test('the bench sends again what met trouble at the server, and lets go only wha
   await expect(page.getByRole('alert')).toHaveCount(0, { timeout: 15_000 });
   await page.reload();
   await expect(left).not.toHaveAttribute('aria-pressed', before ?? '');
-  // Of two that wait, the first is refused: the other arrives.
+  // Of two that wait, the first is refused: the other arrives. A key that comes before the page listens does nothing.
+  await page.waitForLoadState('networkidle');
   await page.route('**/events', (route) => route.fulfill(answer(500)), { times: 1 });
   await page.keyboard.press('l');
   await expect(page.getByRole('alert')).toBeVisible();
