@@ -43,8 +43,8 @@ export function MixSearch({
         <>
           {!search.data.near && (
             <p>
-              Nothing on this rack comes near that colour: it lies beyond what these paints can make. Of mixes so far
-              off, one or another may be missing here.
+              Nothing on this rack comes near that colour: it lies beyond what these paints can make. So far off, the
+              figure says little; a grey may stand among the nearest. Go by the halves.
             </p>
           )}
           <ol className="mix-offers on-stage" aria-label="Mixes, the nearest first">
