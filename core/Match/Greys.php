@@ -42,7 +42,7 @@ final readonly class Greys
     private const NEUTRAL = 1.0;
 
     /** Whether the wanted colour is strong. */
-    public bool $matter;
+    private bool $matter;
 
     private Lab $wanted;
 
