@@ -142,7 +142,12 @@ test.describe('a card', () => {
     await openBottle(page, 'Wine red');
     await page.getByRole('button', { name: 'Teach it from a card' }).click();
     const dialog = page.getByRole('dialog');
+    // Before both painted halves are given nothing is said of the paint, and nothing can be kept.
+    const saying = dialog.getByText('shows here once both painted halves are given');
+    await expect(saying).toBeVisible();
+    await expect(dialog.getByRole('button', { name: 'Use this from now on' })).toBeDisabled();
     await dialog.getByLabel('Painted, on the white').fill('#5c5050');
+    await expect(saying).toBeVisible();
     await dialog.getByLabel('Painted, on the black').fill('#c86060');
     await expect(dialog.getByRole('alert')).toContainText('The black half is lighter');
     await expect(dialog.getByRole('button', { name: 'Use this from now on' })).toBeDisabled();
@@ -160,9 +165,12 @@ test.describe('a card', () => {
     const dialog = page.getByRole('dialog');
     await dialog.getByLabel('With a colorimeter').check();
     await expect(dialog.getByLabel('Put down on the card of')).toContainText('Fjord blue (40 µm wet');
+    const refused: string[] = [];
+    page.on('response', (answer) => answer.status() >= 400 && refused.push(answer.url()));
     await dialog.getByRole('button', { name: 'Read all four' }).click();
     await expect(dialog.getByLabel('Wet film, µm')).toHaveValue('40');
     await expect(dialog.getByRole('region', { name: 'What the card says' })).toContainText('The film is 12.8 µm dry');
+    expect(refused).toEqual([]);
     await dialog.getByRole('button', { name: 'Use this from now on' }).click();
     await expect(page.locator('.seal', { hasText: 'measured' })).toBeVisible();
     await page.goto('/stores');

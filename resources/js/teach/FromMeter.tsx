@@ -18,18 +18,21 @@ export function FromMeter({ paint, onCard, onFilm }: Props) {
   const [picked, setPicked] = useState<string | null>(null);
   const card = picked ?? cards.find((one) => one.label.startsWith(`${paint.name},`))?.id ?? cards[0]?.id ?? null;
   const read = useMutation({
-    mutationFn: async (half: Half) => {
-      const place = card === null ? null : `${card}:${half}`;
-      return { half, measured: await write<Measured>('POST', '/colorimeter/read', { place }) };
+    mutationFn: async (halves: readonly Half[]) => {
+      const told: Partial<CardTold> = {};
+      for (const half of halves) {
+        const place = card === null ? null : `${card}:${half}`;
+        const measured = await write<Measured>('POST', '/colorimeter/read', { place });
+        told[half] = { given: { reflectance: measured.reflectance }, hex: measured.colour.hex };
+      }
+      return told;
     },
-    onSuccess: ({ half, measured }) =>
-      onCard({ [half]: { given: { reflectance: measured.reflectance }, hex: measured.colour.hex } }),
+    onSuccess: (told, halves) => {
+      onCard(told);
+      const wet = /(\d+) µm wet/.exec(cards.find((one) => one.id === card)?.note ?? '')?.[1];
+      if (wet !== undefined && halves === HALVES) onFilm(Number(wet));
+    },
   });
-  const all = async () => {
-    for (const half of HALVES) await read.mutateAsync(half);
-    const wet = /(\d+) µm wet/.exec(cards.find((one) => one.id === card)?.note ?? '')?.[1];
-    if (wet !== undefined) onFilm(Number(wet));
-  };
   if (meter.data === undefined) return <p className="dim">Asking the instrument …</p>;
   if (!meter.data.connected) {
     return (
@@ -53,12 +56,23 @@ export function FromMeter({ paint, onCard, onFilm }: Props) {
       )}
       <p className="asked-row">
         {cards.length > 0 && (
-          <button type="button" className="plain-button quiet" disabled={read.isPending} onClick={() => void all()}>
+          <button
+            type="button"
+            className="plain-button quiet"
+            disabled={read.isPending}
+            onClick={() => read.mutate(HALVES)}
+          >
             Read all four
           </button>
         )}
         {HALVES.map((half) => (
-          <button key={half} type="button" className="link" disabled={read.isPending} onClick={() => read.mutate(half)}>
+          <button
+            key={half}
+            type="button"
+            className="link"
+            disabled={read.isPending}
+            onClick={() => read.mutate([half])}
+          >
             {WORDS[half]}
           </button>
         ))}

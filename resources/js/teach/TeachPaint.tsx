@@ -9,7 +9,7 @@ import { FilmFields, type FilmTold } from './FilmFields';
 import { FromFile } from './FromFile';
 import { FromMeter } from './FromMeter';
 import { FromPhoto } from './FromPhoto';
-import { type CardTold, HALVES, hexTold, type Told, WORDS } from './halves';
+import { type CardBegun, type CardTold, HALVES, hexTold, type Told, WORDS } from './halves';
 import { Meaning } from './Meaning';
 import './teach.css';
 
@@ -27,15 +27,16 @@ export function TeachPaint({ paint, onClose }: { paint: Paint; onClose: () => vo
   const [source, setSource] = useState<Source>('typed');
   const [seen, setSeen] = useState<'matte' | 'clear'>('matte');
   const [film, setFilm] = useState<FilmTold>({ film: { wet_um: 40, thinning_percent: 0 } });
-  const [card, setCard] = useState<CardTold>({
+  const [card, setCard] = useState<CardBegun>({
     white: hexTold('#f2f2f0'),
     black: hexTold('#3c3c3c'),
-    over_white: hexTold(paint.chip.white),
-    over_black: hexTold('#5c5050'),
+    over_white: null,
+    over_black: null,
   });
+  const whole = card.over_white !== null && card.over_black !== null;
   const form = {
     revision: paint.revision,
-    ...Object.fromEntries(HALVES.map((half) => [half, card[half].given])),
+    ...Object.fromEntries(HALVES.map((half) => [half, card[half]?.given])),
     ...film,
     seen,
     source,
@@ -43,6 +44,7 @@ export function TeachPaint({ paint, onClose }: { paint: Paint; onClose: () => vo
   const looked = useQuery({
     queryKey: ['drawdown', paint.id, form],
     queryFn: () => write<Taught>('POST', `/paints/${paint.id}/drawdown`, form),
+    enabled: whole,
     placeholderData: keepPreviousData,
     retry: false,
   });
@@ -110,6 +112,7 @@ export function TeachPaint({ paint, onClose }: { paint: Paint; onClose: () => vo
             {words(keep.error)}
           </p>
         )}
+        {!whole && <p className="dim">What the card says shows here once both painted halves are given.</p>}
         {found !== undefined && <Meaning taught={found} />}
         <button type="submit" className="plain-button" disabled={keep.isPending || !settled}>
           Use this from now on
@@ -119,7 +122,7 @@ export function TeachPaint({ paint, onClose }: { paint: Paint; onClose: () => vo
   );
 }
 
-function Halves(props: { card: CardTold; typed: boolean; onTell: (told: Partial<CardTold>) => void }) {
+function Halves(props: { card: CardBegun; typed: boolean; onTell: (told: Partial<CardTold>) => void }) {
   return (
     <div className="teach-card">
       {HALVES.map((half) => (
@@ -135,18 +138,25 @@ function Halves(props: { card: CardTold; typed: boolean; onTell: (told: Partial<
   );
 }
 
-function Half(props: { label: string; told: Told; typed: boolean; onTell: (told: Told) => void }) {
+function Half(props: { label: string; told: Told | null; typed: boolean; onTell: (told: Told) => void }) {
   if (!props.typed) {
     return (
       <p className="teach-half">
-        <i style={{ background: props.told.hex }} />
+        <i style={{ background: props.told?.hex }} />
         <span>
           {props.label}
           <br />
-          <b>{props.told.hex}</b>
+          <b>{props.told?.hex ?? 'not given yet'}</b>
         </span>
       </p>
     );
   }
-  return <Line label={props.label} type="color" value={props.told.hex} onText={(hex) => props.onTell(hexTold(hex))} />;
+  return (
+    <Line
+      label={props.told === null ? `${props.label} (not given yet)` : props.label}
+      type="color"
+      value={props.told?.hex ?? '#808080'}
+      onText={(hex) => props.onTell(hexTold(hex))}
+    />
+  );
 }

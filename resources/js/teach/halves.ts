@@ -18,4 +18,7 @@ export interface Told {
 }
 export type CardTold = Record<Half, Told>;
 
+/** A card as it is being told: bare halves are much alike on all cards, the painted ones nobody knows before. */
+export type CardBegun = Record<'white' | 'black', Told> & Record<'over_white' | 'over_black', Told | null>;
+
 export const hexTold = (hex: string): Told => ({ given: { hex }, hex });
