@@ -93,6 +93,7 @@ Route::post('versions/{id}/undo', [VersionController::class, 'undo']);
 Route::post('versions/{id}/redo', [VersionController::class, 'redo']);
 Route::post('versions/{id}/preview', [SisterController::class, 'preview']);
 Route::post('versions/{id}/fit', [FitController::class, 'fit']);
+Route::get('versions/{id}/beside/{other}', [FitController::class, 'beside']);
 Route::get('versions/{id}/masks', [FitController::class, 'masks']);
 Route::get('versions/{id}/symmetry', [FitController::class, 'symmetry']);
 Route::get('versions/{id}/texture', [VersionController::class, 'texture']);

@@ -7,29 +7,19 @@ namespace App\Actions;
 use App\Models\Pattern;
 use App\Models\Version;
 use App\Present\CoreView;
-use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Body\Zone;
-use Hawkbrush\Core\Colour\Colour;
-use Hawkbrush\Core\Colour\DeltaE2000;
-use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Match\Beside;
 use Hawkbrush\Core\Match\Exchange;
-use Hawkbrush\Core\Match\ZoneColours;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
-use Hawkbrush\Core\Render\Field;
 use Illuminate\Support\Facades\DB;
 
 /** Paints of a pattern exchanged for others: looked at beside the old, or kept as a sister of it. */
 final readonly class ExchangePaints
 {
     private const MOST = 6;
-
-    private const COLUMNS = 64;
-
-    private const AROUND = 32;
 
     public function __construct(private ReadRecipe $read, private ReadMix $mix, private DrawTexture $draw) {}
 
@@ -61,15 +51,12 @@ final readonly class ExchangePaints
      */
     public function preview(Version $version, Recipe $changed, Look $look): array
     {
-        $old = $this->zones($this->read->of($version), $look);
-        $new = $this->zones($changed, $look);
-
         return [
             'texture' => $this->draw->of($changed, $look, null),
-            'zones' => array_map(static fn(string $zone): array => [
-                'zone' => $zone, 'before' => CoreView::colour($old[$zone]), 'after' => CoreView::colour($new[$zone]),
-                'delta_e' => round(DeltaE2000::between($old[$zone]->lab, $new[$zone]->lab), 2),
-            ], array_keys($old)),
+            'zones' => array_map(static fn(Beside $beside): array => [
+                'zone' => $beside->zone->value, 'before' => CoreView::colour($beside->one), 'after' => CoreView::colour($beside->other),
+                'delta_e' => round($beside->deltaE, 2),
+            ], Beside::between($this->read->of($version), $changed, $look)),
         ];
     }
 
@@ -85,15 +72,5 @@ final readonly class ExchangePaints
 
             return $pattern;
         });
-    }
-
-    /** @return array<string, Colour> */
-    private function zones(Recipe $recipe, Look $look): array
-    {
-        $zones = array_values(array_filter(Zone::cases(), static fn(Zone $zone): bool => $zone !== Zone::Whole));
-
-        $surface = Surface::of($recipe->body, self::COLUMNS, self::AROUND);
-
-        return (new ZoneColours($surface))->of(Field::of($recipe, $surface, Room::ordinary()), $look, $zones);
     }
 }

@@ -58,6 +58,10 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./patterns/PatternSheet')).PatternSheet }),
       },
       { path: 'patterns/:id/sisters', lazy: async () => ({ Component: (await import('./patterns/Sisters')).Sisters }) },
+      {
+        path: 'patterns/:id/beside/:other',
+        lazy: async () => ({ Component: (await import('./patterns/Beside')).Beside }),
+      },
       { path: 'patterns/:id/fit', lazy: async () => ({ Component: (await import('./patterns/Fit')).Fit }) },
       { path: 'runs', lazy: async () => ({ Component: (await import('./runs/Runs')).Runs }) },
       { path: 'runs/new', lazy: async () => ({ Component: (await import('./runs/PlanRun')).PlanRun }) },

@@ -46,6 +46,23 @@ it('lays the two sides over each other and says through which steps they differ'
     expect($before['mean'])->toEqual(0);
 });
 
+it('lays two baits side by side, on other bodies too, zone by zone', function (): void {
+    ['version' => $one] = $this->pattern();
+    ['version' => $other] = $this->pattern();
+    $same = $this->ask("/versions/{$one['id']}/beside/{$other['id']}")->assertOk()->json('zones');
+    expect(array_unique(array_column($same, 'delta_e')))->toEqual([0])->and(array_unique(array_column($same, 'words')))->toBe([''])
+        ->and(array_column($same, 'zone'))->toContain('flank', 'throat')->not->toContain('whole');
+    $dark = $this->paint('Pitch', 'opaque', '#101012');
+    $other = $this->edit($other, ['op' => 'add', 'step' => $this->coat($dark->id, ['where' => ['zone' => 'belly'], 'aim_deg' => 180, 'coats' => 6])])->json('version');
+    $other = $this->edit($other, ['op' => 'body', 'body_id' => $this->body('Test 120', 120)->id])->assertOk()->json('version');
+    $zones = collect($this->ask("/versions/{$one['id']}/beside/{$other['id']}?look=matte")->assertOk()->json('zones'))->keyBy('zone');
+    expect($zones['belly']['delta_e'])->toBeGreaterThan(20)->and($zones['belly']['words'])->toContain('darker')
+        ->and($zones['back']['delta_e'])->toBeLessThan(3);
+    $this->ask("/versions/{$one['id']}/beside/nobody")->assertNotFound();
+    $this->ask("/versions/{$one['id']}/beside/{$other['id']}?look=wet")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/look');
+    $this->ask("/versions/{$one['id']}/beside/{$other['id']}?zone=belly")->assertStatus(422);
+});
+
 it('refuses a fit to nothing', function (): void {
     ['version' => $v] = $this->pattern();
     $this->send('POST', "/versions/{$v['id']}/fit", ['body_id' => 'nobody'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/body_id');

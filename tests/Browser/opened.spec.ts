@@ -30,6 +30,15 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
     },
   ],
   [
+    'the first of two picked',
+    async (page) => {
+      await page.goto('/patterns');
+      await page.getByRole('button', { name: 'Compare two' }).click();
+      await page.getByRole('button', { name: /Roach, first frost/ }).click();
+      await expect(page.getByText('Now pick the one for the right')).toBeVisible();
+    },
+  ],
+  [
     'the room',
     async (page) => {
       await page.goto('/patterns');

@@ -30,6 +30,24 @@ test.describe('the shelf', () => {
     await expect(page.locator('.lying canvas[data-drawn="yes"]')).toHaveCount(await page.locator('.lying').count());
   });
 
+  test('lays two side by side, picked with the keys alone, and another in place of one', async ({ page }) => {
+    await page.goto('/patterns');
+    await page.getByRole('button', { name: 'Compare two' }).press('Enter');
+    await expect(page.getByRole('status').filter({ hasText: 'Pick the one for the left' })).toBeVisible();
+    const roach = page.getByRole('button', { name: /Roach, first frost/ });
+    await roach.press('Enter');
+    await expect(roach).toHaveAttribute('aria-pressed', 'true');
+    await page.getByRole('button', { name: /Rudd, brass/ }).press('Enter');
+    const zones = page.getByRole('region', { name: 'Zone by zone' }).locator('tbody tr');
+    const figures = async () => (await zones.locator('.num').allTextContents()).map(Number);
+    await expect(zones.filter({ hasText: 'tail' })).toContainText('darker');
+    expect(await figures()).toEqual((await figures()).sort((a, b) => b - a));
+    await expect(page.locator('canvas[data-drawn="yes"]')).toHaveCount(2);
+    await page.getByLabel('Pattern at the right').selectOption({ label: 'Roach, first frost' });
+    await expect(zones.first()).toContainText('the same to the eye');
+    expect(new Set(await figures())).toEqual(new Set([0]));
+  });
+
   test('retires a pattern and takes it back', async ({ page }) => {
     await openSheet(page, 'bleak');
     await page.getByRole('button', { name: 'Notes' }).click();

@@ -25,6 +25,11 @@ const VIEWS: [string, (page: Page) => Promise<string>, string][] = [
   ['mask box', async () => '/stores/masks', 'Nine bars, Linnet'],
   ['other body', async (page) => `/patterns/${await idOf(page, 'patterns')}/fit`, 'What changes'],
   ['sisters', async (page) => `/patterns/${await idOf(page, 'patterns')}/sisters`, 'as it is'],
+  [
+    'side by side',
+    async (page) => `/patterns/${await idOf(page, 'patterns')}/beside/${await idOf(page, 'patterns', 2)}`,
+    'Zone by zone',
+  ],
   ['nowhere', async () => '/nowhere', 'There is nothing here'],
 ];
 

@@ -12,12 +12,14 @@ use App\Http\Picture;
 use App\Models\Body;
 use App\Models\Version;
 use App\Present\BodyView;
+use App\Present\CoreView;
 use App\Present\FitView;
 use App\Present\PlanView;
 use App\Present\StepView;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Show;
 use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Match\Beside;
 use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Pattern\Scaling;
@@ -29,7 +31,7 @@ use Hawkbrush\Core\Run\PlanDifference;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** A pattern held against another body, against its own other side, and against the mask box. */
+/** A pattern held against another body, another pattern, its own other side, and the mask box. */
 final readonly class FitController
 {
     public function __construct(private ReadRecipe $read, private DrawTexture $draw, private FindMask $find) {}
@@ -56,6 +58,18 @@ final readonly class FitController
             ]),
             'masks' => FitView::masks($fitted, $this->find->of($fitted)),
         ]);
+    }
+
+    /** Two baits zone by zone. */
+    public function beside(Request $request, string $id, string $other): JsonResponse
+    {
+        $look = Picture::asked(Input::query($request)->only(['look']))->look;
+        $zones = Beside::between($this->read->of($this->version($id)), $this->read->of($this->version($other)), $look);
+
+        return new JsonResponse(['zones' => array_map(static fn(Beside $beside): array => [
+            'zone' => $beside->zone->value, 'one' => CoreView::colour($beside->one), 'other' => CoreView::colour($beside->other),
+            'delta_e' => round($beside->deltaE, 2), 'words' => $beside->words(),
+        ], $zones)]);
     }
 
     /** Which masks of the box serve this version. */

@@ -38,6 +38,7 @@ export type CoatsSeen = Schemas['CoatsSeen'];
 export type Replacements = Schemas['Replacements'];
 export type Exchanges = Schemas['Exchanges'];
 export type Previewed = Schemas['Previewed'];
+export type Beside = Schemas['Beside'];
 export type Picture = Schemas['Picture'];
 export type CardColours = Schemas['CardColours'];
 export type Colorimeter = Schemas['Colorimeter'];

@@ -1,6 +1,6 @@
 import { useIntersection } from '@mantine/hooks';
-import { lazy, Suspense, useState } from 'react';
-import { Link } from 'react-router';
+import { lazy, type ReactNode, Suspense, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
 import { useBodies, usePatterns, useShelfTexture } from '../api/queries';
 import type { Body, Pattern } from '../api/types';
 import { Failed } from '../shell/Lost';
@@ -27,6 +27,14 @@ export function Shelf() {
   const [wanted, setWanted] = useState('');
   const [state, setState] = useState<State>('all');
   const [adding, setAdding] = useState(false);
+  // Comparing: the one picked first, or that none is yet.
+  const [comparing, setComparing] = useState<{ first: string | null } | null>(null);
+  const go = useNavigate();
+  const pick = (id: string) => {
+    if (comparing === null || comparing.first === null) setComparing({ first: id });
+    else if (comparing.first === id) setComparing({ first: null });
+    else void go(`/patterns/${comparing.first}/beside/${id}`);
+  };
   if (patterns.isError) return <Failed error={patterns.error} retry={() => void patterns.refetch()} />;
   if (patterns.data === undefined || bodies === undefined) return <Waiting />;
 
@@ -58,10 +66,24 @@ export function Shelf() {
           options={STATES}
           onChange={setState}
         />
+        {patterns.data.length > 1 && (
+          <button
+            type="button"
+            className="plain-button quiet"
+            onClick={() => setComparing(comparing === null ? { first: null } : null)}
+          >
+            {comparing === null ? 'Compare two' : 'No comparing'}
+          </button>
+        )}
         <button type="button" className="plain-button" onClick={() => setAdding(true)} disabled={bodies.length === 0}>
           New pattern
         </button>
       </div>
+      {comparing !== null && (
+        <p role="status" className="shelf-comparing">
+          {comparing.first === null ? 'Pick the one for the left.' : 'Now pick the one for the right.'}
+        </p>
+      )}
       {patterns.data.length === 0 ? (
         <div className="empty">
           <h2>The shelf is empty</h2>
@@ -82,7 +104,13 @@ export function Shelf() {
       ) : (
         <ul className="shelf on-stage">
           {shown.map((pattern) => (
-            <Lying key={pattern.id} pattern={pattern} body={bodies.find((b) => b.id === pattern.version.body_id)} />
+            <Lying
+              key={pattern.id}
+              pattern={pattern}
+              body={bodies.find((b) => b.id === pattern.version.body_id)}
+              picked={comparing?.first === pattern.id}
+              onPick={comparing === null ? undefined : () => pick(pattern.id)}
+            />
           ))}
           {shown.length === 0 && <li className="shelf-none">Nothing on the shelf answers to that.</li>}
         </ul>
@@ -96,7 +124,15 @@ export function Shelf() {
   );
 }
 
-function Lying({ pattern, body }: { pattern: Pattern; body: Body | undefined }) {
+interface LyingProps {
+  pattern: Pattern;
+  body: Body | undefined;
+  picked: boolean;
+  /** Picks it, where two are to be compared; else it leads to its sheet. */
+  onPick: (() => void) | undefined;
+}
+
+function Lying({ pattern, body, picked, onPick }: LyingProps) {
   const { ref, entry } = useIntersection<HTMLLIElement>({ rootMargin: '300px' });
   const texture = useShelfTexture(pattern.version.id, pattern.version.revision, entry?.isIntersecting ?? false).data;
   const room = useRoom();
@@ -107,7 +143,7 @@ function Lying({ pattern, body }: { pattern: Pattern; body: Body | undefined }) 
   const eye = pattern.version.steps > 0 ? { ...PLAIN_EYE, diameterMm: body.marks.eye_socket_mm ?? 5 } : null;
   return (
     <li ref={ref}>
-      <Link to={`/patterns/${pattern.id}`} className="lying" style={{ minWidth: Math.min(width, 300) }}>
+      <Onward to={`/patterns/${pattern.id}`} minWidth={Math.min(width, 300)} picked={picked} onPick={onPick}>
         <span className="lying-bait" style={{ height: Math.max(height, 126) }}>
           <BaitPicture
             body={body}
@@ -127,7 +163,26 @@ function Lying({ pattern, body }: { pattern: Pattern; body: Body | undefined }) 
           {pattern.species} · {body.name} · {pattern.version.steps} steps
           {pattern.last_painted === null ? '' : ` · painted ${day(pattern.last_painted)}`}
         </span>
-      </Link>
+      </Onward>
     </li>
+  );
+}
+
+function Onward(props: {
+  to: string;
+  minWidth: number;
+  picked: boolean;
+  onPick: (() => void) | undefined;
+  children: ReactNode;
+}) {
+  const style = { minWidth: props.minWidth };
+  return props.onPick === undefined ? (
+    <Link to={props.to} className="lying" style={style}>
+      {props.children}
+    </Link>
+  ) : (
+    <button type="button" className="lying" style={style} aria-pressed={props.picked} onClick={props.onPick}>
+      {props.children}
+    </button>
   );
 }

@@ -1,0 +1,154 @@
+import { NativeSelect } from '@mantine/core';
+import { useQuery } from '@tanstack/react-query';
+import { Link, useNavigate, useParams } from 'react-router';
+import { get, words } from '../api/client';
+import { usePatterns, useSheetQuery, useTexture } from '../api/queries';
+import type { Pattern, Sheet, Beside as Zones } from '../api/types';
+import { Failed } from '../shell/Lost';
+import { Waiting } from '../shell/Shell';
+import { BaitPicture } from '../stage/BaitPicture';
+import { eyeAfter } from '../stage/eye';
+import { useSize } from '../stage/useSize';
+import './fit.css';
+
+/** Of a picture, for a length of one: bill and rings stand out from the body. */
+const ROOM = 1.22;
+
+/** Two patterns side by side, to one scale, and how far apart they are zone by zone. */
+export function Beside() {
+  const { id = '', other = '' } = useParams();
+  const [one, two] = [useSheetQuery(id), useSheetQuery(other)];
+  const patterns = usePatterns().data;
+  const failed = [one, two].find((sheet) => sheet.isError);
+  if (failed !== undefined) return <Failed error={failed.error} retry={() => void failed.refetch()} />;
+  if (one.data === undefined || two.data === undefined || patterns === undefined) return <Waiting />;
+  return <Two one={one.data} other={two.data} patterns={patterns} />;
+}
+
+function Two({ one, other, patterns }: { one: Sheet; other: Sheet; patterns: Pattern[] }) {
+  const go = useNavigate();
+  const box = useSize<HTMLDivElement>();
+  const zones = useQuery({
+    queryKey: ['beside', one.version.id, one.version.revision, other.version.id, other.version.revision],
+    queryFn: () => get<Zones>(`/versions/${one.version.id}/beside/${other.version.id}`),
+  });
+  const longest = Math.max(one.version.body.length_mm, other.version.body.length_mm) * ROOM;
+  const half = box.width < 720 ? box.width - 28 : box.width / 2 - 16;
+  const mmPerPx = longest / Math.max(200, Math.min(half, 620));
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>Side by side</h1>
+        <span className="spacer" />
+        <Link className="link" to="/patterns">
+          Back to the shelf
+        </Link>
+      </div>
+      <div ref={box.ref} className="fit-two on-stage">
+        <Bait
+          sheet={one}
+          mmPerPx={mmPerPx}
+          label="Pattern at the left"
+          patterns={patterns}
+          onPick={(id) => void go(`/patterns/${id}/beside/${other.pattern.id}`, { replace: true })}
+        />
+        <Bait
+          sheet={other}
+          mmPerPx={mmPerPx}
+          label="Pattern at the right"
+          patterns={patterns}
+          onPick={(id) => void go(`/patterns/${one.pattern.id}/beside/${id}`, { replace: true })}
+        />
+      </div>
+      {zones.isError && (
+        <p role="alert" className="notice">
+          {words(zones.error)}
+        </p>
+      )}
+      {zones.data !== undefined && (
+        <ZoneTable zones={zones.data.zones} left={one.pattern.name} right={other.pattern.name} />
+      )}
+    </div>
+  );
+}
+
+interface BaitProps {
+  sheet: Sheet;
+  mmPerPx: number;
+  label: string;
+  patterns: Pattern[];
+  onPick: (id: string) => void;
+}
+
+function Bait({ sheet: { pattern, version }, mmPerPx, label, patterns, onPick }: BaitProps) {
+  const texture = useTexture(version.id, version.revision, null, 'clear').data;
+  return (
+    <figure>
+      <BaitPicture
+        body={version.body}
+        texture={texture}
+        view="left"
+        width={(version.body.length_mm * ROOM) / mmPerPx}
+        height={260}
+        mmPerPx={mmPerPx}
+        eye={eyeAfter(version.steps, null)}
+        label={`${pattern.name}, as predicted`}
+      />
+      <figcaption className="beside-words">
+        <NativeSelect
+          aria-label={label}
+          data={patterns.map((p) => ({ value: p.id, label: p.name }))}
+          value={pattern.id}
+          onChange={(event) => onPick(event.currentTarget.value)}
+        />
+        <Link to={`/patterns/${pattern.id}`}>To the sheet</Link>
+        <span>
+          {version.body.name}, {version.steps.length} steps, {pattern.state}
+        </span>
+      </figcaption>
+    </figure>
+  );
+}
+
+function ZoneTable({ zones, left, right }: { zones: Zones['zones']; left: string; right: string }) {
+  const sorted = [...zones].sort((a, b) => b.delta_e - a.delta_e);
+  return (
+    <section aria-label="Zone by zone" className="beside-zones">
+      <h2>Zone by zone</h2>
+      <div className="scroll-x">
+        <table className="sheet-table">
+          <thead>
+            <tr>
+              <th>Zone</th>
+              <th>{left}</th>
+              <th>{right}</th>
+              <th className="num">DeltaE00</th>
+              <th>At the right it is</th>
+            </tr>
+          </thead>
+          <tbody>
+            {sorted.map(({ zone, one, other, delta_e, words: said }) => (
+              <tr key={zone}>
+                <th scope="row">{zone}</th>
+                <td>
+                  <i className="beside-chip" style={{ background: one.hex }} /> <span>{one.hex}</span>
+                </td>
+                <td>
+                  <i className="beside-chip" style={{ background: other.hex }} /> <span>{other.hex}</span>
+                </td>
+                <td className="num">
+                  <b>{delta_e.toFixed(1)}</b>
+                </td>
+                <td>{said === '' ? 'the same to the eye' : said}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="dim">
+        Each zone by its mean light under clear, flat light; a model’s figures. Lighter, redder and yellower are steps
+        of L*, a* and b*. Under 1 DeltaE00 hardly anybody sees.
+      </p>
+    </section>
+  );
+}

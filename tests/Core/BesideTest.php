@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Match\Beside;
+use Hawkbrush\Core\Pattern\Recipe;
+
+/** One paint over all, then what is given. */
+function coatedWith(string $hex, array ...$more): Recipe
+{
+    return exampleRecipe(static fn(array $document): array => array_replace($document, [
+        'paints' => ['all' => ['hex' => $hex, 'kind' => 'opaque'], 'black' => ['hex' => '#101010', 'kind' => 'opaque']],
+        'steps' => array_map(static fn(array $step, int $i): array => $step + ['id' => "s{$i}", 'type' => 'paint', 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole'], 'coats' => 8], [['mix' => [['paint' => 'all']]], ...$more], range(0, count($more))),
+    ]));
+}
+
+/** @return array<string, Beside> by zone */
+function byZone(Recipe $one, Recipe $other): array
+{
+    $zones = [];
+    foreach (Beside::between($one, $other, Look::Clear) as $beside) {
+        $zones[$beside->zone->value] = $beside;
+    }
+
+    return $zones;
+}
+
+it('finds nothing between a bait and its like', function (): void {
+    $zones = byZone(exampleRecipe(), exampleRecipe());
+    expect(array_keys($zones))->toContain('back', 'belly', 'gill plate', 'anal fin')->not->toContain('whole');
+    foreach ($zones as $beside) {
+        expect($beside->deltaE)->toBe(0.0)->and($beside->words())->toBe('')->and($beside->one->hex())->toBe($beside->other->hex());
+    }
+});
+
+it('says of a zone how the other is, the most first', function (string $one, string $other, string $words): void {
+    $flank = byZone(coatedWith($one), coatedWith($other))['flank'];
+    $back = byZone(coatedWith($other), coatedWith($one))['flank'];
+    expect(preg_replace('/\d+ /', '', $flank->words()))->toBe($words)
+        ->and($back->deltaE)->toEqualWithDelta($flank->deltaE, 1e-9)
+        ->and(strlen($back->words()))->toBeGreaterThan(5)->and($back->words())->not->toBe($flank->words());
+})->with([
+    'a grey, darker' => ['#b0b0b0', '#707070', 'darker'],
+    'a red from a grey of its lightness' => ['#848484', '#d05050', 'redder, yellower'],
+    'a pale blue' => ['#5a5a5a', '#a4c0e0', 'lighter, bluer'],
+    'a green' => ['#a08080', '#6f9f70', 'greener, yellower, lighter'],
+]);
+
+it('finds a coat where it lies, and hardly elsewhere', function (): void {
+    $zones = byZone(coatedWith('#c0c0a0'), coatedWith('#c0c0a0', ['mix' => [['paint' => 'black']], 'where' => ['zone' => 'back'], 'aim_deg' => 0]));
+    expect($zones['back']->deltaE)->toBeGreaterThan(20)->and($zones['back']->words())->toMatch('/^\d+ darker/')
+        ->and($zones['belly']->deltaE)->toBeLessThan(0.5)->and($zones['belly']->words())->toBe('');
+});
