@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+// Prints the figures of bin/bench: those of the core, the same compiled as the server compiles it, and those of the server.
+
+[, $format, $before, $after, $core, $compiled, $served] = $argv;
+$read = static fn(string $file): array => json_decode((string) file_get_contents($file), true, 512, JSON_THROW_ON_ERROR);
+$figures = $read($core) + $read($served);
+$asServed = array_filter($read($compiled), static fn(string $name): bool => str_starts_with($name, 'render_'), ARRAY_FILTER_USE_KEY);
+// On a shared machine times tell little without it: the share of all processors' time that the host gave to others (proc(5)).
+$ticks = static fn(string $cpu): array => array_map(floatval(...), array_slice(preg_split('/ +/', $cpu) ?: [], 1, 8)) + array_fill(0, 8, 0.0);
+$spent = array_map(static fn(float $then, float $now): float => $now - $then, $ticks($before), $ticks($after));
+$figures['stolen_by_host_percent'] = round(100 * $spent[7] / max(1.0, array_sum($spent)), 1);
+
+if ($format === '--json') {
+    foreach ($asServed as $name => $ms) {
+        $figures[preg_replace('/_ms$/', '_as_served_ms', $name)] = $ms;
+    }
+    echo json_encode($figures, JSON_PRETTY_PRINT), "\n";
+    exit;
+}
+$reach = ['render_full_ms' => 40, 'render_last_step_ms' => 10, 'render_all_techniques_ms' => 40, 'edit_to_stage_p95_ms' => 100, 'edit_every_technique_p95_ms' => 100, 'patterns_list_ms' => 100, 'first_screen_gzip_kb' => 300, 'mix_search_ms' => 1000, 'mix_search_longest_ms' => 1000];
+foreach ($figures as $name => $value) {
+    printf("%-28s %8.1f%s%s\n", $name, $value, isset($asServed[$name]) ? sprintf('   as served %6.1f', $asServed[$name]) : '', isset($reach[$name]) ? "   (reach {$reach[$name]})" : '');
+}

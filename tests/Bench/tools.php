@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+// What the measurements of bin/bench share.
+
+use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Techniques;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+/** @return list<float> sorted milliseconds */
+function timed(int $times, callable $work): array
+{
+    $work();
+    $ms = [];
+    for ($i = 0; $i < $times; $i++) {
+        $start = hrtime(true);
+        $work($i);
+        $ms[] = (hrtime(true) - $start) / 1e6;
+    }
+    sort($ms);
+
+    return $ms;
+}
+
+/** @param list<float> $sorted */
+function at(array $sorted, float $share): float
+{
+    return round($sorted[(int) floor((count($sorted) - 1) * $share)], 1);
+}
+
+/** @return array<string, mixed> a light coat of one paint, as a step of a recipe document */
+function coat(string $paint, string $technique, array $where, array $more): array
+{
+    return $more + [
+        'type' => 'paint', 'mix' => [['paint' => $paint, 'drops' => 1]], 'technique' => ['name' => $technique], 'where' => $where, 'weight' => 'light', 'thinning_percent' => 40, 'coats' => 2,
+    ];
+}
+
+/**
+ * Every technique once, twenty steps.
+ *
+ * @param bool $spread each over all of the body, the most that masks can ask for; else each where painters use it
+ *
+ * @return list<array<string, mixed>>
+ */
+function everyTechnique(string $paint, bool $spread = false): array
+{
+    $used = $spread ? [] : ['mottle' => 'back', 'splatter' => 'back', 'sponge' => 'shoulder', 'brush' => 'belly', 'dry brush' => 'back', 'mesh' => 'flank', 'bars' => 'flank', 'scallops' => 'flank', 'dots' => 'flank', 'glitter' => 'flank', 'tape' => 'shoulder'];
+
+    return array_map(static fn(Technique $t): array => coat($paint, $t->name(), ['zone' => $used[$t->name()] ?? 'whole'], ['coats' => 1, 'aim_deg' => 75]), Techniques::all());
+}
