@@ -23,8 +23,11 @@ final class MixSearch
     /** Where the best is off by no more, DeltaE00, the page takes it for near; see docs/decisions/0006. */
     public const NEAR = 10.0;
 
-    /** How far a sketch may be off, in DeltaE00. */
-    private const OFF = 0.12;
+    /** How far a sketch may be off, in DeltaE00, */
+    private const OFF = 0.25;
+
+    /** and how much further for each DeltaE00 that the mix is off. */
+    private const FURTHER = 0.025;
 
     /** The same where there is time for more care. */
     private const OFF_AT_MOST = 1.0;
@@ -132,7 +135,7 @@ final class MixSearch
     {
         foreach ($ways->least as $pair => $_) {
             [$one, $two] = Ways::paints($pair);
-            $this->sieve->narrow($this->offers->worst + self::OFF);
+            $this->sieve->narrow($this->sketched($this->offers->worst));
             $this->offers->aim([$this->paints[$one], $this->paints[$two]]);
             foreach ([0, 2, 4] as $from) {
                 [$start, $middle, $end] = \array_slice($ways->places[$pair], $from, 3);
@@ -146,12 +149,11 @@ final class MixSearch
 
     private function threes(Ways $ways): void
     {
-        $this->sieve->narrow($this->offers->worst + self::OFF, 1.0);
+        $this->sieve->narrow($this->sketched($this->offers->worst), 1.0);
         $near = $threes = [];
         foreach ((new Reach($this->paints, $this->wanted, $this->sketch->metric))->threes($this->sieve->halo) as [$one, $two, $three]) {
-            [$x, $y, $z] = $this->sketch->at($one, $two, $three, [1, 1, 1]);
-            $near[] = min($ways->least($one, $two, $three), $this->sketch->metric->off($x, $y, $z));
-            $threes[] = [$one, $two, $three, [$x, $y, $z]];
+            $near[] = $ways->least($one, $two, $three);
+            $threes[] = [$one, $two, $three];
             if (\count($near) === self::AT_ONCE) {
                 $this->nearestFirst($ways, $near, $threes);
                 $near = $threes = [];
@@ -161,30 +163,32 @@ final class MixSearch
     }
 
     /**
-     * @param list<float> $near how near each three comes
-     * @param list<array{int, int, int, array{float, float, float}}> $threes with the place of all three in like parts
+     * @param list<float> $near how near the edges of each three come
+     * @param list<array{int, int, int}> $threes
      */
     private function nearestFirst(Ways $ways, array $near, array $threes): void
     {
         asort($near);
         foreach (array_keys($near) as $i) {
-            $this->sieve->narrow($this->offers->worst + self::OFF);
-            [$one, $two, $three, $middle] = $threes[$i];
-            $this->within($ways, $one, $two, $three, $middle);
+            $this->sieve->narrow($this->sketched($this->offers->worst));
+            [$one, $two, $three] = $threes[$i];
+            if ($this->sieve->mayHold($ways, $one, $two, $three)) {
+                $this->within($ways, $one, $two, $three);
+            }
         }
     }
 
-    /**
-     * The mixes of three paints in whole drops, of which those are tried that may lie near.
-     *
-     * @param array{float, float, float} $middle place of all three in like parts
-     */
-    private function within(Ways $ways, int $one, int $two, int $three, array $middle): void
+    /** The mixes of three paints in whole drops, of which those are tried that may lie near. */
+    private function within(Ways $ways, int $one, int $two, int $three): void
     {
+        $middle = $this->sketch->at($one, $two, $three, [1, 1, 1]);
+        $near = $this->sieve->near($ways, $one, $two, $three, $middle);
+        if ($near === []) {
+            return;
+        }
         $this->offers->aim([$this->paints[$one], $this->paints[$two], $this->paints[$three]]);
-        $places = [];
-        foreach ($this->sieve->near($ways, $one, $two, $three, $middle) as $number) {
-            $places = $places === [] ? $ways->edges($this->lattice, $one, $two, $three, $middle) : $places;
+        $places = $ways->edges($this->lattice, $one, $two, $three, $middle);
+        foreach ($near as $number) {
             $six = $shares = [];
             foreach ($this->lattice->triangles[$number] as $place) {
                 $six[] = $places[$place] ??= $this->sketch->at($one, $two, $three, $this->lattice->places[$place]);
@@ -233,7 +237,7 @@ final class MixSearch
         $mixes = $greys = [];
         $metric = $this->sketch->metric;
         $strays = self::NEARER * $patch->bulge;
-        $within = $this->offers->goal + self::OFF;
+        $within = $this->sketched($this->offers->goal);
         foreach ($spots as $mix => [$v, $w]) {
             [$x, $y, $z] = $patch->at($v, $w);
             $away = $metric->off($x, $y, $z);
@@ -247,7 +251,7 @@ final class MixSearch
         $strayed = 0.0;
         $tried = 0;
         foreach ($mixes as $mix => $away) {
-            if ($tried++ >= self::TELLING && $away > $this->offers->goal + self::OFF + self::LIKE * $strayed) {
+            if ($tried++ >= self::TELLING && $away > $this->sketched($this->offers->goal) + self::LIKE * $strayed) {
                 break;
             }
             $strayed = max($strayed, abs($away - $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15)));
@@ -257,13 +261,19 @@ final class MixSearch
         }
     }
 
+    /** How far off the sketch of a mix may be that is less than so much off. */
+    private function sketched(float $deltaE): float
+    {
+        return $deltaE + $this->off + self::FURTHER * $deltaE;
+    }
+
     /** @return float how far off it is, DeltaE00 */
     private function try(int $one, int $two, int $three, int $ofOne, int $ofTwo, int $ofThree): float
     {
         $drop = $this->sketch->drop;
         [$x, $y, $z] = $this->sketch->place($one, $two, $three, $ofOne * $drop[$one], $ofTwo * $drop[$two], $ofThree * $drop[$three]);
         $off = $this->sketch->metric->off($x, $y, $z);
-        if ($off <= $this->offers->goal + $this->off) {
+        if ($off <= $this->sketched($this->offers->goal)) {
             $parts = [[$this->paints[$one], $ofOne], [$this->paints[$two], $ofTwo]];
             if ($ofThree > 0) {
                 $parts[] = [$this->paints[$three], $ofThree];

@@ -15,6 +15,9 @@ final class Sieve
     /** Mixes leave what is spanned by ten places by less than this part of the most that ways through them bend, in the direction that counts. */
     private const BEND_OF_ALL = 0.3;
 
+    /** They leave what is spanned by the edges alone by less than this part of the most that these bend. */
+    private const BEND_OF_EDGES = 0.5;
+
     /** They leave what is spanned by three of them, and by what pulls the ways between these, by less than this part of it, and of the longest side. */
     private const BEND = 0.1;
 
@@ -37,6 +40,21 @@ final class Sieve
         if ($deltaE < $than * $this->halo->deltaE) {
             $this->halo = new Halo($this->rays, $deltaE);
         }
+    }
+
+    /** Whether mixes of three paints may lie in the halo, by their edges alone. */
+    public function mayHold(Ways $ways, int $one, int $two, int $three): bool
+    {
+        [$x, $y, $z] = $ways->nearest($one, $two, $three);
+        $bends = self::BEND_OF_EDGES * $ways->bend($one, $two, $three);
+        foreach ($this->halo->hulls as $hull) {
+            $cell = $hull->cell($x, $y, $z);
+            if ($ways->along($one, $two, $three, $hull->facing[$cell]) <= $hull->reach[$cell] + $bends) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -10,6 +10,9 @@ final class Ways
     /** By sixths. */
     private const STEPS = 6;
 
+    /** Which of these are whole thirds, corners among them. */
+    private const THIRDS = [0, 2, 4, 6];
+
     /** @var array<int, list<array{float, float, float}>> seven places of each pair, by the first paint << 10 | the second */
     public array $places = [];
 
@@ -82,13 +85,40 @@ final class Ways
     }
 
     /**
+     * How far all of the edges of three, by thirds, lie at least in a direction.
+     *
+     * @param array{float, float, float} $direction
+     */
+    public function along(int $one, int $two, int $three, array $direction): float
+    {
+        [$x, $y, $z] = $direction;
+        $least = INF;
+        foreach ([$one << 10 | $two, $one << 10 | $three, $two << 10 | $three] as $pair) {
+            $places = $this->places[$pair];
+            foreach (self::THIRDS as $sixths) {
+                [$px, $py, $pz] = $places[$sixths];
+                $along = $x * $px + $y * $py + $z * $pz;
+                $least = $along < $least ? $along : $least;
+            }
+        }
+
+        return $least;
+    }
+
+    /** The most that one of the edges of three bends. */
+    public function bend(int $one, int $two, int $three): float
+    {
+        return max($this->curves[$one << 10 | $two], $this->curves[$one << 10 | $three], $this->curves[$two << 10 | $three]);
+    }
+
+    /**
      * The most that the way through three of ten places on a line bends.
      *
      * @param non-empty-list<array{float, float, float}> $ten
      */
     public function curve(int $one, int $two, int $three, array $ten): float
     {
-        $curve = max($this->curves[$one << 10 | $two], $this->curves[$one << 10 | $three], $this->curves[$two << 10 | $three]);
+        $curve = $this->bend($one, $two, $three);
         foreach (Lattice::ACROSS as [$from, $to]) {
             $across = Triangle::curve($ten[$from], $ten[Lattice::MIDDLE], $ten[$to]);
             $curve = $across > $curve ? $across : $curve;
