@@ -9,7 +9,7 @@ cd "$hb_root" || exit 1
 hb_php=(
     -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.jit=1054 -d opcache.jit_buffer_size=128M
     -d opcache.jit_max_root_traces=16384 -d opcache.jit_max_side_traces=16384 -d opcache.jit_max_exit_counters=131072
-    -d variables_order=EGPCS -d upload_max_filesize=13M -d post_max_size=14M -d memory_limit=512M
+    -d variables_order=EGPCS -d upload_max_filesize=13M -d post_max_size=14M -d memory_limit=512M -d max_execution_time=120
 )
 
 hb_say() { printf '\033[1m%s\033[0m\n' "$*"; }

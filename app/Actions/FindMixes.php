@@ -43,6 +43,7 @@ final readonly class FindMixes
             'target' => CoreView::colour($target),
             'dry_um' => round($wanted->dryUm, 2),
             'looked_at' => \count($paints),
+            'whole' => MixSearch::wholly(\count($paints)),
             'near' => $offers !== [] && $offers[0]->deltaE <= MixSearch::NEAR,
             'offers' => array_map(static fn(Offer $offer): array => [
                 'parts' => self::parts($offer->parts), 'colour' => CoreView::colour($offer->colour), 'delta_e' => round($offer->deltaE, 3), 'warning' => (new Mixture($offer->parts))->warning(),

@@ -34,11 +34,17 @@ final readonly class Lattice
     /** @var array<int, list<list<float>>> what pulls each other side of each small triangle, by its number, as parts of the ten places: the cubic through them */
     private array $inner;
 
+    /** @var array<int, list<list<array{int, int, float}>>> and what of the edges' own strays from cubics adds to that: which edge, which third of it, and how much */
+    private array $blends;
+
     /** The place of all three in like parts. */
     public int $middle;
 
     /** The same among the ten. */
     public const MIDDLE = 9;
+
+    /** What the cubic through four places, by thirds of a way, takes of each halfway through each third (Lagrange). */
+    public const HALFWAY = [[0.3125, 0.9375, -0.3125, 0.0625], [-0.0625, 0.5625, 0.5625, -0.0625], [0.0625, -0.3125, 0.9375, 0.3125]];
 
     /** Places at the edges, among the ten, with the middle between each two. */
     public const ACROSS = [[1, 8], [2, 5], [4, 7]];
@@ -87,9 +93,9 @@ final readonly class Lattice
         $tenth = [$numbers[6][0], $numbers[4][2], $numbers[2][4], $numbers[0][6], $numbers[4][0], $numbers[2][0], $numbers[0][0], $numbers[0][4], $numbers[0][2], $numbers[2][2]];
         $ten = array_flip($tenth);
         $this->coarse = array_map(static fn(array $six): array => [$ten[$six[0]], $ten[$six[1]], $ten[$six[2]]], $triangles);
-        $rims = $inner = [];
+        $rims = $inner = $blends = [];
         foreach ($triangles as $number => $six) {
-            $rims[$number] = $inner[$number] = [];
+            $rims[$number] = $inner[$number] = $blends[$number] = [];
             foreach ([[3, 0, 1], [4, 1, 2], [5, 0, 2]] as [$middle, $from, $to]) {
                 $rim = $this->rim($six[$middle]);
                 if ($rim !== null) {
@@ -102,10 +108,12 @@ final readonly class Lattice
                     $pull[] = 2 * self::cubic($places[$node], $places[$six[$middle]]) - ($i === $ten[$six[$from]] || $i === $ten[$six[$to]] ? 0.5 : 0);
                 }
                 $inner[$number][] = $pull;
+                $blends[$number][] = self::blend($places[$six[$middle]]);
             }
         }
         $this->rims = $rims;
         $this->inner = $inner;
+        $this->blends = $blends;
         [$this->twos, $this->threes] = self::mixes($mostDrops);
     }
 
@@ -114,8 +122,9 @@ final readonly class Lattice
      *
      * @param list<array{float, float, float}> $places ten
      * @param array{list<array{float, float, float}>, list<array{float, float, float}>, list<array{float, float, float}>} $pulls by edge and third
+     * @param array{list<array{float, float, float}>, list<array{float, float, float}>, list<array{float, float, float}>} $strays by edge and third, see {@see Ways::strays}
      */
-    public function pulled(int $number, array $places, array $pulls, float $x, float $y, float $z): float
+    public function pulled(int $number, array $places, array $pulls, array $strays, float $x, float $y, float $z): float
     {
         $least = INF;
         foreach ($this->rims[$number] as [$side, $third]) {
@@ -127,10 +136,14 @@ final readonly class Lattice
         foreach ($this->inner[$number] === [] ? [] : $places as [$px, $py, $pz]) {
             $alongs[] = $x * $px + $y * $py + $z * $pz;
         }
-        foreach ($this->inner[$number] as $parts) {
+        foreach ($this->inner[$number] as $side => $parts) {
             $along = 0.0;
             foreach ($parts as $i => $part) {
                 $along += $part * $alongs[$i];
+            }
+            foreach ($this->blends[$number][$side] as [$edge, $third, $part]) {
+                [$px, $py, $pz] = $strays[$edge][$third];
+                $along += $part * ($x * $px + $y * $py + $z * $pz);
             }
             $least = $along < $least ? $along : $least;
         }
@@ -228,6 +241,33 @@ final readonly class Lattice
         }
 
         return $part;
+    }
+
+    /**
+     * What the strays of the edges from cubics add to what pulls a side inside, as a triangle spanned by its edges has it:
+     * straight from edge to edge, along each of the three directions, and half of these together (Barnhill, Birkhoff and
+     * Gordon, J. Approx. Theory 8, 114 (1973); from memory).
+     *
+     * @param array{int, int, int} $at the middle of the side, in sixths
+     *
+     * @return list<array{int, int, float}> edge, third of it, and how much
+     */
+    private static function blend(array $at): array
+    {
+        [$a, $b, $c] = $at;
+        $blend = [];
+        // Edges go from first to second, first to third, second to third: how far along them each line begins and ends.
+        foreach ([[$a, [[0, 6 - $a, $b], [1, 6 - $a, $c]]], [$b, [[0, $b, $a], [2, 6 - $b, $c]]], [$c, [[1, $c, $a], [2, $c, $b]]]] as [$fixed, $ends]) {
+            foreach ($ends as [$edge, $sixths, $weight]) {
+                // At whole thirds nothing strays.
+                if ($sixths % 2 === 1) {
+                    // A pull is twice what the middle moves, and of three such lines half counts.
+                    $blend[] = [$edge, intdiv($sixths, 2), $weight / (6 - $fixed)];
+                }
+            }
+        }
+
+        return $blend;
     }
 
     private static function number(int $a, int $b, bool $turned): int

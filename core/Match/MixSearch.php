@@ -11,7 +11,7 @@ use Hawkbrush\Core\Pattern\Paint;
  * The best mixes of two and three paints of a rack in whole drops. Of a few paints each mix is tried, as a {@see Sketch};
  * what comes near is worked out with the true film. Of more paints every pair and every three is looked at, at a few
  * places of its {@see Lattice}, and mixes are tried only where the {@see Sieve} holds them back. The margins of that are
- * from trials, not proven.
+ * from trials, not proven. Of very many paints not all threes are looked at, see {@see wholly}.
  */
 final class MixSearch
 {
@@ -52,8 +52,14 @@ final class MixSearch
     /** The rest of a patch strays by less than so many times what those tried did. */
     private const LIKE = 3.0;
 
-    /** So many threes are held and sorted at a time: all of sixty paints, and no more memory for more. */
-    private const AT_ONCE = 40_000;
+    /** Of so many paints every three is looked at. */
+    private const ALL_OF = 120;
+
+    /** Of more, so many threes, those whose edges come nearest first, */
+    private const MOST_THREES = 250_000;
+
+    /** one that mixes near the colour counting for so many that do not. */
+    private const NEAR_ONE = 10;
 
     private readonly Offers $offers;
 
@@ -81,6 +87,12 @@ final class MixSearch
         $this->lattice = new Lattice(self::MOST_DROPS);
         $this->sieve = new Sieve(new Rays($this->sketch->metric, $this->greys), $this->lattice);
         $this->counts = array_map(static fn(float $drop, float $share): float => $drop / $share, $this->sketch->drop, $this->sketch->share);
+    }
+
+    /** Whether of so many paints every three is looked at. */
+    public static function wholly(int $paints): bool
+    {
+        return $paints <= self::ALL_OF;
     }
 
     /**
@@ -150,41 +162,28 @@ final class MixSearch
     private function threes(Ways $ways): void
     {
         $this->sieve->narrow($this->sketched($this->offers->worst), 1.0);
-        $near = $threes = [];
-        foreach ((new Reach($this->paints, $this->wanted, $this->sketch->metric))->threes($this->sieve->halo) as [$one, $two, $three]) {
-            $near[] = $ways->least($one, $two, $three);
-            $threes[] = [$one, $two, $three];
-            if (\count($near) === self::AT_ONCE) {
-                $this->nearestFirst($ways, $near, $threes);
-                $near = $threes = [];
+        $reach = new Reach($this->paints, $this->wanted, $this->sketch->metric);
+        $reach->aim($this->sieve->halo);
+        $left = self::wholly(\count($this->paints)) ? INF : self::MOST_THREES;
+        foreach ($ways->threes() as [$one, $two, $three]) {
+            if ($this->sieve->narrow($this->sketched($this->offers->worst))) {
+                $reach->aim($this->sieve->halo);
             }
-        }
-        $this->nearestFirst($ways, $near, $threes);
-    }
-
-    /**
-     * @param list<float> $near how near the edges of each three come
-     * @param list<array{int, int, int}> $threes
-     */
-    private function nearestFirst(Ways $ways, array $near, array $threes): void
-    {
-        asort($near);
-        foreach (array_keys($near) as $i) {
-            $this->sieve->narrow($this->sketched($this->offers->worst));
-            [$one, $two, $three] = $threes[$i];
-            if ($this->sieve->mayHold($ways, $one, $two, $three)) {
-                $this->within($ways, $one, $two, $three);
+            $near = $reach->comes($one, $two, $three) && $this->sieve->mayHold($ways, $one, $two, $three) && $this->within($ways, $one, $two, $three);
+            $left -= $near ? self::NEAR_ONE : 1;
+            if ($left <= 0) {
+                break;
             }
         }
     }
 
-    /** The mixes of three paints in whole drops, of which those are tried that may lie near. */
-    private function within(Ways $ways, int $one, int $two, int $three): void
+    /** Tries the mixes of three paints in whole drops that may lie near; whether there may be any. */
+    private function within(Ways $ways, int $one, int $two, int $three): bool
     {
         $middle = $this->sketch->at($one, $two, $three, [1, 1, 1]);
         $near = $this->sieve->near($ways, $one, $two, $three, $middle);
         if ($near === []) {
-            return;
+            return false;
         }
         $this->offers->aim([$this->paints[$one], $this->paints[$two], $this->paints[$three]]);
         $places = $ways->edges($this->lattice, $one, $two, $three, $middle);
@@ -201,6 +200,8 @@ final class MixSearch
                 $this->look($one, $two, $three, $patch, $this->lattice->mixesIn($number, $this->counts[$one], $this->counts[$two], $this->counts[$three]));
             }
         }
+
+        return true;
     }
 
     /**

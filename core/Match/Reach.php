@@ -41,6 +41,9 @@ final class Reach
     /** @var list<float> how far the wanted colour itself lies in each direction */
     private readonly array $at;
 
+    /** @var list<array{list<float>, list<float>}> how far each part of the halo goes in each direction at least and at most */
+    private array $boxes = [];
+
     /** @param list<Paint> $paints */
     public function __construct(array $paints, Wanted $wanted, private readonly Metric $metric)
     {
@@ -72,22 +75,22 @@ final class Reach
         }
     }
 
-    /** @return \Generator<array{int, int, int}> those that may come into the halo */
-    public function threes(Halo $halo): \Generator
+    /** Looks for what may come into a halo from now on. */
+    public function aim(Halo $halo): void
     {
-        $boxes = array_map($this->box(...), $halo->edges);
-        foreach ($this->pairs as $one => $seconds) {
-            foreach (array_keys($seconds) as $two) {
-                for ($three = $two + 1; $three < \count($this->alone); $three++) {
-                    foreach ($boxes as [$low, $high]) {
-                        if ($this->reaches($one, $two, $three, $low, $high)) {
-                            yield [$one, $two, $three];
-                            break;
-                        }
-                    }
-                }
+        $this->boxes = array_map($this->box(...), $halo->edges);
+    }
+
+    /** Whether mixes of three, or of less of them, may come into the halo. */
+    public function comes(int $one, int $two, int $three): bool
+    {
+        foreach ($this->boxes as [$low, $high]) {
+            if ($this->reaches($one, $two, $three, $low, $high)) {
+                return true;
             }
         }
+
+        return false;
     }
 
     /**

@@ -13,16 +13,16 @@ namespace Hawkbrush\Core\Match;
 final class Sieve
 {
     /** Mixes leave what is spanned by ten places by less than this part of the most that ways through them bend, in the direction that counts. */
-    private const BEND_OF_ALL = 0.3;
+    private const BEND_OF_ALL = 0.4;
 
     /** They leave what is spanned by the edges alone by less than this part of the most that these bend. */
     private const BEND_OF_EDGES = 0.5;
 
     /** They leave what is spanned by three of them, and by what pulls the ways between these, by less than this part of it, and of the longest side. */
-    private const BEND = 0.1;
+    private const BEND = 0.13;
 
     /** They leave the quadratic through six by less than this part of how far it bulges, in the direction that counts. */
-    private const STRAY = 0.2;
+    private const STRAY = 0.25;
 
     /** The halo is drawn anew when it can be so many times as narrow. */
     private const NARROWER = 0.85;
@@ -34,12 +34,15 @@ final class Sieve
         $this->halo = new Halo($rays, INF);
     }
 
-    /** Draws the halo anew if it can be so much narrower. */
-    public function narrow(float $deltaE, float $than = self::NARROWER): void
+    /** Draws the halo anew if it can be so much narrower; whether it was. */
+    public function narrow(float $deltaE, float $than = self::NARROWER): bool
     {
-        if ($deltaE < $than * $this->halo->deltaE) {
-            $this->halo = new Halo($this->rays, $deltaE);
+        if ($deltaE >= $than * $this->halo->deltaE) {
+            return false;
         }
+        $this->halo = new Halo($this->rays, $deltaE);
+
+        return true;
     }
 
     /** Whether mixes of three paints may lie in the halo, by their edges alone. */
@@ -69,9 +72,10 @@ final class Sieve
         $places = $ways->ten($one, $two, $three, $middle);
         $curve = $ways->curve($one, $two, $three, $places);
         $pulls = $ways->pulls($one, $two, $three);
-        $near = $this->nearOne($this->halo->hulls[0], [$ways->nearest($one, $two, $three), $middle], $places, $curve, $pulls);
+        $strays = $ways->strays($one, $two, $three);
+        $near = $this->nearOne($this->halo->hulls[0], [$ways->nearest($one, $two, $three), $middle], $places, $curve, $pulls, $strays);
         foreach (\array_slice($this->halo->hulls, 1) as $hull) {
-            $near = array_unique([...$near, ...$this->nearOne($hull, [$middle], $places, $curve, $pulls)]);
+            $near = array_unique([...$near, ...$this->nearOne($hull, [$middle], $places, $curve, $pulls, $strays)]);
         }
 
         return $near;
@@ -113,10 +117,11 @@ final class Sieve
      * @param non-empty-list<array{float, float, float}> $toward places towards which all are looked at first
      * @param non-empty-list<array{float, float, float}> $places ten
      * @param array{list<array{float, float, float}>, list<array{float, float, float}>, list<array{float, float, float}>} $pulls
+     * @param array{list<array{float, float, float}>, list<array{float, float, float}>, list<array{float, float, float}>} $strays
      *
      * @return list<int>
      */
-    private function nearOne(Hull $hull, array $toward, array $places, float $curve, array $pulls): array
+    private function nearOne(Hull $hull, array $toward, array $places, float $curve, array $pulls, array $strays): array
     {
         $beyond = [];
         foreach ($toward as [$x, $y, $z]) {
@@ -153,7 +158,7 @@ final class Sieve
                 if ($least > $reach + self::BEND_OF_ALL * $bends) {
                     continue;
                 }
-                $least = min($least, $this->lattice->pulled($number, $places, $pulls, $x, $y, $z)) - self::BEND * $bends;
+                $least = min($least, $this->lattice->pulled($number, $places, $pulls, $strays, $x, $y, $z)) - self::BEND * $bends;
             }
             if ($least <= $reach) {
                 $near[] = $number;

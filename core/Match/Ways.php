@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Match;
 
-/** The ways from each paint of a rack to each other, through their mixes, as places by sixths: what threes of them have in common. */
+/**
+ * The ways from each paint of a rack to each other, through their mixes, as places by sixths: what threes of them have in common.
+ *
+ * @phpstan-type Seven array{array{float, float, float}, array{float, float, float}, array{float, float, float}, array{float, float, float}, array{float, float, float}, array{float, float, float}, array{float, float, float}}
+ */
 final class Ways
 {
-    /** By sixths. */
-    private const STEPS = 6;
-
-    /** Which of these are whole thirds, corners among them. */
+    /** Which of the sixths are whole thirds, corners among them. */
     private const THIRDS = [0, 2, 4, 6];
 
-    /** @var array<int, list<array{float, float, float}>> seven places of each pair, by the first paint << 10 | the second */
+    /** @var array<int, Seven> seven places of each pair, by the first paint << 10 | the second */
     public array $places = [];
 
     /** @var array<int, float> how far off the nearest place of each pair is, DeltaE00 */
@@ -28,18 +29,17 @@ final class Ways
     /** @var array<int, list<array{float, float, float}>> of each pair, by thirds of its way */
     private array $pulls = [];
 
+    /** @var array<int, list<array{float, float, float}>> by how much the middle of each third of a pair's way lies off the cubic through its thirds */
+    private array $strays = [];
+
     public function __construct(private readonly Sketch $sketch)
     {
         $paints = \count($sketch->share);
         $alone = array_map(static fn(int $one): array => $sketch->at($one, $one, $one, [1, 0, 0]), array_keys($sketch->share));
         for ($one = 0; $one < $paints; $one++) {
             for ($two = $one + 1; $two < $paints; $two++) {
-                $places = [$alone[$one]];
-                for ($sixths = 1; $sixths < self::STEPS; $sixths++) {
-                    $places[] = $sketch->at($one, $two, $one, [self::STEPS - $sixths, $sixths, 0]);
-                }
-                $places[] = $alone[$two];
-                $this->add($one << 10 | $two, $places);
+                $at = static fn(int $sixths): array => $sketch->at($one, $two, $one, [6 - $sixths, $sixths, 0]);
+                $this->add($one << 10 | $two, [$alone[$one], $at(1), $at(2), $at(3), $at(4), $at(5), $alone[$two]]);
             }
         }
         asort($this->least);
@@ -51,10 +51,30 @@ final class Ways
         return [$pair >> 10, $pair & 1023];
     }
 
-    /** How far off the nearest place on the edges of three is, DeltaE00. */
-    public function least(int $one, int $two, int $three): float
+    /** @return \Generator<array{int, int, int}> every three once, those whose edges come nearest first */
+    public function threes(): \Generator
     {
-        return min($this->least[$one << 10 | $two], $this->least[$one << 10 | $three], $this->least[$two << 10 | $three]);
+        $paints = \count($this->sketch->share);
+        foreach ($this->least as $pair => $least) {
+            [$one, $two] = self::paints($pair);
+            for ($third = 0; $third < $paints; $third++) {
+                if ($third === $one || $third === $two) {
+                    continue;
+                }
+                $toOne = $third < $one ? $third << 10 | $one : $one << 10 | $third;
+                $toTwo = $third < $two ? $third << 10 | $two : $two << 10 | $third;
+                // Its turn is with its nearest edge; with the first of them, of edges alike.
+                $near = $this->least[$toOne];
+                if ($near < $least || ($near === $least && $toOne < $pair)) {
+                    continue;
+                }
+                $near = $this->least[$toTwo];
+                if ($near < $least || ($near === $least && $toTwo < $pair)) {
+                    continue;
+                }
+                yield $third < $one ? [$third, $one, $two] : ($third < $two ? [$one, $third, $two] : [$one, $two, $third]);
+            }
+        }
     }
 
     /** @return array{float, float, float} the nearest place on the edges of three */
@@ -134,7 +154,17 @@ final class Ways
      */
     public function pulls(int $one, int $two, int $three): array
     {
-        return [$this->pulls[$one << 10 | $two], $this->pulls[$one << 10 | $three], $this->pulls[$two << 10 | $three]];
+        return [$this->pull($one << 10 | $two), $this->pull($one << 10 | $three), $this->pull($two << 10 | $three)];
+    }
+
+    /**
+     * By how much the middle of each third of the three edges lies off the cubic through their thirds.
+     *
+     * @return array{list<array{float, float, float}>, list<array{float, float, float}>, list<array{float, float, float}>}
+     */
+    public function strays(int $one, int $two, int $three): array
+    {
+        return [$this->stray($one << 10 | $two), $this->stray($one << 10 | $three), $this->stray($two << 10 | $three)];
     }
 
     /**
@@ -156,7 +186,7 @@ final class Ways
         return $places;
     }
 
-    /** @param non-empty-list<array{float, float, float}> $places */
+    /** @param Seven $places */
     private function add(int $pair, array $places): void
     {
         $least = INF;
@@ -171,7 +201,37 @@ final class Ways
         $this->places[$pair] = $places;
         $this->least[$pair] = $least;
         $this->nearest[$pair] = $nearest;
-        $this->pulls[$pair] = [Patch::pull($places[0], $places[1], $places[2]), Patch::pull($places[2], $places[3], $places[4]), Patch::pull($places[4], $places[5], $places[6])];
         $this->curves[$pair] = max(Triangle::curve($places[0], $places[2], $places[4]), Triangle::curve($places[2], $places[4], $places[6]));
+    }
+
+    /** @return list<array{float, float, float}> by thirds, worked out when first asked for */
+    private function pull(int $pair): array
+    {
+        if (! isset($this->pulls[$pair])) {
+            [$a, $ab, $b, $bc, $c, $cd, $d] = $this->places[$pair];
+            $this->pulls[$pair] = [Patch::pull($a, $ab, $b), Patch::pull($b, $bc, $c), Patch::pull($c, $cd, $d)];
+        }
+
+        return $this->pulls[$pair];
+    }
+
+    /** @return list<array{float, float, float}> by thirds, worked out when first asked for */
+    private function stray(int $pair): array
+    {
+        if (! isset($this->strays[$pair])) {
+            [$p, $pq, $q, $qr, $r, $rs, $s] = $this->places[$pair];
+            $strays = [];
+            foreach ([$pq, $qr, $rs] as $third => [$x, $y, $z]) {
+                [$a, $b, $c, $d] = Lattice::HALFWAY[$third];
+                $strays[] = [
+                    $x - $a * $p[0] - $b * $q[0] - $c * $r[0] - $d * $s[0],
+                    $y - $a * $p[1] - $b * $q[1] - $c * $r[1] - $d * $s[1],
+                    $z - $a * $p[2] - $b * $q[2] - $c * $r[2] - $d * $s[2],
+                ];
+            }
+            $this->strays[$pair] = $strays;
+        }
+
+        return $this->strays[$pair];
     }
 }

@@ -41,7 +41,7 @@ it('offers mixes for a colour from what is in stock', function (): void {
     }
     $found = $this->send('POST', '/mixes/search', ['target' => ['hex' => '#c87030'], 'over' => 'white', 'coats' => 3])->assertOk()->json();
     $best = $found['offers'][0];
-    expect($found['looked_at'])->toBe(4)
+    expect($found['looked_at'])->toBe(4)->and($found['whole'])->toBeTrue()
         ->and($best['delta_e'])->toEqualWithDelta(DeltaE2000::between(Colour::fromHex('#c87030')->lab, Colour::fromHex($best['colour']['hex'])->lab), 0.4)
         ->and($best['delta_e'])->toBeLessThan(4)
         ->and(array_column($found['offers'], 'delta_e'))->toBe(collect($found['offers'])->pluck('delta_e')->sort()->values()->all())

@@ -72,6 +72,24 @@ it('lays mixes out evenly: like shares of two paints lie about halfway between t
         ->and(count(array_filter($aside, static fn(float $by): bool => $by > 0.25)) / count($aside))->toBeLessThan(0.02);
 });
 
+it('goes through every three once, from the nearest edge on', function (): void {
+    $ways = new Ways(sketchOfAnyRack(9, 23, '#8a7b3c'));
+    $threes = iterator_to_array($ways->threes(), false);
+    $off = array_map(static fn(array $three): float => min($ways->least[$three[0] << 10 | $three[1]], $ways->least[$three[0] << 10 | $three[2]], $ways->least[$three[1] << 10 | $three[2]]), $threes);
+    $sorted = $off;
+    sort($sorted);
+    foreach ($threes as [$one, $two, $three]) {
+        expect($one)->toBeLessThan($two)->and($two)->toBeLessThan($three);
+    }
+    expect($threes)->toHaveCount(84)->and(array_unique(array_map(json_encode(...), $threes)))->toHaveCount(84)->and($off)->toBe($sorted);
+});
+
+it('goes through threes of paints that are all alike once too', function (): void {
+    $paint = new Paint('p', 'Paint', Kind::Opaque, Optics::fromSwatch(Look::Clear->body(Colour::fromHex('#905040')->reflectance()), Kind::Opaque), '#905040', 0.35);
+    $ways = new Ways(new Sketch(array_fill(0, 5, $paint), new Wanted(Colour::fromHex('#405090')->lab, Spectrum::flat(0.85), 12.0, Look::Clear)));
+    expect(iterator_to_array($ways->threes(), false))->toHaveCount(10);
+});
+
 it('passes over no three of which a mix lies in the halo, and over many of the rest', function (string $wanted, float $deltaE): void {
     $sketch = sketchOfAnyRack(12, 17, $wanted);
     $ways = new Ways($sketch);

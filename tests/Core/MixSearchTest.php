@@ -151,6 +151,10 @@ it('finds back a mix that was mixed', function (): void {
         ->and(array_map(static fn(array $p): array => [$p[0]->id, $p[1]], $best->parts))->toBe([['p0', 7], ['p5', 3], ['p9', 1]]);
 });
 
+it('looks at every three of a hundred and twenty paints, and says so of no more', function (): void {
+    expect(MixSearch::wholly(3))->toBeTrue()->and(MixSearch::wholly(120))->toBeTrue()->and(MixSearch::wholly(121))->toBeFalse();
+});
+
 it('knows the limits: one paint, none with solids, no film', function (): void {
     $rack = anyRack(3, 31);
     $wanted = new Wanted(Colour::fromHex('#808080')->lab, Spectrum::flat(0.9), 10.0, Look::Clear);
