@@ -62,6 +62,25 @@ test('a phone shows the bait from all four sides, each with its name below it', 
   }
 });
 
+test('a phone shows every bait of the shelf whole', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/patterns');
+  for (const name of ['Burbot, under ice', 'Roach, first frost', 'Bleak, moonlight']) {
+    const canvas = page.getByRole('link', { name: new RegExp(name) }).locator('canvas');
+    await canvas.scrollIntoViewIfNeeded();
+    await expect(canvas).toHaveAttribute('data-drawn', 'yes');
+    const painted = await canvas.evaluate((drawn: HTMLCanvasElement) => {
+      const at = (x: number) =>
+        drawn
+          .getContext('2d')
+          ?.getImageData(x, 0, 1, drawn.height)
+          .data.some((part, i) => i % 4 === 3 && part > 0);
+      return [at(0), at(drawn.width >> 1), at(drawn.width - 1)];
+    });
+    expect(painted, name).toEqual([false, true, false]);
+  }
+});
+
 test('the pattern sheet fits one screen, and asks nobody else for anything', async ({ page, baseURL }) => {
   const foreign: string[] = [];
   const broken: string[] = [];

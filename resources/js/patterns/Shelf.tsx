@@ -15,7 +15,7 @@ const NewPattern = lazy(async () => ({ default: (await import('./NewPattern')).N
 
 const STATES = { all: 'all', sketch: 'sketch', tried: 'tried', proven: 'proven', retired: 'retired' };
 type State = keyof typeof STATES;
-/** All baits on the shelf are drawn to this one scale. */
+/** All baits on the shelf are drawn to this one scale, but those too long for it: they are drawn whole. */
 const MM_PER_PX = 0.36;
 /** Keeps the line of an eye that is not set yet from changing between pictures. */
 const PLAIN_EYE = { diameterMm: 5, iris: '#d8a040', pupil: 'round' };
@@ -137,7 +137,8 @@ function Lying({ pattern, body, picked, onPick }: LyingProps) {
   const texture = useShelfTexture(pattern.version.id, pattern.version.revision, entry?.isIntersecting ?? false).data;
   const room = useRoom();
   if (body === undefined) return null;
-  const width = Math.min(room, Math.round(((body.length_mm + (body.marks.bill_length_mm ?? 0)) * 1.07) / MM_PER_PX));
+  const wanted = Math.round(((body.length_mm + (body.marks.bill_length_mm ?? 0)) * 1.07) / MM_PER_PX);
+  const width = Math.min(room, wanted);
   const tall = Math.max(...body.profile.top_mm) + Math.max(...body.profile.bottom_mm);
   const height = Math.round((tall * 1.12 + (body.marks.bill_length_mm ?? 0) * 0.3) / MM_PER_PX) + 14;
   const eye = pattern.version.steps > 0 ? { ...PLAIN_EYE, diameterMm: body.marks.eye_socket_mm ?? 5 } : null;
@@ -151,7 +152,7 @@ function Lying({ pattern, body, picked, onPick }: LyingProps) {
             view="left"
             width={width}
             height={height}
-            mmPerPx={width < 330 && body.length_mm > 150 ? undefined : MM_PER_PX}
+            mmPerPx={wanted > room ? undefined : MM_PER_PX}
             label={`${pattern.name}, as predicted`}
             eye={eye}
           />
