@@ -62,11 +62,16 @@ test('a phone shows the bait from all four sides, each with its name below it', 
   }
 });
 
-test('a phone shows every bait of the shelf whole', async ({ page }) => {
+test('a phone shows every bait of the shelf, and every body of the drawer, whole', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto('/patterns');
-  for (const name of ['Burbot, under ice', 'Roach, first frost', 'Bleak, moonlight']) {
-    const canvas = page.getByRole('link', { name: new RegExp(name) }).locator('canvas');
+  for (const [address, label] of [
+    ['/patterns', /^Burbot, under ice/],
+    ['/patterns', /^Bleak, moonlight/],
+    ['/stores/bodies', /^Heron 180/],
+    ['/stores/bodies', /^Dipper 50/],
+  ] as const) {
+    await page.goto(address);
+    const canvas = page.getByRole('img', { name: label });
     await canvas.scrollIntoViewIfNeeded();
     await expect(canvas).toHaveAttribute('data-drawn', 'yes');
     const painted = await canvas.evaluate((drawn: HTMLCanvasElement) => {
@@ -77,7 +82,7 @@ test('a phone shows every bait of the shelf whole', async ({ page }) => {
           .data.some((part, i) => i % 4 === 3 && part > 0);
       return [at(0), at(drawn.width >> 1), at(drawn.width - 1)];
     });
-    expect(painted, name).toEqual([false, true, false]);
+    expect(painted, `${label}`).toEqual([false, true, false]);
   }
 });
 

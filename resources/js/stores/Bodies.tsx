@@ -8,6 +8,7 @@ import { useRoom } from '../stage/useRoom';
 import { length } from '../units/units';
 import { BARE } from './bare';
 
+/** The scale where there is room for it; a smaller one, again for all, where the longest would not fit. */
 const MM_PER_PX = 0.5;
 
 /** The body drawer, to one scale. */
@@ -18,6 +19,7 @@ export function Bodies() {
   const [old, setOld] = useState(false);
   if (bodies === undefined || settings === undefined) return <Waiting />;
   const archived = bodies.filter((body) => body.archived).length;
+  const mmPerPx = Math.max(MM_PER_PX, ...bodies.map((body) => longMm(body) / room));
   return (
     <section aria-label="Body drawer">
       <div className="page-head">
@@ -47,9 +49,9 @@ export function Bodies() {
                   body={body}
                   texture={BARE}
                   view="left"
-                  width={widthOf(body, room)}
-                  height={heightOf(body)}
-                  mmPerPx={MM_PER_PX}
+                  width={Math.round(longMm(body) / mmPerPx)}
+                  height={heightOf(body, mmPerPx)}
+                  mmPerPx={mmPerPx}
                   label={`${body.name}, bare`}
                   glossy={false}
                 />
@@ -68,11 +70,12 @@ export function Bodies() {
   );
 }
 
-function widthOf(body: Body, most: number): number {
-  return Math.min(most, Math.round(((body.length_mm + (body.marks.bill_length_mm ?? 0)) * 1.07) / MM_PER_PX));
+/** With its bill, and a little room around. */
+function longMm(body: Body): number {
+  return (body.length_mm + (body.marks.bill_length_mm ?? 0)) * 1.07;
 }
 
-function heightOf(body: Body): number {
+function heightOf(body: Body, mmPerPx: number): number {
   const tall = Math.max(...body.profile.top_mm) + Math.max(...body.profile.bottom_mm);
-  return Math.round((tall * 1.1 + (body.marks.bill_length_mm ?? 0) * 0.3) / MM_PER_PX) + 10;
+  return Math.round((tall * 1.1 + (body.marks.bill_length_mm ?? 0) * 0.3) / mmPerPx) + 10;
 }
