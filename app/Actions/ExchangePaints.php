@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\Pattern;
 use App\Models\Version;
-use App\Present\CoreView;
+use App\Present\BesideView;
 use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Match\Beside;
@@ -53,10 +53,7 @@ final readonly class ExchangePaints
     {
         return [
             'texture' => $this->draw->of($changed, $look, null),
-            'zones' => array_map(static fn(Beside $beside): array => [
-                'zone' => $beside->zone->value, 'before' => CoreView::colour($beside->one), 'after' => CoreView::colour($beside->other),
-                'delta_e' => round($beside->deltaE, 2),
-            ], Beside::between($this->read->of($version), $changed, $look)),
+            'zones' => BesideView::zones(Beside::between($this->read->of($version), $changed, $look)),
         ];
     }
 

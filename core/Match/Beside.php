@@ -16,10 +16,13 @@ use Hawkbrush\Core\Render\Field;
 /** One zone of two baits laid side by side, each zone by its mean light; the bodies need not be the same. */
 final readonly class Beside
 {
-    /** Fewer L*, a* or b* apart is not worth a word. */
-    private const WORTH = 1.0;
+    /** DeltaE00 that hardly anybody sees. */
+    private const SEEN = 1.0;
 
-    /** Zones are large: half as many cells either way tell their mean as well. */
+    /** Steps of L*, a* or b* that come to none in whole ones. */
+    private const WORTH = 0.5;
+
+    /** Zones are large: a quarter of the cells of a picture either way tells their mean as well. */
     private const COLUMNS = 64;
 
     private const AROUND = 32;
@@ -44,6 +47,9 @@ final readonly class Beside
     /** How the other is beside the one, the most first, in the words of the axes of L*a*b*; nothing where no eye tells them apart. */
     public function words(): string
     {
+        if ($this->deltaE < self::SEEN) {
+            return '';
+        }
         $by = [];
         foreach ([
             [$this->other->lab->l - $this->one->lab->l, 'lighter', 'darker'],
@@ -56,7 +62,7 @@ final readonly class Beside
         }
         arsort($by);
 
-        return implode(', ', array_keys($by));
+        return $by === [] ? 'a shade off' : implode(', ', array_keys($by));
     }
 
     /**

@@ -47,6 +47,14 @@ it('says of a zone how the other is, the most first', function (string $one, str
     'a green' => ['#a08080', '#6f9f70', 'greener, yellower, lighter'],
 ]);
 
+it('says nothing of what no eye tells apart, and something of all else', function (): void {
+    foreach (['#808080' => '#818181', '#7f8080' => '#838080', '#808080 ' => '#838280'] as $one => $other) {
+        foreach (Beside::between(coatedWith(trim($one)), coatedWith($other), Look::Clear) as $beside) {
+            expect($beside->words() === '')->toBe($beside->deltaE < 1);
+        }
+    }
+});
+
 it('finds a coat where it lies, and hardly elsewhere', function (): void {
     $zones = byZone(coatedWith('#c0c0a0'), coatedWith('#c0c0a0', ['mix' => [['paint' => 'black']], 'where' => ['zone' => 'back'], 'aim_deg' => 0]));
     expect($zones['back']->deltaE)->toBeGreaterThan(20)->and($zones['back']->words())->toMatch('/^\d+ darker/')

@@ -11,8 +11,8 @@ use App\Http\Input;
 use App\Http\Picture;
 use App\Models\Body;
 use App\Models\Version;
+use App\Present\BesideView;
 use App\Present\BodyView;
-use App\Present\CoreView;
 use App\Present\FitView;
 use App\Present\PlanView;
 use App\Present\StepView;
@@ -64,12 +64,8 @@ final readonly class FitController
     public function beside(Request $request, string $id, string $other): JsonResponse
     {
         $look = Picture::asked(Input::query($request)->only(['look']))->look;
-        $zones = Beside::between($this->read->of($this->version($id)), $this->read->of($this->version($other)), $look);
 
-        return new JsonResponse(['zones' => array_map(static fn(Beside $beside): array => [
-            'zone' => $beside->zone->value, 'one' => CoreView::colour($beside->one), 'other' => CoreView::colour($beside->other),
-            'delta_e' => round($beside->deltaE, 2), 'words' => $beside->words(),
-        ], $zones)]);
+        return new JsonResponse(['zones' => BesideView::zones(Beside::between($this->read->of($this->version($id)), $this->read->of($this->version($other)), $look))]);
     }
 
     /** Which masks of the box serve this version. */

@@ -69,7 +69,7 @@ export function MixSearch({
           <p className="dim">
             {search.data.whole
               ? `Every mix of two and three out of ${search.data.looked_at} paints in up to 12 drops was weighed,`
-              : `Of ${search.data.looked_at} paints every mix of two in up to 12 drops was weighed, and of three those that come nearest by two of them; leave paints out to have all weighed. This was`}{' '}
+              : `Of ${search.data.looked_at} paints every mix of two in up to 12 drops was weighed, and of three those of which two come nearest (a better one may be missing),`}{' '}
             for a film of {search.data.dry_um.toFixed(1)} µm dry over what is chosen. Left half: wanted; right half: the
             mix. Figures in DeltaE00; a model’s, so try a drop on a card.
           </p>

@@ -8,11 +8,10 @@ import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
+import { pairScale, pairWidth } from '../stage/pair';
 import { useSize } from '../stage/useSize';
 import './fit.css';
-
-/** Of a picture, for a length of one: bill and rings stand out from the body. */
-const ROOM = 1.22;
+import './beside.css';
 
 /** Two patterns side by side, to one scale, and how far apart they are zone by zone. */
 export function Beside() {
@@ -32,9 +31,7 @@ function Two({ one, other, patterns }: { one: Sheet; other: Sheet; patterns: Pat
     queryKey: ['beside', one.version.id, one.version.revision, other.version.id, other.version.revision],
     queryFn: () => get<Zones>(`/versions/${one.version.id}/beside/${other.version.id}`),
   });
-  const longest = Math.max(one.version.body.length_mm, other.version.body.length_mm) * ROOM;
-  const half = box.width < 720 ? box.width - 28 : box.width / 2 - 16;
-  const mmPerPx = longest / Math.max(200, Math.min(half, 620));
+  const mmPerPx = pairScale(box.width, one.version.body.length_mm, other.version.body.length_mm);
   return (
     <div className="page">
       <div className="page-head">
@@ -88,7 +85,7 @@ function Bait({ sheet: { pattern, version }, mmPerPx, label, patterns, onPick }:
         body={version.body}
         texture={texture}
         view="left"
-        width={(version.body.length_mm * ROOM) / mmPerPx}
+        width={pairWidth(version.body.length_mm, mmPerPx)}
         height={260}
         mmPerPx={mmPerPx}
         eye={eyeAfter(version.steps, null)}

@@ -11,6 +11,7 @@ import { Waiting } from '../shell/Shell';
 import { Strip } from '../shell/Strip';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
+import { pairScale, pairWidth } from '../stage/pair';
 import { useSize } from '../stage/useSize';
 import { length } from '../units/units';
 import './fit.css';
@@ -52,8 +53,7 @@ function Fitting({ sheet, bodies, settings }: { sheet: Sheet; bodies: Body[]; se
     },
   });
   const now = fitted.data;
-  const longest = Math.max(version.body.length_mm, now?.body.length_mm ?? 0) * 1.22;
-  const scale = longest / Math.max(200, Math.min(box.width / 2 - 16, 620));
+  const scale = pairScale(box.width, version.body.length_mm, now?.body.length_mm ?? 0);
   const missing = now?.masks.filter((one) => one.mask === null) ?? [];
   return (
     <div className="page fit">
@@ -110,7 +110,7 @@ function Fitting({ sheet, bodies, settings }: { sheet: Sheet; bodies: Body[]; se
                   body={body}
                   texture={texture}
                   view="left"
-                  width={body.length_mm / scale + 60}
+                  width={pairWidth(body.length_mm, scale)}
                   height={300}
                   mmPerPx={scale}
                   eye={eyeAfter([...steps], null)}

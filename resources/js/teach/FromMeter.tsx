@@ -25,12 +25,12 @@ export function FromMeter({ paint, onCard, onFilm }: Props) {
         const measured = await write<Measured>('POST', '/colorimeter/read', { place });
         told[half] = { given: { reflectance: measured.reflectance }, hex: measured.colour.hex };
       }
-      return told;
-    },
-    onSuccess: (told, halves) => {
-      onCard(told);
       const wet = /(\d+) µm wet/.exec(cards.find((one) => one.id === card)?.note ?? '')?.[1];
-      if (wet !== undefined && halves === HALVES) onFilm(Number(wet));
+      return { told, wet: halves.length === HALVES.length ? wet : undefined };
+    },
+    onSuccess: ({ told, wet }) => {
+      onCard(told);
+      if (wet !== undefined) onFilm(Number(wet));
     },
   });
   if (meter.data === undefined) return <p className="dim">Asking the instrument …</p>;
