@@ -21,9 +21,6 @@ final readonly class Halo
     /** By how much a place is moved to tell which way differences grow. */
     private const ASIDE = 0.01;
 
-    /** @var list<list<array{float, float, float}>> places all round each hull */
-    public array $edges;
-
     /** @var non-empty-list<Hull> what it consists of */
     public array $hulls;
 
@@ -45,7 +42,6 @@ final readonly class Halo
                 $edge[] = [$x, $y, $z];
             }
         }
-        $this->edges = $greys === [] ? [$edge] : [$edge, $greys];
         $this->hulls = [
             \count($edge) === \count($facing) ? $main : new Hull(null, $facing, $edge),
             ...($greys === [] ? [] : [Hull::around($rays, $greys)]),

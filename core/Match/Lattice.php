@@ -14,7 +14,10 @@ final readonly class Lattice
     /** @var list<array{int, int, int}> places, in sixths of the way from corner to corner */
     public array $places;
 
-    /** @var array<int, array{int, int, int, int, int, int}> places of each small triangle, by thirds of the first paint << 3 | of the second << 1 | 1 if turned about: corners, then middles of first to second, second to third, first to third */
+    /** @var list<array{int, int, bool}> of each small triangle: how many thirds of the first paint and of the second its mixes have at least, and whether it is turned about */
+    public array $thirds;
+
+    /** @var list<array{int, int, int, int, int, int}> places of each: corners, then middles of first to second, second to third, first to third */
     public array $triangles;
 
     /** @var array{list<int>, list<int>, list<int>} places along the edges by sixths: first to second paint, first to third, second to third */
@@ -24,17 +27,17 @@ final readonly class Lattice
      * Of ten places only: from the first paint by thirds to the second (0 to 3), from the first on to the third (4 to 6),
      * from the second towards the third (7, 8), and the middle (9).
      *
-     * @var array<int, array{int, int, int}> corners of each small triangle among the ten, by its number
+     * @var list<array{int, int, int}> corners of each small triangle among the ten
      */
     public array $coarse;
 
-    /** @var array<int, list<array{int, int}>> sides of each small triangle that lie on an edge, by its number: which edge, as in {@see $sides}, and which third of it */
-    private array $rims;
+    /** @var list<array{int, int, int}> sides of each small triangle: the nine thirds of the edges, as in {@see $sides}, then those within */
+    public array $around;
 
-    /** @var array<int, list<list<float>>> what pulls each other side of each small triangle, by its number, as parts of the ten places: the cubic through them */
+    /** @var list<array{float, float, float, float, float, float, float, float, float, float}> what pulls each side within, as parts of the ten places: the cubic through them */
     private array $inner;
 
-    /** @var array<int, list<list<array{int, int, float}>>> and what of the edges' own strays from cubics adds to that: which edge, which third of it, and how much */
+    /** @var list<list<array{int, float}>> and what of the edges' own strays from cubics adds to that: which third of the edges, and how much */
     private array $blends;
 
     /** The place of all three in like parts. */
@@ -49,18 +52,12 @@ final readonly class Lattice
     /** Places at the edges, among the ten, with the middle between each two. */
     public const ACROSS = [[1, 8], [2, 5], [4, 7]];
 
-    /** @var list<array{int, int}> drops of two paints without a common divisor */
-    public array $twos;
+    /** Thirds of the three edges. */
+    private const EDGES = 9;
 
-    /** @var array<int, true> drops of three without a common divisor: of the first << 8 | of the second << 4 | of the third */
-    public array $threes;
-
-    /** Of a drop: less than any mix lies from another. */
-    private const WHISKER = 1e-6;
-
-    public function __construct(private int $mostDrops)
+    public function __construct()
     {
-        $numbers = $places = $triangles = [];
+        $numbers = $places = $triangles = $thirds = [];
         for ($a = 0; $a <= 6; $a++) {
             for ($b = 0; $b <= 6 - $a; $b++) {
                 $numbers[$a][$b] = \count($places);
@@ -69,12 +66,14 @@ final readonly class Lattice
         }
         for ($a = 0; $a < 6; $a += 2) {
             for ($b = 0; $b < 6 - $a; $b += 2) {
-                $triangles[self::number(intdiv($a, 2), intdiv($b, 2), false)] = [
+                $thirds[] = [intdiv($a, 2), intdiv($b, 2), false];
+                $triangles[] = [
                     $numbers[$a][$b], $numbers[$a + 2][$b], $numbers[$a][$b + 2],
                     $numbers[$a + 1][$b], $numbers[$a + 1][$b + 1], $numbers[$a][$b + 1],
                 ];
                 if ($a + $b < 4) {
-                    $triangles[self::number(intdiv($a, 2), intdiv($b, 2), true)] = [
+                    $thirds[] = [intdiv($a, 2), intdiv($b, 2), true];
+                    $triangles[] = [
                         $numbers[$a + 2][$b + 2], $numbers[$a][$b + 2], $numbers[$a + 2][$b],
                         $numbers[$a + 1][$b + 2], $numbers[$a + 1][$b + 1], $numbers[$a + 2][$b + 1],
                     ];
@@ -83,6 +82,7 @@ final readonly class Lattice
         }
         $this->places = $places;
         $this->triangles = $triangles;
+        $this->thirds = $thirds;
         $this->middle = $numbers[2][2];
         $along = range(0, 6);
         $this->sides = [
@@ -93,132 +93,59 @@ final readonly class Lattice
         $tenth = [$numbers[6][0], $numbers[4][2], $numbers[2][4], $numbers[0][6], $numbers[4][0], $numbers[2][0], $numbers[0][0], $numbers[0][4], $numbers[0][2], $numbers[2][2]];
         $ten = array_flip($tenth);
         $this->coarse = array_map(static fn(array $six): array => [$ten[$six[0]], $ten[$six[1]], $ten[$six[2]]], $triangles);
-        $rims = $inner = $blends = [];
-        foreach ($triangles as $number => $six) {
-            $rims[$number] = $inner[$number] = $blends[$number] = [];
-            foreach ([[3, 0, 1], [4, 1, 2], [5, 0, 2]] as [$middle, $from, $to]) {
-                $rim = $this->rim($six[$middle]);
-                if ($rim !== null) {
-                    $rims[$number][] = $rim;
-
-                    continue;
-                }
-                $pull = [];
-                foreach ($tenth as $i => $node) {
-                    $pull[] = 2 * self::cubic($places[$node], $places[$six[$middle]]) - ($i === $ten[$six[$from]] || $i === $ten[$six[$to]] ? 0.5 : 0);
-                }
-                $inner[$number][] = $pull;
-                $blends[$number][] = self::blend($places[$six[$middle]]);
+        $inner = $blends = $within = [];
+        $side = function (int $middle, int $from, int $to) use (&$inner, &$blends, &$within, $places, $tenth): int {
+            $rim = $this->rim($middle);
+            if ($rim === null && ! isset($within[$middle])) {
+                $within[$middle] = self::EDGES + \count($inner);
+                $inner[] = array_map(static fn(int $node): float => 2 * self::cubic($places[$node], $places[$middle]) - ($node === $from || $node === $to ? 0.5 : 0), $tenth);
+                $blends[] = self::blend($places[$middle]);
             }
+
+            return $rim ?? $within[$middle];
+        };
+        $around = [];
+        foreach ($triangles as [$p, $q, $r, $pq, $qr, $pr]) {
+            $around[] = [$side($pq, $p, $q), $side($qr, $q, $r), $side($pr, $p, $r)];
         }
-        $this->rims = $rims;
+        $this->around = $around;
         $this->inner = $inner;
         $this->blends = $blends;
-        [$this->twos, $this->threes] = self::mixes($mostDrops);
     }
 
     /**
-     * How far, in a direction, lies what pulls the sides of a small triangle out of straight: the least of them.
+     * How far, in a direction, lies what pulls a side out of straight.
      *
-     * @param list<array{float, float, float}> $places ten
-     * @param array{list<array{float, float, float}>, list<array{float, float, float}>, list<array{float, float, float}>} $pulls by edge and third
-     * @param array{list<array{float, float, float}>, list<array{float, float, float}>, list<array{float, float, float}>} $strays by edge and third, see {@see Ways::strays}
+     * @param int $side as in {@see $around}
+     * @param list<float> $along how far the ten places of three paints lie in it
+     * @param array{float, float, float} $direction
      */
-    public function pulled(int $number, array $places, array $pulls, array $strays, float $x, float $y, float $z): float
+    public function pulled(int $side, Three $three, array $along, array $direction): float
     {
-        $least = INF;
-        foreach ($this->rims[$number] as [$side, $third]) {
-            [$px, $py, $pz] = $pulls[$side][$third];
-            $along = $x * $px + $y * $py + $z * $pz;
-            $least = $along < $least ? $along : $least;
+        [$x, $y, $z] = $direction;
+        if ($side < self::EDGES) {
+            [$px, $py, $pz] = $three->pulls[$side];
+
+            return $x * $px + $y * $py + $z * $pz;
         }
-        $alongs = [];
-        foreach ($this->inner[$number] === [] ? [] : $places as [$px, $py, $pz]) {
-            $alongs[] = $x * $px + $y * $py + $z * $pz;
-        }
-        foreach ($this->inner[$number] as $side => $parts) {
-            $along = 0.0;
-            foreach ($parts as $i => $part) {
-                $along += $part * $alongs[$i];
-            }
-            foreach ($this->blends[$number][$side] as [$edge, $third, $part]) {
-                [$px, $py, $pz] = $strays[$edge][$third];
-                $along += $part * ($x * $px + $y * $py + $z * $pz);
-            }
-            $least = $along < $least ? $along : $least;
+        [$a, $b, $c, $d, $e, $f, $g, $h, $i, $j] = $this->inner[$side - self::EDGES];
+        $pulled = $a * $along[0] + $b * $along[1] + $c * $along[2] + $d * $along[3] + $e * $along[4]
+            + $f * $along[5] + $g * $along[6] + $h * $along[7] + $i * $along[8] + $j * $along[9];
+        foreach ($this->blends[$side - self::EDGES] as [$third, $part]) {
+            [$px, $py, $pz] = $three->strays[$third];
+            $pulled += $part * ($x * $px + $y * $py + $z * $pz);
         }
 
-        return $least;
+        return $pulled;
     }
 
-    /**
-     * The mixes in whole drops that lie in a small triangle.
-     *
-     * @param int $number of the triangle
-     * @param float $first how much a drop of the first paint counts
-     *
-     * @return array<int, array{float, float}> by drops as in {@see $threes} where each lies in the triangle: how far from the first corner towards the second and towards the third, 0 to 1
-     */
-    public function mixesIn(int $number, float $first, float $second, float $third): array
-    {
-        $i = $number >> 3;
-        $j = $number >> 1 & 3;
-        $turned = ($number & 1) === 1;
-        $k = 2 - $i - $j - ($turned ? 1 : 0);
-        $spots = [];
-        for ($ofOne = 1; $ofOne <= $this->mostDrops - 2; $ofOne++) {
-            $one = $ofOne * $first;
-            $left = $this->mostDrops - $ofOne;
-            // All of it thirds: the first from i to i + 1, the second from j, the third from k. A whisker more on either
-            // side, for what rounding takes.
-            $lastTwo = $i === 0 ? $left - 1 : (int) min($left - 1, $one * ($j + 1) / $i / $second + self::WHISKER);
-            for ($ofTwo = max(1, (int) ceil($one * $j / ($i + 1) / $second - self::WHISKER)); $ofTwo <= $lastTwo; $ofTwo++) {
-                $two = $ofTwo * $second;
-                $both = $one + $two;
-                $least = max(3 * $one / ($i + 1), 3 * $two / ($j + 1), $both * 3 / (3 - $k)) - $both;
-                $most = min($i === 0 ? INF : 3 * $one / $i, $j === 0 ? INF : 3 * $two / $j, $k === 2 ? INF : $both * 3 / (2 - $k)) - $both;
-                $lastThree = (int) min($left - $ofTwo, $most / $third + self::WHISKER);
-                for ($ofThree = max(1, (int) ceil($least / $third - self::WHISKER)); $ofThree <= $lastThree; $ofThree++) {
-                    $mix = $ofOne << 8 | $ofTwo << 4 | $ofThree;
-                    if (isset($this->threes[$mix])) {
-                        $thirds = 3 / ($both + $ofThree * $third);
-                        $spots[$mix] = $turned ? [1 + $i - $one * $thirds, 1 + $j - $two * $thirds] : [$one * $thirds - $i, $two * $thirds - $j];
-                    }
-                }
-            }
-        }
-
-        return $spots;
-    }
-
-    /**
-     * The mixes of two paints in whole drops that lie in a third of the way from the first to the second.
-     *
-     * @param int $third 0 to 2
-     *
-     * @return array<int, array{float, float}> by drops as in {@see $threes}, of which the third has none: how far each lies through it, 0 to 1, and 0
-     */
-    public function mixesOn(int $third, float $first, float $second): array
-    {
-        $spots = [];
-        foreach ($this->twos as [$ofOne, $ofTwo]) {
-            $two = $ofTwo * $second;
-            $thirds = 3 * $two / ($two + $ofOne * $first);
-            if ((int) $thirds === $third) {
-                $spots[$ofOne << 8 | $ofTwo << 4] = [$thirds - $third, 0.0];
-            }
-        }
-
-        return $spots;
-    }
-
-    /** @return array{int, int}|null on which edge a place is, and on which third of it; null if on none */
-    private function rim(int $place): ?array
+    /** @return int|null on which third of the edges a place is; null if on none */
+    private function rim(int $place): ?int
     {
         foreach ($this->sides as $side => $along) {
             $sixth = array_search($place, $along, true);
             if ($sixth !== false) {
-                return [$side, intdiv($sixth, 2)];
+                return 3 * $side + intdiv($sixth, 2);
             }
         }
 
@@ -250,7 +177,7 @@ final readonly class Lattice
      *
      * @param array{int, int, int} $at the middle of the side, in sixths
      *
-     * @return list<array{int, int, float}> edge, third of it, and how much
+     * @return list<array{int, float}> which third of the edges, and how much
      */
     private static function blend(array $at): array
     {
@@ -262,42 +189,11 @@ final readonly class Lattice
                 // At whole thirds nothing strays.
                 if ($sixths % 2 === 1) {
                     // A pull is twice what the middle moves, and of three such lines half counts.
-                    $blend[] = [$edge, intdiv($sixths, 2), $weight / (6 - $fixed)];
+                    $blend[] = [3 * $edge + intdiv($sixths, 2), $weight / (6 - $fixed)];
                 }
             }
         }
 
         return $blend;
-    }
-
-    private static function number(int $a, int $b, bool $turned): int
-    {
-        return $a << 3 | $b << 1 | ($turned ? 1 : 0);
-    }
-
-    /** @return array{list<array{int, int}>, array<int, true>} */
-    private static function mixes(int $mostDrops): array
-    {
-        $twos = $threes = [];
-        for ($a = 1; $a < $mostDrops; $a++) {
-            for ($b = 1; $b <= $mostDrops - $a; $b++) {
-                $divisor = self::divisor($a, $b);
-                if ($divisor === 1) {
-                    $twos[] = [$a, $b];
-                }
-                for ($c = 1; $c <= $mostDrops - $a - $b; $c++) {
-                    if (self::divisor($divisor, $c) === 1) {
-                        $threes[$a << 8 | $b << 4 | $c] = true;
-                    }
-                }
-            }
-        }
-
-        return [$twos, $threes];
-    }
-
-    private static function divisor(int $a, int $b): int
-    {
-        return $b === 0 ? $a : self::divisor($b, $a % $b);
     }
 }

@@ -44,6 +44,9 @@ final class MixSearch
     /** if it has more mixes than cutting takes to look at. */
     private const NOT_CUT = 9;
 
+    /** and a quarter of it that has more than these. */
+    private const FEW_OF_QUARTER = 3;
+
     private const MOST_CUTS = 8;
 
     /** After so many mixes of a patch it is known how far they stray. */
@@ -73,6 +76,8 @@ final class MixSearch
     /** @var list<float> how much a drop of each paint counts in a mix */
     private readonly array $counts;
 
+    private readonly Drops $drops;
+
     private readonly Lattice $lattice;
 
     private readonly Greys $greys;
@@ -84,7 +89,8 @@ final class MixSearch
         $this->off = \count($paints) <= self::FEW ? self::OFF_AT_MOST : self::OFF;
         $this->sketch = new Sketch($paints, $wanted);
         $this->greys = new Greys($this->sketch->metric);
-        $this->lattice = new Lattice(self::MOST_DROPS);
+        $this->drops = new Drops(self::MOST_DROPS);
+        $this->lattice = new Lattice();
         $this->sieve = new Sieve(new Rays($this->sketch->metric, $this->greys), $this->lattice);
         $this->counts = array_map(static fn(float $drop, float $share): float => $drop / $share, $this->sketch->drop, $this->sketch->share);
     }
@@ -129,15 +135,9 @@ final class MixSearch
         $paints = \count($this->paints);
         for ($one = 0; $one < $paints; $one++) {
             for ($two = $one + 1; $two < $paints; $two++) {
-                $this->offers->aim([$this->paints[$one], $this->paints[$two]]);
-                foreach ($this->lattice->twos as [$ofOne, $ofTwo]) {
-                    $this->try($one, $two, $one, $ofOne, $ofTwo, 0);
-                }
+                $this->tryAll($this->blend($one, $two, $one), $this->drops->twos);
                 for ($three = $two + 1; $three < $paints; $three++) {
-                    $this->offers->aim([$this->paints[$one], $this->paints[$two], $this->paints[$three]]);
-                    foreach ($this->lattice->threes as $mix => $_) {
-                        $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15);
-                    }
+                    $this->tryAll($this->blend($one, $two, $three), $this->drops->threes);
                 }
             }
         }
@@ -145,15 +145,15 @@ final class MixSearch
 
     private function pairs(Ways $ways): void
     {
-        foreach ($ways->least as $pair => $_) {
-            [$one, $two] = Ways::paints($pair);
+        foreach ($ways->order as $pair) {
+            [$one, $two] = $ways->paints($pair);
             $this->sieve->narrow($this->sketched($this->offers->worst));
-            $this->offers->aim([$this->paints[$one], $this->paints[$two]]);
+            $blend = $this->blend($one, $two, $one);
             foreach ([0, 2, 4] as $from) {
-                [$start, $middle, $end] = \array_slice($ways->places[$pair], $from, 3);
+                [$start, $middle, $end] = \array_slice($ways->places($pair), $from, 3);
                 $patch = Patch::way($start, $middle, $end);
                 if ($this->sieve->holds($patch)) {
-                    $this->look($one, $two, $one, $patch, $this->lattice->mixesOn(intdiv($from, 2), $this->counts[$one], $this->counts[$two]));
+                    $this->look($blend, $patch, $this->drops->on(intdiv($from, 2), $this->counts[$one], $this->counts[$two]));
                 }
             }
         }
@@ -162,15 +162,13 @@ final class MixSearch
     private function threes(Ways $ways): void
     {
         $this->sieve->narrow($this->sketched($this->offers->worst), 1.0);
-        $reach = new Reach($this->paints, $this->wanted, $this->sketch->metric);
-        $reach->aim($this->sieve->halo);
         $left = self::wholly(\count($this->paints)) ? INF : self::MOST_THREES;
-        foreach ($ways->threes() as [$one, $two, $three]) {
-            if ($this->sieve->narrow($this->sketched($this->offers->worst))) {
-                $reach->aim($this->sieve->halo);
+        foreach ($ways->order as $pair) {
+            $this->sieve->narrow($this->sketched($this->offers->worst));
+            foreach ($this->sieve->mayHold($ways, $pair) as [$one, $two, $three]) {
+                $near = $this->within($ways, $pair, $one, $two, $three);
+                $left -= $near ? self::NEAR_ONE : 1;
             }
-            $near = $reach->comes($one, $two, $three) && $this->sieve->mayHold($ways, $one, $two, $three) && $this->within($ways, $one, $two, $three);
-            $left -= $near ? self::NEAR_ONE : 1;
             if ($left <= 0) {
                 break;
             }
@@ -178,69 +176,99 @@ final class MixSearch
     }
 
     /** Tries the mixes of three paints in whole drops that may lie near; whether there may be any. */
-    private function within(Ways $ways, int $one, int $two, int $three): bool
+    private function within(Ways $ways, int $pair, int $one, int $two, int $three): bool
     {
         $middle = $this->sketch->at($one, $two, $three, [1, 1, 1]);
-        $near = $this->sieve->near($ways, $one, $two, $three, $middle);
+        $near = $this->sieve->near($ways->three($one, $two, $three, $middle), $ways->nearest($pair));
         if ($near === []) {
             return false;
         }
-        $this->offers->aim([$this->paints[$one], $this->paints[$two], $this->paints[$three]]);
+        $blend = $this->blend($one, $two, $three);
         $places = $ways->edges($this->lattice, $one, $two, $three, $middle);
         foreach ($near as $number) {
             $six = $shares = [];
             foreach ($this->lattice->triangles[$number] as $place) {
-                $six[] = $places[$place] ??= $this->sketch->at($one, $two, $three, $this->lattice->places[$place]);
+                $six[] = $places[$place] ??= $blend->at($this->lattice->places[$place]);
             }
             foreach ([0, 1, 2] as $corner) {
                 $shares[] = $this->lattice->places[$this->lattice->triangles[$number][$corner]];
             }
             $patch = new Patch($six, $shares);
             if ($this->sieve->holds($patch)) {
-                $this->look($one, $two, $three, $patch, $this->lattice->mixesIn($number, $this->counts[$one], $this->counts[$two], $this->counts[$three]));
+                $this->look($blend, $patch, $this->drops->in($this->lattice->thirds[$number], $this->counts[$one], $this->counts[$two], $this->counts[$three]));
             }
         }
 
         return true;
     }
 
-    /**
-     * Tries the mixes of a patch that may lie near; where they bend too much to be foretold, the patch is cut in four.
-     *
-     * @param array<int, array{float, float}> $spots see {@see Lattice::mixesIn}
-     */
-    private function look(int $one, int $two, int $three, Patch $patch, array $spots, int $cuts = 0): void
+    /** Tries the mixes of a patch that may lie near; where they bend too much to be foretold, the patch is cut in four. */
+    private function look(Blend $blend, Patch $patch, Spots $spots, int $cuts = 0, bool $evened = false): void
     {
         $spots = $this->sieve->sift($patch, $spots, self::NEARER * $patch->bulge);
         if ($patch->bulge <= self::FLAT) {
-            $this->tryPatch($one, $two, $three, $patch, $spots);
-        } elseif ($one === $three || $cuts === self::MOST_CUTS || \count($spots) <= self::NOT_CUT) {
-            foreach ($spots as $mix => $_) {
-                $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15);
+            $this->tryPatch($blend, $patch, $spots);
+
+            return;
+        }
+        if ($blend->ofTwo() || $cuts === self::MOST_CUTS || \count($spots->mixes) <= self::NOT_CUT) {
+            $this->tryAll($blend, $spots->mixes);
+
+            return;
+        }
+        $even = $evened ? null : $patch->evened($blend);
+        if ($even !== null) {
+            [$patch, $weights] = $even;
+            if ($this->sieve->holds($patch)) {
+                $this->look($blend, $patch, $spots->weighed(...$weights), $cuts, true);
             }
-        } else {
-            foreach ($patch->four(fn(array $shares): array => $this->sketch->at($one, $two, $three, $shares), $spots) as [$part, $ofPart]) {
-                if ($this->sieve->holds($part)) {
-                    $this->look($one, $two, $three, $part, $ofPart, $cuts + 1);
-                }
+
+            return;
+        }
+        $quarters = $spots->quarters();
+        $which = [];
+        foreach ($this->sieve->holdsOf($patch) as $quarter) {
+            if (\count($quarters[$quarter]->mixes) <= self::FEW_OF_QUARTER) {
+                $this->tryAll($blend, $quarters[$quarter]->mixes);
+            } else {
+                $which[] = $quarter;
             }
+        }
+        foreach ($patch->cut($which, $blend) as $quarter => $part) {
+            if ($this->sieve->holds($part)) {
+                $this->look($blend, $part, $quarters[$quarter], $cuts + 1);
+            }
+        }
+    }
+
+    /** From now on mixes of two or three paints are tried, the third of two being the first. */
+    private function blend(int $one, int $two, int $three): Blend
+    {
+        $this->offers->aim($three === $one ? [$this->paints[$one], $this->paints[$two]] : [$this->paints[$one], $this->paints[$two], $this->paints[$three]]);
+
+        return new Blend($this->sketch, $one, $two, $three);
+    }
+
+    /** @param list<int> $mixes see {@see Drops} */
+    private function tryAll(Blend $blend, array $mixes): void
+    {
+        foreach ($mixes as $mix) {
+            $this->try($blend, $mix);
         }
     }
 
     /**
      * Mixes of one patch, those foretold nearest first. What they were off by tells how far the rest may stray: mixes
      * that are foretold alike lie beside each other, and are off alike.
-     *
-     * @param array<int, array{float, float}> $spots
      */
-    private function tryPatch(int $one, int $two, int $three, Patch $patch, array $spots): void
+    private function tryPatch(Blend $blend, Patch $patch, Spots $spots): void
     {
         $mixes = $greys = [];
         $metric = $this->sketch->metric;
         $strays = self::NEARER * $patch->bulge;
         $within = $this->sketched($this->offers->goal);
-        foreach ($spots as $mix => [$v, $w]) {
-            [$x, $y, $z] = $patch->at($v, $w);
+        foreach ($spots->mixes as $i => $mix) {
+            [$x, $y, $z] = $patch->at($spots->v[$i], $spots->w[$i]);
             $away = $metric->off($x, $y, $z);
             if ($away < $within + $strays) {
                 $mixes[$mix] = $away;
@@ -255,11 +283,9 @@ final class MixSearch
             if ($tried++ >= self::TELLING && $away > $this->sketched($this->offers->goal) + self::LIKE * $strayed) {
                 break;
             }
-            $strayed = max($strayed, abs($away - $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15)));
+            $strayed = max($strayed, abs($away - $this->try($blend, $mix)));
         }
-        foreach ($greys as $mix) {
-            $this->try($one, $two, $three, $mix >> 8, $mix >> 4 & 15, $mix & 15);
-        }
+        $this->tryAll($blend, $greys);
     }
 
     /** How far off the sketch of a mix may be that is less than so much off. */
@@ -268,16 +294,16 @@ final class MixSearch
         return $deltaE + $this->off + self::FURTHER * $deltaE;
     }
 
-    /** @return float how far off it is, DeltaE00 */
-    private function try(int $one, int $two, int $three, int $ofOne, int $ofTwo, int $ofThree): float
+    /** @return float how far off a mix is, DeltaE00 */
+    private function try(Blend $blend, int $mix): float
     {
-        $drop = $this->sketch->drop;
-        [$x, $y, $z] = $this->sketch->place($one, $two, $three, $ofOne * $drop[$one], $ofTwo * $drop[$two], $ofThree * $drop[$three]);
+        [$ofOne, $ofTwo, $ofThree] = Drops::of($mix);
+        [$x, $y, $z] = $blend->of($ofOne, $ofTwo, $ofThree);
         $off = $this->sketch->metric->off($x, $y, $z);
         if ($off <= $this->sketched($this->offers->goal)) {
-            $parts = [[$this->paints[$one], $ofOne], [$this->paints[$two], $ofTwo]];
+            $parts = [[$this->paints[$blend->one], $ofOne], [$this->paints[$blend->two], $ofTwo]];
             if ($ofThree > 0) {
-                $parts[] = [$this->paints[$three], $ofThree];
+                $parts[] = [$this->paints[$blend->three], $ofThree];
             }
             $this->offer($parts);
         }

@@ -40,7 +40,7 @@ final class Offers
         $this->goal = $offer->deltaE;
         $this->found[self::set(array_column($offer->parts, 0))] = $offer;
         uasort($this->found, static fn(Offer $a, Offer $b): int => $a->deltaE <=> $b->deltaE);
-        $this->found = \array_slice($this->found, 0, $this->most);
+        $this->found = \array_slice($this->found, 0, $this->most, true);
         if (\count($this->found) === $this->most) {
             $this->worst = $this->found[array_key_last($this->found)]->deltaE;
         }

@@ -6,9 +6,11 @@ namespace Hawkbrush\Core\Match;
 
 /**
  * What of a rack's mixes may still be an offer: what may lie in the {@see Halo}, which is drawn the narrower the better
- * the offers are. A flat piece lies beyond a hull of it if all of the piece lies further, in the direction that the hull
- * faces there, than the hull reaches; mixes lie on pieces that are bent, so that each test leaves a margin. These are from trials
+ * the offers are. A flat piece lies beyond a hull of it if all of the piece lies further, in a direction that the hull
+ * faces, than the hull reaches; mixes lie on pieces that are bent, so that each test leaves a margin. These are from trials
  * with racks by chance, see docs/decisions/0006.
+ *
+ * @phpstan-import-type Net from Patch
  */
 final class Sieve
 {
@@ -24,6 +26,9 @@ final class Sieve
     /** They leave the quadratic through six by less than this part of how far it bulges, in the direction that counts. */
     private const STRAY = 0.25;
 
+    /** And what a quarter of that is foretold to lie between by less than this part of it. */
+    private const STRAY_OF_QUARTER = 0.5;
+
     /** The halo is drawn anew when it can be so many times as narrow. */
     private const NARROWER = 0.85;
 
@@ -34,135 +39,189 @@ final class Sieve
         $this->halo = new Halo($rays, INF);
     }
 
-    /** Draws the halo anew if it can be so much narrower; whether it was. */
-    public function narrow(float $deltaE, float $than = self::NARROWER): bool
+    /** Draws the halo anew if it can be so much narrower. */
+    public function narrow(float $deltaE, float $than = self::NARROWER): void
     {
-        if ($deltaE >= $than * $this->halo->deltaE) {
-            return false;
+        if ($deltaE < $than * $this->halo->deltaE) {
+            $this->halo = new Halo($this->rays, $deltaE);
         }
-        $this->halo = new Halo($this->rays, $deltaE);
-
-        return true;
     }
 
-    /** Whether mixes of three paints may lie in the halo, by their edges alone. */
-    public function mayHold(Ways $ways, int $one, int $two, int $three): bool
+    /**
+     * The threes of which mixes may lie in the halo, by their edges alone.
+     *
+     * @param int $pair the nearest edge of all of them
+     *
+     * @return array<int, array{int, int, int, int, int}> see {@see Ways::threes}
+     */
+    public function mayHold(Ways $ways, int $pair): array
     {
-        [$x, $y, $z] = $ways->nearest($one, $two, $three);
-        $bends = self::BEND_OF_EDGES * $ways->bend($one, $two, $three);
+        [$x, $y, $z] = $ways->nearest($pair);
+        $threes = $ways->threes($pair);
+        $may = [];
         foreach ($this->halo->hulls as $hull) {
             $cell = $hull->cell($x, $y, $z);
-            if ($ways->along($one, $two, $three, $hull->facing[$cell]) <= $hull->reach[$cell] + $bends) {
-                return true;
+            $facing = $hull->facing[$cell];
+            $reach = $hull->reach[$cell];
+            $least = $ways->along($pair, $facing);
+            foreach ($threes as $i => [, , , $toOne, $toTwo]) {
+                $limit = $reach + self::BEND_OF_EDGES * $ways->bend($pair, $toOne, $toTwo);
+                if ($least <= $limit || $ways->along($toOne, $facing) <= $limit || $ways->along($toTwo, $facing) <= $limit) {
+                    $may[$i] = $threes[$i];
+                }
             }
         }
 
-        return false;
+        return $may;
     }
 
     /**
      * The small triangles of three paints that may come into the halo, by ten places.
      *
-     * @param array{float, float, float} $middle
+     * @param array{float, float, float} $nearest of their edges
      *
      * @return array<int> by number
      */
-    public function near(Ways $ways, int $one, int $two, int $three, array $middle): array
+    public function near(Three $three, array $nearest): array
     {
-        $places = $ways->ten($one, $two, $three, $middle);
-        $curve = $ways->curve($one, $two, $three, $places);
-        $pulls = $ways->pulls($one, $two, $three);
-        $strays = $ways->strays($one, $two, $three);
-        $near = $this->nearOne($this->halo->hulls[0], [$ways->nearest($one, $two, $three), $middle], $places, $curve, $pulls, $strays);
-        foreach (\array_slice($this->halo->hulls, 1) as $hull) {
-            $near = array_unique([...$near, ...$this->nearOne($hull, [$middle], $places, $curve, $pulls, $strays)]);
+        $near = [];
+        $middle = $three->places[Lattice::MIDDLE];
+        foreach ($this->halo->hulls as $i => $hull) {
+            $near[] = $this->nearTo($hull, $three, $i === 0 ? [$middle, $nearest] : [$middle]);
         }
 
-        return $near;
+        return \count($near) === 1 ? $near[0] : array_unique(array_merge(...$near));
     }
 
     /** Whether mixes of a patch may lie in the halo. */
     public function holds(Patch $patch): bool
     {
-        foreach ($this->halo->hulls as $hull) {
-            $cell = $patch->toward($hull);
-            if ($patch->along($hull->facing[$cell]) <= $hull->reach[$cell] + self::STRAY * $patch->bulge) {
-                return true;
+        return $this->comesTo($patch->net, self::STRAY * $patch->bulge);
+    }
+
+    /**
+     * Which quarters of a patch have mixes that may lie in the halo, as {@see Spots::quarters}, by where they are foretold.
+     *
+     * @return list<int>
+     */
+    public function holdsOf(Patch $patch): array
+    {
+        $which = [];
+        foreach ($patch->quarters() as $quarter => $net) {
+            if ($this->comesTo($net, self::STRAY_OF_QUARTER * $patch->bulge)) {
+                $which[] = $quarter;
             }
         }
 
-        return false;
+        return $which;
     }
 
     /**
      * The mixes of a patch that may lie in the halo.
      *
-     * @param array<int, array{float, float}> $spots see {@see Lattice::mixesIn}
      * @param float $strays how far they may lie from where they are foretold
-     *
-     * @return array<int, array{float, float}>
      */
-    public function sift(Patch $patch, array $spots, float $strays): array
+    public function sift(Patch $patch, Spots $spots, float $strays): Spots
     {
-        $left = [];
+        $left = null;
         foreach ($this->halo->hulls as $hull) {
-            $cell = $patch->toward($hull);
-            $left += $patch->upTo($hull->reach[$cell] + $strays, $spots, $hull->facing[$cell]);
+            $cell = $hull->toward($patch->net[0], $patch->net[1], $patch->net[2]);
+            $of = $patch->upTo($hull->reach[$cell] + $strays, $spots, $hull->facing[$cell]);
+            $left = $left?->and($of) ?? $of;
         }
 
         return $left;
     }
 
     /**
-     * @param non-empty-list<array{float, float, float}> $toward places towards which all are looked at first
-     * @param non-empty-list<array{float, float, float}> $places ten
-     * @param array{list<array{float, float, float}>, list<array{float, float, float}>, list<array{float, float, float}>} $pulls
-     * @param array{list<array{float, float, float}>, list<array{float, float, float}>, list<array{float, float, float}>} $strays
+     * Whether what lies between some places may come as near to the halo as that.
+     *
+     * @param Net $net
+     */
+    private function comesTo(array $net, float $as): bool
+    {
+        foreach ($this->halo->hulls as $hull) {
+            $cell = $hull->toward($net[0], $net[1], $net[2]);
+            [$x, $y, $z] = $hull->facing[$cell];
+            $limit = $hull->reach[$cell] + $as;
+            foreach ($net as [$px, $py, $pz]) {
+                if ($x * $px + $y * $py + $z * $pz <= $limit) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The small triangles that may come into one hull: first all of them looked at in a few directions, then what is left
+     * of them each in its own.
+     *
+     * @param non-empty-list<array{float, float, float}> $toward places in whose directions all are looked at
      *
      * @return list<int>
      */
-    private function nearOne(Hull $hull, array $toward, array $places, float $curve, array $pulls, array $strays): array
+    private function nearTo(Hull $hull, Three $three, array $toward): array
     {
-        $beyond = [];
+        $near = array_keys($this->lattice->coarse);
         foreach ($toward as [$x, $y, $z]) {
-            $cell = $hull->cell($x, $y, $z);
-            [$x, $y, $z] = $hull->facing[$cell];
-            $limit = $hull->reach[$cell] + self::BEND_OF_ALL * $curve;
-            $outside = [];
-            $all = true;
-            foreach ($places as [$px, $py, $pz]) {
-                $outside[] = $out = $x * $px + $y * $py + $z * $pz > $limit;
-                $all = $all && $out;
-            }
-            if ($all) {
+            $near = $this->nearIn($near, $hull, $hull->cell($x, $y, $z), $three, $three->bends);
+            if ($near === []) {
                 return [];
             }
-            $beyond[] = $outside;
         }
-        $near = [];
-        foreach ($this->lattice->coarse as $number => [$a, $b, $c]) {
-            foreach ($beyond as $outside) {
-                if ($outside[$a] && $outside[$b] && $outside[$c]) {
-                    continue 2;
-                }
+        $left = [];
+        foreach ($near as $number) {
+            [$a, $b, $c] = $this->lattice->coarse[$number];
+            $a = $three->places[$a];
+            $b = $three->places[$b];
+            $c = $three->places[$c];
+            $longest = sqrt(Triangle::longest($a, $b, $c));
+            if ($this->nearIn([$number], $hull, $hull->toward($a, $b, $c), $three, $longest < $three->bends ? $longest : $three->bends) !== []) {
+                $left[] = $number;
             }
-            $cell = $hull->toward($places[$a], $places[$b], $places[$c]);
-            [$x, $y, $z] = $hull->facing[$cell];
-            [$ax, $ay, $az] = $places[$a];
-            [$bx, $by, $bz] = $places[$b];
-            [$cx, $cy, $cz] = $places[$c];
-            $reach = $hull->reach[$cell];
-            $least = min($x * $ax + $y * $ay + $z * $az, $x * $bx + $y * $by + $z * $bz, $x * $cx + $y * $cy + $z * $cz);
-            if ($least > $reach) {
-                $bends = min($curve, sqrt(Triangle::longest($places[$a], $places[$b], $places[$c])));
-                if ($least > $reach + self::BEND_OF_ALL * $bends) {
+        }
+
+        return $left;
+    }
+
+    /**
+     * Which of some small triangles may come into a hull, in the direction that one cell of it faces.
+     *
+     * @param list<int> $numbers
+     * @param float $bends how far their mixes may bend
+     *
+     * @return list<int>
+     */
+    private function nearIn(array $numbers, Hull $hull, int $cell, Three $three, float $bends): array
+    {
+        $facing = $hull->facing[$cell];
+        $beyond = $hull->reach[$cell] + self::BEND_OF_ALL * $bends;
+        $limit = $hull->reach[$cell] + self::BEND * $bends;
+        [$x, $y, $z] = $facing;
+        $along = [];
+        foreach ($three->places as [$px, $py, $pz]) {
+            $along[] = $x * $px + $y * $py + $z * $pz;
+        }
+        $pulled = $near = [];
+        foreach ($numbers as $number) {
+            [$a, $b, $c] = $this->lattice->coarse[$number];
+            $a = $along[$a];
+            $b = $along[$b];
+            $c = $along[$c];
+            if ($a > $beyond && $b > $beyond && $c > $beyond) {
+                continue;
+            }
+            if ($a > $limit && $b > $limit && $c > $limit) {
+                [$a, $b, $c] = $this->lattice->around[$number];
+                if (($pulled[$a] ??= $this->lattice->pulled($a, $three, $along, $facing)) > $limit
+                    && ($pulled[$b] ??= $this->lattice->pulled($b, $three, $along, $facing)) > $limit
+                    && ($pulled[$c] ??= $this->lattice->pulled($c, $three, $along, $facing)) > $limit) {
                     continue;
                 }
-                $least = min($least, $this->lattice->pulled($number, $places, $pulls, $strays, $x, $y, $z)) - self::BEND * $bends;
             }
-            if ($least <= $reach) {
-                $near[] = $number;
-            }
+            $near[] = $number;
         }
 
         return $near;

@@ -8,7 +8,6 @@ use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Colour\Observer;
-use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Colour\Xyz;
 use Hawkbrush\Core\Film\Glow;
 use Hawkbrush\Core\Pattern\Paint;
@@ -29,7 +28,7 @@ final class Sketch
     /** @var list<list<float>> */
     private array $s = [];
 
-    /** @var list<list<float>> what it sends out itself, before the ground helps */
+    /** @var list<list<float>|null> what it sends out itself, before the ground helps; null: nothing */
     private array $glow = [];
 
     /** @var list<float> dry volume of a drop, by paint */
@@ -40,9 +39,6 @@ final class Sketch
 
     /** @var list<float> by band looked at */
     private array $ground = [];
-
-    /** @var list<bool> whether a paint sends out light of its own */
-    private array $glows = [];
 
     /** @var array{list<float>, list<float>, list<float>} X, Y and Z of each band looked at, as parts of white */
     private array $weights;
@@ -66,8 +62,8 @@ final class Sketch
             $whole = static fn(float $value): float => $value * $wanted->dryUm + self::LEAST;
             $this->k[] = $k = array_map($whole, Bands::EverySecond->of($paint->optics->k->values));
             $this->s[] = $s = array_map($whole, Bands::EverySecond->of($paint->optics->s->values));
-            $this->glow[] = array_map(static fn(float $value): float => $value * $sent, Bands::EverySecond->of($paint->optics->glow->values ?? array_fill(0, Spectrum::BANDS, 0.0)));
-            $this->glows[] = $paint->optics->glow !== null;
+            $glow = $paint->optics->glow;
+            $this->glow[] = $glow === null ? null : array_map(static fn(float $value): float => $value * $sent, Bands::EverySecond->of($glow->values));
             $drop[] = $paint->dropMl * $paint->solids;
             $strong = 0.0;
             foreach ($k as $i => $of) {
@@ -86,33 +82,41 @@ final class Sketch
      */
     public function place(int $one, int $two, int $three, float $ofOne, float $ofTwo, float $ofThree): array
     {
-        $whole = $ofOne + $ofTwo + $ofThree;
-        $a = $ofOne / $whole;
-        $b = $ofTwo / $whole;
-        $c = $ofThree / $whole;
+        $part = 1 / ($ofOne + $ofTwo + $ofThree);
+        $a = $ofOne * $part;
+        $b = $ofTwo * $part;
+        $c = $ofThree * $part;
         $k2 = $this->k[$two];
         $k3 = $this->k[$three];
         $s1 = $this->s[$one];
         $s2 = $this->s[$two];
         $s3 = $this->s[$three];
-        $glow = $this->glows[$one] || $this->glows[$two] || $this->glows[$three] ? $this->glow($one, $two, $three, $a, $b, $c) : null;
+        $g1 = $this->glow[$one];
+        $g2 = $this->glow[$two];
+        $g3 = $this->glow[$three];
+        $glows = $g1 !== null || $g2 !== null || $g3 !== null;
         $grounds = $this->ground;
         [$toX, $toY, $toZ] = $this->weights;
         [$first, $through, $inside] = $this->surface;
         $x = $y = $z = 0.0;
         // The film of KubelkaMunk with X = 1, over the ground, and Look, in one go: this runs tens of thousands of times.
-        // With A = S + K and B = bS coth(bS), R = (S - Rg (A - B)) / (A + B - Rg S).
+        // With A = S + K and B = bS coth(bS), R = (S - Rg (A - B)) / (A + B - Rg S), all of it times 1 - e2: dividing is
+        // what takes longest.
         foreach ($this->k[$one] as $i => $k) {
             $k = $a * $k + $b * $k2[$i] + $c * $k3[$i];
             $s = $a * $s1[$i] + $b * $s2[$i] + $c * $s3[$i];
             $bs = sqrt($k * ($k + $s + $s));
             $e2 = exp(-$bs - $bs);
             $ground = $grounds[$i];
-            $coth = $bs * (1 + $e2) / (1 - $e2);
-            $above = $s - $ground * ($s + $k - $coth);
-            $below = $s + $k + $coth - $ground * $s;
-            if ($glow !== null) {
-                $above += $below * $glow[$i] * (1 + $ground * 2 * $bs * exp(-$bs) / ((1 - $e2) * ($s + $k + $coth)));
+            $out = 1 - $e2;
+            $coth = $bs * (1 + $e2);
+            $all = ($s + $k) * $out;
+            $s *= $out;
+            $above = $s - $ground * ($all - $coth);
+            $below = $all + $coth - $ground * $s;
+            if ($glows) {
+                $glow = $a * ($g1[$i] ?? 0.0) + $b * ($g2[$i] ?? 0.0) + $c * ($g3[$i] ?? 0.0);
+                $above += $below * $glow * (1 + $ground * 2 * $bs * exp(-$bs) / ($all + $coth));
             }
             $r = $above / ($below - $inside * $above);
             $x += $toX[$i] * $r;
@@ -145,11 +149,5 @@ final class Sketch
     private static function divided(array $weights, float $by): array
     {
         return array_map(static fn(float $weight): float => $weight / $by, $weights);
-    }
-
-    /** @return list<float> what a mix sends out itself, by band looked at, before the ground helps */
-    private function glow(int $one, int $two, int $three, float $a, float $b, float $c): array
-    {
-        return array_map(static fn(float $first, float $second, float $third): float => $a * $first + $b * $second + $c * $third, $this->glow[$one], $this->glow[$two], $this->glow[$three]);
     }
 }

@@ -76,7 +76,12 @@ final class Triangle
      */
     public static function longest(array $a, array $b, array $c): float
     {
-        return max(self::apart($a, $b), self::apart($b, $c), self::apart($a, $c));
+        $longest = self::apart($a, $b);
+        $other = self::apart($b, $c);
+        $longest = $other > $longest ? $other : $longest;
+        $other = self::apart($a, $c);
+
+        return $other > $longest ? $other : $longest;
     }
 
     /**
@@ -96,10 +101,12 @@ final class Triangle
     }
 
     /**
+     * The square of how far one place lies from another.
+     *
      * @param array{float, float, float} $a
      * @param array{float, float, float} $b
      */
-    private static function apart(array $a, array $b): float
+    public static function apart(array $a, array $b): float
     {
         $x = $a[0] - $b[0];
         $y = $a[1] - $b[1];

@@ -9,6 +9,8 @@ use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Match\Blend;
+use Hawkbrush\Core\Match\Drops;
 use Hawkbrush\Core\Match\Greys;
 use Hawkbrush\Core\Match\Lattice;
 use Hawkbrush\Core\Match\Rays;
@@ -72,44 +74,68 @@ it('lays mixes out evenly: like shares of two paints lie about halfway between t
         ->and(count(array_filter($aside, static fn(float $by): bool => $by > 0.25)) / count($aside))->toBeLessThan(0.02);
 });
 
+/** @return list<array{int, int, int, int, int}> of all pairs, in their order */
+function threesOf(Ways $ways): array
+{
+    return array_merge(...array_map($ways->threes(...), $ways->order));
+}
+
 it('goes through every three once, from the nearest edge on', function (): void {
-    $ways = new Ways(sketchOfAnyRack(9, 23, '#8a7b3c'));
-    $threes = iterator_to_array($ways->threes(), false);
-    $off = array_map(static fn(array $three): float => min($ways->least[$three[0] << 10 | $three[1]], $ways->least[$three[0] << 10 | $three[2]], $ways->least[$three[1] << 10 | $three[2]]), $threes);
+    $sketch = sketchOfAnyRack(9, 23, '#8a7b3c');
+    $ways = new Ways($sketch);
+    $least = static fn(int $pair): float => min(array_map(static fn(array $place): float => $sketch->metric->off(...$place), $ways->places($pair)));
+    $off = [];
+    foreach ($ways->order as $pair) {
+        expect($sketch->metric->off(...$ways->nearest($pair)))->toBe($least($pair));
+        foreach ($ways->threes($pair) as [$one, $two, $three, $other, $another]) {
+            $edges = [Ways::pair($one, $two), Ways::pair($one, $three), Ways::pair($two, $three)];
+            $named = [$pair, $other, $another];
+            sort($edges);
+            sort($named);
+            expect($one)->toBeLessThan($two)->and($two)->toBeLessThan($three)->and($named)->toBe($edges)
+                ->and($least($pair))->toBe(min(array_map($least, $edges)));
+            $off[] = $least($pair);
+        }
+    }
     $sorted = $off;
     sort($sorted);
-    foreach ($threes as [$one, $two, $three]) {
-        expect($one)->toBeLessThan($two)->and($two)->toBeLessThan($three);
-    }
+    $threes = array_map(static fn(array $three): array => array_slice($three, 0, 3), threesOf($ways));
     expect($threes)->toHaveCount(84)->and(array_unique(array_map(json_encode(...), $threes)))->toHaveCount(84)->and($off)->toBe($sorted);
+});
+
+it('numbers pairs without a gap, and knows their paints', function (): void {
+    $ways = new Ways(sketchOfAnyRack(7, 3, '#8a7b3c'));
+    $numbers = [];
+    for ($one = 0; $one < 7; $one++) {
+        for ($two = $one + 1; $two < 7; $two++) {
+            $numbers[] = Ways::pair($one, $two);
+            expect($ways->paints(Ways::pair($one, $two)))->toBe([$one, $two]);
+        }
+    }
+    sort($numbers);
+    expect($numbers)->toBe(range(0, 20));
 });
 
 it('goes through threes of paints that are all alike once too', function (): void {
     $paint = new Paint('p', 'Paint', Kind::Opaque, Optics::fromSwatch(Look::Clear->body(Colour::fromHex('#905040')->reflectance()), Kind::Opaque), '#905040', 0.35);
     $ways = new Ways(new Sketch(array_fill(0, 5, $paint), new Wanted(Colour::fromHex('#405090')->lab, Spectrum::flat(0.85), 12.0, Look::Clear)));
-    expect(iterator_to_array($ways->threes(), false))->toHaveCount(10);
+    expect(threesOf($ways))->toHaveCount(10);
 });
 
 it('passes over no three of which a mix lies in the halo, and over many of the rest', function (string $wanted, float $deltaE): void {
     $sketch = sketchOfAnyRack(12, 17, $wanted);
     $ways = new Ways($sketch);
     $greys = new Greys($sketch->metric);
-    $lattice = new Lattice(12);
-    $sieve = new Sieve(new Rays($sketch->metric, $greys), $lattice);
+    $sieve = new Sieve(new Rays($sketch->metric, $greys), new Lattice());
     $sieve->narrow($deltaE);
     $passed = 0;
-    for ($one = 0; $one < 12; $one++) {
-        for ($two = $one + 1; $two < 12; $two++) {
-            for ($three = $two + 1; $three < 12; $three++) {
-                if ($sieve->mayHold($ways, $one, $two, $three)) {
-                    continue;
-                }
-                $passed++;
-                foreach (array_keys($lattice->threes) as $mix) {
-                    $place = $sketch->place($one, $two, $three, ($mix >> 8) * $sketch->drop[$one], ($mix >> 4 & 15) * $sketch->drop[$two], ($mix & 15) * $sketch->drop[$three]);
-                    if ($sketch->metric->off(...$place) <= $deltaE) {
-                        throw new RuntimeException("passed over: {$one} {$two} {$three}");
-                    }
+    foreach ($ways->order as $pair) {
+        foreach (array_diff_key($ways->threes($pair), $sieve->mayHold($ways, $pair)) as [$one, $two, $three]) {
+            $passed++;
+            $blend = new Blend($sketch, $one, $two, $three);
+            foreach ((new Drops(12))->threes as $mix) {
+                if ($sketch->metric->off(...$blend->of(...Drops::of($mix))) <= $deltaE) {
+                    throw new RuntimeException("passed over: {$one} {$two} {$three}");
                 }
             }
         }

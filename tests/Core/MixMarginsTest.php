@@ -18,6 +18,7 @@ use Hawkbrush\Core\Match\Offer;
 use Hawkbrush\Core\Match\Offers;
 use Hawkbrush\Core\Match\Patch;
 use Hawkbrush\Core\Match\Rays;
+use Hawkbrush\Core\Match\Three;
 use Hawkbrush\Core\Match\Triangle;
 use Hawkbrush\Core\Pattern\Paint;
 
@@ -116,7 +117,9 @@ it('has in the halo all colours so far off, and hardly more', function (Lab $lab
     $rays = new Rays($metric, new Greys($metric));
     $halo = new Halo($rays, $deltaE);
     mt_srand(9);
-    foreach (array_slice($halo->edges[0], 0, count($rays->directions)) as $place) {
+    foreach ($rays->directions as $cell => $direction) {
+        $far = $rays->leaves($cell, $deltaE);
+        $place = array_map(static fn(float $x): float => $far * $x, $direction);
         // The difference may jump there: it is no more a little inside, and no less a little outside.
         [$in, $out] = array_map(static fn(float $part): float => $metric->off(...array_map(static fn(float $x): float => $part * $x, $place)), [0.98, 1.001]);
         expect($in)->toBeLessThanOrEqual($deltaE)->and($out)->toBeGreaterThan($deltaE);
@@ -181,31 +184,8 @@ it('tells how far a hull reaches, and the cell towards what is nearest, from whe
         ->and($hull->toward([8.0, 5.0, 0.1], [9.0, 9.0, 4.0], [6.0, 9.0, -4.0]))->toBe(Rays::cell(0, 5, 0.1));
 });
 
-it('has every mix in whole drops once, without a common divisor', function (int $drops): void {
-    $lattice = new Lattice($drops);
-    $divisor = static fn(int ...$all): int => array_reduce($all, static fn(int $a, int $b): int => commonDivisor($a, $b), 0);
-    $twos = $threes = 0;
-    for ($a = 1; $a < $drops; $a++) {
-        for ($b = 1; $b <= $drops - $a; $b++) {
-            $twos += $divisor($a, $b) === 1 ? 1 : 0;
-            for ($c = 1; $c <= $drops - $a - $b; $c++) {
-                $one = $divisor($a, $b, $c) === 1;
-                $threes += $one ? 1 : 0;
-                expect(isset($lattice->threes[$a << 8 | $b << 4 | $c]))->toBe($one);
-            }
-        }
-    }
-    expect($lattice->twos)->toHaveCount($twos)->and($lattice->threes)->toHaveCount($threes);
-})->with([3, 7, 12]);
-
-/** Greatest common divisor. */
-function commonDivisor(int $a, int $b): int
-{
-    return $b === 0 ? $a : commonDivisor($b, $a % $b);
-}
-
 it('cuts the triangle into nine that cover all of it, their middles halfway', function (): void {
-    $lattice = new Lattice(12);
+    $lattice = new Lattice();
     expect($lattice->triangles)->toHaveCount(9)->and($lattice->places)->toHaveCount(28);
     foreach ($lattice->triangles as $number => $six) {
         [$p, $q, $r, $pq, $qr, $pr] = array_map(static fn(int $at): array => $lattice->places[$at], $six);
@@ -218,89 +198,8 @@ it('cuts the triangle into nine that cover all of it, their middles halfway', fu
     }
 });
 
-it('finds every mix in one of the nine, where it lies', function (float $first, float $second, float $third): void {
-    $lattice = new Lattice(12);
-    $found = [];
-    foreach ($lattice->triangles as $number => $six) {
-        $corners = array_map(static fn(int $at): array => $lattice->places[$at], array_slice($six, 0, 3));
-        foreach ($lattice->mixesIn($number, $first, $second, $third) as $mix => [$v, $w]) {
-            $found[$mix] = ($found[$mix] ?? 0) + 1;
-            expect($v)->toBeBetween(-1e-5, 1 + 1e-5)->and($w)->toBeBetween(-1e-5, 1 + 1e-5)->and($v + $w)->toBeLessThan(1 + 1e-5);
-            // The place it is said to lie at is that of its drops, by what each counts.
-            $counts = [($mix >> 8) * $first, ($mix >> 4 & 15) * $second, ($mix & 15) * $third];
-            $sixths = array_map(static fn(float $count): float => 6 * $count / array_sum($counts), $counts);
-            expect(array_map(static fn(int $p, int $q, int $r): float => $p + ($q - $p) * $v + ($r - $p) * $w, ...$corners))->toEqualWithDelta($sixths, 1e-6);
-        }
-    }
-    $all = array_keys($lattice->threes);
-    sort($all);
-    ksort($found);
-    expect(array_keys($found))->toBe($all)
-        // Only what lies on an edge between two, or on a corner between more, is found more than once.
-        ->and(count(array_filter($found, static fn(int $times): bool => $times > 1)))->toBeLessThan(60);
-})->with([[1.0, 1.0, 1.0], [1.0, 3.7, 0.21], [0.013, 1.0, 40.0], [2.0, 1.0, 1.0], [0.33, 0.19, 1.7]]);
-
-it('finds every mix of two in one of three parts of the way', function (float $first, float $second): void {
-    $lattice = new Lattice(12);
-    $found = [];
-    for ($third = 0; $third < 3; $third++) {
-        foreach ($lattice->mixesOn($third, $first, $second) as $mix => [$v, $w]) {
-            [$one, $two] = [($mix >> 8) * $first, ($mix >> 4 & 15) * $second];
-            expect(($third + $v) / 3)->toEqualWithDelta($two / ($one + $two), 1e-12)->and($w)->toBe(0.0)->and($mix & 15)->toBe(0);
-            $found[] = $mix;
-        }
-    }
-    sort($found);
-    $all = array_map(static fn(array $drops): int => $drops[0] << 8 | $drops[1] << 4, $lattice->twos);
-    sort($all);
-    expect($found)->toBe($all);
-})->with([[1.0, 1.0], [1.0, 3.7], [40.0, 0.2]]);
-
-it('foretells a quadratic to the last digit, and passes over only what lies beyond', function (): void {
-    mt_srand(8);
-    for ($n = 0; $n < 30; $n++) {
-        $terms = [anyPlace(), anyPlace(), anyPlace(), anyPlace(4), anyPlace(4), anyPlace(4)];
-        $at = static fn(float $v, float $w): array => array_map(
-            static fn(float $c, float $x, float $y, float $xx, float $xy, float $yy): float => $c + $x * $v + $y * $w + $xx * $v * $v + $xy * $v * $w + $yy * $w * $w,
-            ...$terms,
-        );
-        $patch = new Patch([$at(0, 0), $at(1, 0), $at(0, 1), $at(0.5, 0), $at(0.5, 0.5), $at(0, 0.5)]);
-        $direction = anyPlace(1);
-        $along = static fn(array $place): float => $direction[0] * $place[0] + $direction[1] * $place[1] + $direction[2] * $place[2];
-        $spots = [[0.0, 0.0], [1.0, 0.0], [0.2, 0.3], [0.6, 0.4], [0.1, 0.85]];
-        $limit = $along($at(0.2, 0.3)) + 1e-9;
-        foreach ($spots as [$v, $w]) {
-            expect($patch->at($v, $w))->toEqualWithDelta($at($v, $w), 1e-9)
-                ->and($patch->along($direction))->toBeLessThanOrEqual($along($at($v, $w)) + 1e-9);
-        }
-        expect($patch->upTo($limit, $spots, $direction))->toBe(array_filter($spots, static fn(array $spot): bool => $along($at(...$spot)) <= $limit));
-    }
-});
-
-it('is cut in four that foretell more closely, each mix in one of them, where it lay', function (): void {
-    // Half a sphere, by shares of three paints.
-    $at = static fn(array $shares): array => [10 * $shares[0], 10 * $shares[1], 40 * sqrt(max(0.0, 3 - $shares[0] ** 2 - $shares[1] ** 2))];
-    $corners = [[1.0, 0.0, 0.0], [0.0, 1.0, 0.0], [0.0, 0.0, 1.0]];
-    $halfway = static fn(int $i, int $j): array => array_map(static fn(float $x, float $y): float => ($x + $y) / 2, $corners[$i], $corners[$j]);
-    $patch = new Patch(array_map($at, [...$corners, $halfway(0, 1), $halfway(1, 2), $halfway(0, 2)]), $corners);
-    $spots = [[0.1, 0.2], [0.7, 0.1], [0.05, 0.9], [0.3, 0.3], [0.25, 0.25], [0.5, 0.5], [0.0, 0.5]];
-    $off = static fn(array $one, array $two): float => off(array_map(static fn(float $x, float $y): float => $x - $y, $one, $two));
-    $found = [];
-    foreach ($patch->four($at, $spots) as [$part, $mine]) {
-        expect($part->bulge)->toBeLessThan(0.5 * $patch->bulge);
-        foreach ($mine as $mix => [$v, $w]) {
-            $found[] = $mix;
-            $true = $at([1 - array_sum($spots[$mix]), ...$spots[$mix]]);
-            expect($off($part->at($v, $w), $true))->toBeLessThanOrEqual(0.3 * $off($patch->at(...$spots[$mix]), $true) + 1e-9);
-        }
-    }
-    sort($found);
-    expect($found)->toBe(array_keys($spots))
-        ->and($patch->four($at, [3 => [0.3, 0.3]]))->toHaveCount(1);
-});
-
 /**
- * A polynomial over a three, and how far its sides are pulled in each small triangle: as told, and truly.
+ * A bent three, and how far the sides of each small triangle are pulled: as told, and truly.
  *
  * @param callable(float, float): float $height by the parts of the first and the second paint
  *
@@ -308,7 +207,7 @@ it('is cut in four that foretell more closely, each mix in one of them, where it
  */
 function pulledBy(callable $height): array
 {
-    $lattice = new Lattice(12);
+    $lattice = new Lattice();
     $node = static fn(int $place): array => [$height($lattice->places[$place][0] / 6, $lattice->places[$place][1] / 6), 0.0, 0.0];
     $ten = [];
     foreach ($lattice->coarse as $number => $corners) {
@@ -317,17 +216,27 @@ function pulledBy(callable $height): array
         }
     }
     ksort($ten);
-    $pulls = array_map(static fn(array $along): array => array_map(static fn(int $from): array => Patch::pull($node($along[$from]), $node($along[$from + 1]), $node($along[$from + 2])), [0, 2, 4]), $lattice->sides);
-    $strays = array_map(static fn(array $along): array => array_map(static fn(int $third): array => [
-        $node($along[2 * $third + 1])[0] - array_sum(array_map(static fn(float $part, int $sixths): float => $part * $node($along[$sixths])[0], Lattice::HALFWAY[$third], [0, 2, 4, 6])), 0.0, 0.0,
-    ], [0, 1, 2]), $lattice->sides);
-    $flat = array_fill(0, 3, array_fill(0, 3, [0.0, 0.0, 0.0]));
+    $pulls = $strays = [];
+    foreach ($lattice->sides as $along) {
+        foreach ([0, 1, 2] as $third) {
+            $pulls[] = Patch::pull(...array_map($node, array_slice($along, 2 * $third, 3)));
+            $strays[] = [$node($along[2 * $third + 1])[0] - array_sum(array_map(static fn(float $part, int $sixths): float => $part * $node($along[$sixths])[0], Lattice::HALFWAY[$third], [0, 2, 4, 6])), 0.0, 0.0];
+        }
+    }
+    $told = static fn(array $strays, int $side): float => $lattice->pulled($side, new Three($ten, $pulls, $strays, 0.0), array_column($ten, 0), [1.0, 0.0, 0.0]);
+    $flat = array_fill(0, 9, [0.0, 0.0, 0.0]);
+    $sides = [];
+    foreach ($lattice->triangles as $number => $six) {
+        foreach ([[0, 3, 1], [1, 4, 2], [0, 5, 2]] as $i => $side) {
+            $sides[] = [
+                $told($strays, $lattice->around[$number][$i]),
+                $told($flat, $lattice->around[$number][$i]),
+                Patch::pull(...array_map(static fn(int $place): array => $node($six[$place]), $side))[0],
+            ];
+        }
+    }
 
-    return array_map(static fn(array $six, int $number): array => [
-        $lattice->pulled($number, $ten, $pulls, $strays, 1.0, 0.0, 0.0),
-        $lattice->pulled($number, $ten, $pulls, $flat, 1.0, 0.0, 0.0),
-        min(array_map(static fn(array $side): float => Patch::pull($node($six[$side[0]]), $node($six[$side[1]]), $node($six[$side[2]]))[0], [[0, 3, 1], [1, 4, 2], [0, 5, 2]])),
-    ], $lattice->triangles, array_keys($lattice->triangles));
+    return $sides;
 }
 
 it('is pulled, at a side between two of ten places, as the cubic through them is', function (): void {
@@ -353,12 +262,14 @@ it('follows what is more bent than a cubic more closely for knowing how its edge
     expect($with)->toBeLessThan(0.9 * $without);
 });
 
-it('bulges by how far the middles of its sides lie from straight ones', function (): void {
-    $flat = new Patch([[0.0, 0.0, 0.0], [10.0, 0.0, 0.0], [0.0, 10.0, 0.0], [5.0, 0.0, 0.0], [5.0, 5.0, 0.0], [0.0, 5.0, 0.0]]);
-    $bent = new Patch([[0.0, 0.0, 0.0], [10.0, 0.0, 0.0], [0.0, 10.0, 0.0], [5.0, 0.0, 3.0], [5.0, 5.0, 0.0], [0.0, 5.0, -1.0]]);
-    expect($bent->bulge - $flat->bulge)->toEqualWithDelta(3, 1e-12)
-        ->and($flat->bulge)->toBeLessThan(0.2)
-        ->and(Patch::way([0.0, 0.0, 0.0], [4.0, 2.0, 0.0], [10.0, 0.0, 0.0])->at(0.5, 0.0))->toEqualWithDelta([4.0, 2.0, 0.0], 1e-12);
+it('keeps paints apart whose names are numbers', function (): void {
+    $offers = new Offers(3);
+    foreach (['7' => 5.0, '9' => 3.0, '0' => 4.0, '1' => 2.0] as $id => $off) {
+        $paint = aPaint((string) $id);
+        $offers->aim([$paint]);
+        $offers->add(new Offer([[$paint, 1]], Colour::fromHex('#808080'), $off));
+    }
+    expect(array_map(static fn(Offer $o): float => $o->deltaE, $offers->all()))->toBe([2.0, 3.0, 4.0]);
 });
 
 it('keeps the best offers, one of each set of paints', function (): void {
