@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Paint;
 use App\Present\CoreView;
+use Hawkbrush\Core\Colour\Difference;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Match\MixSearch;
 use Hawkbrush\Core\Match\Offer;
@@ -44,9 +45,9 @@ final readonly class FindMixes
             'dry_um' => round($wanted->dryUm, 2),
             'looked_at' => \count($paints),
             'whole' => MixSearch::wholly(\count($paints)),
-            'near' => $offers !== [] && $offers[0]->deltaE <= MixSearch::NEAR,
             'offers' => array_map(static fn(Offer $offer): array => [
-                'parts' => self::parts($offer->parts), 'colour' => CoreView::colour($offer->colour), 'delta_e' => round($offer->deltaE, 3), 'warning' => (new Mixture($offer->parts))->warning(),
+                'parts' => self::parts($offer->parts), 'colour' => CoreView::colour($offer->colour), 'near' => $offer->near(), 'delta_e' => round($offer->deltaE, 3),
+                'words' => (new Difference($target->lab, $offer->colour->lab))->words(), 'warning' => (new Mixture($offer->parts))->warning(),
             ], $offers),
         ];
     }

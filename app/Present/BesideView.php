@@ -18,7 +18,7 @@ final class BesideView
     {
         return array_map(static fn(Beside $beside): array => [
             'zone' => $beside->zone->value, 'one' => CoreView::colour($beside->one), 'other' => CoreView::colour($beside->other),
-            'delta_e' => round($beside->deltaE, 2), 'words' => $beside->words(),
+            'delta_e' => round($beside->difference->deltaE, 2), 'words' => $beside->difference->words(),
         ], $zones);
     }
 }

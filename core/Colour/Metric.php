@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Colour;
 
 /**
- * The colours around one colour as places around a point: L*a*b* turned and stretched so that near the point a step is
- * one DeltaE00 in every direction, taken from {@see DeltaE2000} by small steps. Further away a step counts for less or
- * more; {@see off} says how far a place truly is.
+ * The colours around one colour as places around a point, and how far off they are: by DeltaE00, or plainly.
+ *
+ * By DeltaE00, L*a*b* is turned and stretched so that near the point a step is one in every direction, taken from
+ * {@see DeltaE2000} by small steps. Further away a step counts for less or more; {@see off} says how far a place truly is.
  */
 final readonly class Metric
 {
@@ -15,7 +16,7 @@ final readonly class Metric
 
     private function __construct(
         private Lab $colour,
-        private DeltaE2000 $difference,
+        private ?DeltaE2000 $difference,
         private float $ll,
         private float $la,
         private float $lb,
@@ -40,6 +41,12 @@ final readonly class Metric
         return new self($colour, $difference, $ll, $la, $lb, $aa, $ab, sqrt(max(1e-6, $b - $lb * $lb - $ab * $ab)));
     }
 
+    /** As the distance in L*a*b* has it (CIE 1976): for what lies further off than DeltaE00 was made for. */
+    public static function plain(Lab $colour): self
+    {
+        return new self($colour, null, 1.0, 0.0, 0.0, 1.0, 0.0, 1.0);
+    }
+
     /** @return array{float, float, float} where a colour of this L*, a* and b* lies */
     public function place(float $l, float $a, float $b): array
     {
@@ -50,19 +57,18 @@ final readonly class Metric
         return [$this->ll * $dl + $this->la * $da + $this->lb * $db, $this->aa * $da + $this->ab * $db, $this->bb * $db];
     }
 
-    /** The colour of a place. */
-    public function colour(float $x, float $y, float $z): Lab
+    /** How far off a colour is. */
+    public function from(Lab $colour): float
     {
-        $b = $z / $this->bb;
-        $a = ($y - $this->ab * $b) / $this->aa;
-        $l = ($x - $this->la * $a - $this->lb * $b) / $this->ll;
-
-        return new Lab($this->colour->l + $l, $this->colour->a + $a, $this->colour->b + $b);
+        return $this->off(...$this->place($colour->l, $colour->a, $colour->b));
     }
 
-    /** How far a place is off, DeltaE00. */
+    /** How far off a place is. */
     public function off(float $x, float $y, float $z): float
     {
+        if ($this->difference === null) {
+            return sqrt($x * $x + $y * $y + $z * $z);
+        }
         $b = $z / $this->bb;
         $a = ($y - $this->ab * $b) / $this->aa;
         $l = ($x - $this->la * $a - $this->lb * $b) / $this->ll;

@@ -7,45 +7,55 @@ namespace Hawkbrush\Core\Match;
 use Hawkbrush\Core\Colour\Metric;
 
 /**
- * The colours that are no further off than so much, around the wanted colour: a ball near it, drawn out of shape further
- * away, and, apart from that, {@see Greys} that stand out of it.
+ * The colours that are no further off than so much, around the wanted colour: a body that bulges everywhere. For many
+ * directions, one for each cell of {@see Rays}, it is known how far it reaches, so that a few products tell what lies
+ * beyond it as a whole.
  */
 final readonly class Halo
 {
-    /** A grey between those looked at may be nearer by so much, DeltaE00. */
-    private const BETWEEN_GREYS = 0.5;
-
-    /** One that stands out by no more, in the units of {@see Metric}, is taken to belong to the rest; nor by no more of what it is further off. */
-    private const OUT = 1.5;
+    /** What it may reach further than the places by which it is known, of the way from the middle. */
+    private const SPARE = 1.02;
 
     /** By how much a place is moved to tell which way differences grow. */
     private const ASIDE = 0.01;
 
-    /** @var non-empty-list<Hull> what it consists of */
-    public array $hulls;
+    /** @var list<array{float, float, float}> the direction in which each cell is known: outward there */
+    public array $facing;
 
-    /** @param float $deltaE how far off its colours are at most */
-    public function __construct(Rays $rays, public float $deltaE)
+    /** @var list<float> how far it reaches in each */
+    public array $reach;
+
+    /** @param float $off how far off its colours are at most */
+    public function __construct(Rays $rays, public float $off)
     {
-        $edge = $facing = $greys = [];
+        $edge = $facing = $reach = [];
         foreach ($rays->directions as $cell => [$x, $y, $z]) {
-            $far = $rays->leaves($cell, $deltaE);
+            $far = $rays->leaves($cell, $off);
             $edge[] = [$far * $x, $far * $y, $far * $z];
             $facing[] = self::outward($rays->metric, $far * $x, $far * $y, $far * $z);
         }
-        $main = new Hull(null, $facing, $edge);
-        foreach ($rays->greys as [[$x, $y, $z], $off]) {
-            $beyond = $off <= $deltaE + self::BETWEEN_GREYS ? $main->beyond($x, $y, $z) : 0.0;
-            if ($beyond > self::OUT + self::OUT * max(0.0, $off - $deltaE)) {
-                $greys[] = [$x, $y, $z];
-            } elseif ($beyond > 0 && $off <= $deltaE) {
-                $edge[] = [$x, $y, $z];
+        foreach ($facing as [$x, $y, $z]) {
+            $most = 0.0;
+            foreach ($edge as [$px, $py, $pz]) {
+                $along = $x * $px + $y * $py + $z * $pz;
+                $most = $along > $most ? $along : $most;
             }
+            $reach[] = $most * self::SPARE;
         }
-        $this->hulls = [
-            \count($edge) === \count($facing) ? $main : new Hull(null, $facing, $edge),
-            ...($greys === [] ? [] : [Hull::around($rays, $greys)]),
-        ];
+        $this->facing = $facing;
+        $this->reach = $reach;
+    }
+
+    /**
+     * The cell in which the nearest point of a flat triangle is seen.
+     *
+     * @param array{float, float, float} $a
+     * @param array{float, float, float} $b
+     * @param array{float, float, float} $c
+     */
+    public static function toward(array $a, array $b, array $c): int
+    {
+        return Rays::cell(...Triangle::nearest($a, $b, $c));
     }
 
     /** @return array{float, float, float} which way differences grow at a place */

@@ -12,14 +12,20 @@ final class Offers
     /** @var array<string, Offer> by set of paints, the best first */
     private array $found = [];
 
-    /** The worst difference among them, once there are enough. */
-    public float $worst = INF;
+    /** What an offer has to come under: how far off the worst of them is, once there are enough. */
+    public float $worst;
 
-    /** What a mix of the paints at hand has to come under: the worst, or the best of the very same paints. */
-    public float $goal = INF;
+    /** What one of the paints at hand has to: the same, or the best of the very same paints. */
+    public float $goal;
 
-    /** @param int $most how many are wanted */
-    public function __construct(private readonly int $most) {}
+    /**
+     * @param int $most how many are wanted
+     * @param float $within what all of them have to come under
+     */
+    public function __construct(private readonly int $most, float $within = INF)
+    {
+        $this->worst = $this->goal = $within;
+    }
 
     /**
      * Takes these paints in hand.
@@ -28,21 +34,21 @@ final class Offers
      */
     public function aim(array $paints): void
     {
-        $this->goal = min($this->worst, $this->found[self::set($paints)]->deltaE ?? INF);
+        $this->goal = min($this->worst, $this->found[Offer::setOf($paints)]->off ?? INF);
     }
 
     /** Keeps a mix of the paints at hand if it comes under the goal. */
     public function add(Offer $offer): void
     {
-        if ($offer->deltaE >= $this->goal) {
+        if ($offer->off >= $this->goal) {
             return;
         }
-        $this->goal = $offer->deltaE;
-        $this->found[self::set(array_column($offer->parts, 0))] = $offer;
-        uasort($this->found, static fn(Offer $a, Offer $b): int => $a->deltaE <=> $b->deltaE);
+        $this->goal = $offer->off;
+        $this->found[$offer->set()] = $offer;
+        uasort($this->found, static fn(Offer $a, Offer $b): int => $a->off <=> $b->off);
         $this->found = \array_slice($this->found, 0, $this->most, true);
         if (\count($this->found) === $this->most) {
-            $this->worst = $this->found[array_key_last($this->found)]->deltaE;
+            $this->worst = $this->found[array_key_last($this->found)]->off;
         }
     }
 
@@ -50,11 +56,5 @@ final class Offers
     public function all(): array
     {
         return array_values($this->found);
-    }
-
-    /** @param list<Paint> $paints */
-    private static function set(array $paints): string
-    {
-        return implode(' ', array_map(static fn(Paint $paint): string => $paint->id, $paints));
     }
 }

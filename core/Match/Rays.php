@@ -8,7 +8,7 @@ use Hawkbrush\Core\Colour\Metric;
 
 /**
  * Rays from the wanted colour to all sides, and how far off the colours along them are. Each goes through the middle of
- * one cell, of a grid on each of the six faces of a cube. Between rays all is much as on them, but for {@see Greys}.
+ * one cell, of a grid on each of the six faces of a cube. Between rays all is much as on them.
  */
 final readonly class Rays
 {
@@ -29,13 +29,10 @@ final readonly class Rays
     /** @var list<array{float, float, float}> of length 1, by cell */
     public array $directions;
 
-    /** @var list<array{array{float, float, float}, float}> see {@see Greys::places} */
-    public array $greys;
-
-    /** @var list<list<float>> how far off each step of each ray is, DeltaE00 */
+    /** @var list<list<float>> how far off each step of each ray is */
     private array $offs;
 
-    public function __construct(public Metric $metric, Greys $greys)
+    public function __construct(public Metric $metric)
     {
         $directions = $offs = [];
         for ($cell = 0; $cell < 6 * self::GRID * self::GRID; $cell++) {
@@ -48,7 +45,6 @@ final readonly class Rays
         }
         $this->directions = $directions;
         $this->offs = $offs;
-        $this->greys = $greys->places();
     }
 
     /** The cell through which the way to a place goes. */
@@ -83,12 +79,12 @@ final readonly class Rays
     }
 
     /** How far along a ray colours are within so much, or a hundredth further: the last time, should it come back to such. */
-    public function leaves(int $cell, float $deltaE): float
+    public function leaves(int $cell, float $off): float
     {
         $offs = $this->offs[$cell];
-        for ($step = self::STEPS - 1; $step >= 0 && $offs[$step] > $deltaE; $step--);
+        for ($step = self::STEPS - 1; $step >= 0 && $offs[$step] > $off; $step--);
         if ($step < 0) {
-            return self::FIRST * $deltaE / $offs[0];
+            return self::FIRST * $off / $offs[0];
         }
         $in = self::FIRST * self::GROWTH ** $step;
         if ($step === self::STEPS - 1) {
@@ -99,7 +95,7 @@ final readonly class Rays
         // By halves, for the difference jumps where hues lie opposite.
         for ($i = 0; $i < self::HALVES; $i++) {
             $far = ($in + $out) / 2;
-            if ($this->metric->off($far * $x, $far * $y, $far * $z) > $deltaE) {
+            if ($this->metric->off($far * $x, $far * $y, $far * $z) > $off) {
                 $out = $far;
             } else {
                 $in = $far;

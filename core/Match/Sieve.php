@@ -6,9 +6,9 @@ namespace Hawkbrush\Core\Match;
 
 /**
  * What of a rack's mixes may still be an offer: what may lie in the {@see Halo}, which is drawn the narrower the better
- * the offers are. A flat piece lies beyond a hull of it if all of the piece lies further, in a direction that the hull
- * faces, than the hull reaches; mixes lie on pieces that are bent, so that each test leaves a margin. These are from trials
- * with racks by chance, see docs/decisions/0006.
+ * the offers are. A flat piece lies beyond it if all of the piece lies further, in a direction that it faces, than it
+ * reaches; mixes lie on pieces that are bent, so that each test leaves a margin. These are from trials with racks by
+ * chance, see docs/decisions/0006.
  *
  * @phpstan-import-type Net from Patch
  */
@@ -40,10 +40,10 @@ final class Sieve
     }
 
     /** Draws the halo anew if it can be so much narrower. */
-    public function narrow(float $deltaE, float $than = self::NARROWER): void
+    public function narrow(float $off, float $than = self::NARROWER): void
     {
-        if ($deltaE < $than * $this->halo->deltaE) {
-            $this->halo = new Halo($this->rays, $deltaE);
+        if ($off < $than * $this->halo->off) {
+            $this->halo = new Halo($this->rays, $off);
         }
     }
 
@@ -58,17 +58,15 @@ final class Sieve
     {
         [$x, $y, $z] = $ways->nearest($pair);
         $threes = $ways->threes($pair);
+        $cell = Rays::cell($x, $y, $z);
+        $facing = $this->halo->facing[$cell];
+        $reach = $this->halo->reach[$cell];
+        $least = $ways->along($pair, $facing);
         $may = [];
-        foreach ($this->halo->hulls as $hull) {
-            $cell = $hull->cell($x, $y, $z);
-            $facing = $hull->facing[$cell];
-            $reach = $hull->reach[$cell];
-            $least = $ways->along($pair, $facing);
-            foreach ($threes as $i => [, , , $toOne, $toTwo]) {
-                $limit = $reach + self::BEND_OF_EDGES * $ways->bend($pair, $toOne, $toTwo);
-                if ($least <= $limit || $ways->along($toOne, $facing) <= $limit || $ways->along($toTwo, $facing) <= $limit) {
-                    $may[$i] = $threes[$i];
-                }
+        foreach ($threes as $i => [, , , $toOne, $toTwo]) {
+            $limit = $reach + self::BEND_OF_EDGES * $ways->bend($pair, $toOne, $toTwo);
+            if ($least <= $limit || $ways->along($toOne, $facing) <= $limit || $ways->along($toTwo, $facing) <= $limit) {
+                $may[$i] = $threes[$i];
             }
         }
 
@@ -76,21 +74,35 @@ final class Sieve
     }
 
     /**
-     * The small triangles of three paints that may come into the halo, by ten places.
+     * The small triangles of three paints that may come into the halo, by ten places: first all of them looked at in two
+     * directions, then what is left of them each in its own.
      *
      * @param array{float, float, float} $nearest of their edges
      *
-     * @return array<int> by number
+     * @return list<int> by number
      */
     public function near(Three $three, array $nearest): array
     {
-        $near = [];
-        $middle = $three->places[Lattice::MIDDLE];
-        foreach ($this->halo->hulls as $i => $hull) {
-            $near[] = $this->nearTo($hull, $three, $i === 0 ? [$middle, $nearest] : [$middle]);
+        $near = array_keys($this->lattice->coarse);
+        foreach ([$three->places[Lattice::MIDDLE], $nearest] as [$x, $y, $z]) {
+            $near = $this->nearIn($near, Rays::cell($x, $y, $z), $three, $three->bends);
+            if ($near === []) {
+                return [];
+            }
+        }
+        $left = [];
+        foreach ($near as $number) {
+            [$a, $b, $c] = $this->lattice->coarse[$number];
+            $a = $three->places[$a];
+            $b = $three->places[$b];
+            $c = $three->places[$c];
+            $longest = sqrt(Triangle::longest($a, $b, $c));
+            if ($this->nearIn([$number], Halo::toward($a, $b, $c), $three, $longest < $three->bends ? $longest : $three->bends) !== []) {
+                $left[] = $number;
+            }
         }
 
-        return \count($near) === 1 ? $near[0] : array_unique(array_merge(...$near));
+        return $left;
     }
 
     /** Whether mixes of a patch may lie in the halo. */
@@ -123,14 +135,9 @@ final class Sieve
      */
     public function sift(Patch $patch, Spots $spots, float $strays): Spots
     {
-        $left = null;
-        foreach ($this->halo->hulls as $hull) {
-            $cell = $hull->toward($patch->net[0], $patch->net[1], $patch->net[2]);
-            $of = $patch->upTo($hull->reach[$cell] + $strays, $spots, $hull->facing[$cell]);
-            $left = $left?->and($of) ?? $of;
-        }
+        $cell = Halo::toward($patch->net[0], $patch->net[1], $patch->net[2]);
 
-        return $left;
+        return $patch->upTo($this->halo->reach[$cell] + $strays, $spots, $this->halo->facing[$cell]);
     }
 
     /**
@@ -140,14 +147,12 @@ final class Sieve
      */
     private function comesTo(array $net, float $as): bool
     {
-        foreach ($this->halo->hulls as $hull) {
-            $cell = $hull->toward($net[0], $net[1], $net[2]);
-            [$x, $y, $z] = $hull->facing[$cell];
-            $limit = $hull->reach[$cell] + $as;
-            foreach ($net as [$px, $py, $pz]) {
-                if ($x * $px + $y * $py + $z * $pz <= $limit) {
-                    return true;
-                }
+        $cell = Halo::toward($net[0], $net[1], $net[2]);
+        [$x, $y, $z] = $this->halo->facing[$cell];
+        $limit = $this->halo->reach[$cell] + $as;
+        foreach ($net as [$px, $py, $pz]) {
+            if ($x * $px + $y * $py + $z * $pz <= $limit) {
+                return true;
             }
         }
 
@@ -155,50 +160,18 @@ final class Sieve
     }
 
     /**
-     * The small triangles that may come into one hull: first all of them looked at in a few directions, then what is left
-     * of them each in its own.
-     *
-     * @param non-empty-list<array{float, float, float}> $toward places in whose directions all are looked at
-     *
-     * @return list<int>
-     */
-    private function nearTo(Hull $hull, Three $three, array $toward): array
-    {
-        $near = array_keys($this->lattice->coarse);
-        foreach ($toward as [$x, $y, $z]) {
-            $near = $this->nearIn($near, $hull, $hull->cell($x, $y, $z), $three, $three->bends);
-            if ($near === []) {
-                return [];
-            }
-        }
-        $left = [];
-        foreach ($near as $number) {
-            [$a, $b, $c] = $this->lattice->coarse[$number];
-            $a = $three->places[$a];
-            $b = $three->places[$b];
-            $c = $three->places[$c];
-            $longest = sqrt(Triangle::longest($a, $b, $c));
-            if ($this->nearIn([$number], $hull, $hull->toward($a, $b, $c), $three, $longest < $three->bends ? $longest : $three->bends) !== []) {
-                $left[] = $number;
-            }
-        }
-
-        return $left;
-    }
-
-    /**
-     * Which of some small triangles may come into a hull, in the direction that one cell of it faces.
+     * Which of some small triangles may come into the halo, in the direction that one cell of it faces.
      *
      * @param list<int> $numbers
      * @param float $bends how far their mixes may bend
      *
      * @return list<int>
      */
-    private function nearIn(array $numbers, Hull $hull, int $cell, Three $three, float $bends): array
+    private function nearIn(array $numbers, int $cell, Three $three, float $bends): array
     {
-        $facing = $hull->facing[$cell];
-        $beyond = $hull->reach[$cell] + self::BEND_OF_ALL * $bends;
-        $limit = $hull->reach[$cell] + self::BEND * $bends;
+        $facing = $this->halo->facing[$cell];
+        $beyond = $this->halo->reach[$cell] + self::BEND_OF_ALL * $bends;
+        $limit = $this->halo->reach[$cell] + self::BEND * $bends;
         [$x, $y, $z] = $facing;
         $along = [];
         foreach ($three->places as [$px, $py, $pz]) {

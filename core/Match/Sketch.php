@@ -13,8 +13,7 @@ use Hawkbrush\Core\Film\Glow;
 use Hawkbrush\Core\Pattern\Paint;
 
 /**
- * Mixes of a rack in every second band ({@see Bands::EverySecond}), as places around a wanted colour, in units of one
- * DeltaE00 near it. Half the work of the true film. Of 4800 best mixes of random racks it was off by less than 0.15
+ * Mixes of a rack in every second band ({@see Bands::EverySecond}), as places around a wanted colour. Half the work of the true film. Of 4800 best mixes of random racks it was off by less than 0.15
  * DeltaE00 in 99 of 100, and by half of one at most where the best were 15 off; only what lies near is worked out truly.
  */
 final class Sketch
@@ -43,16 +42,13 @@ final class Sketch
     /** @var array{list<float>, list<float>, list<float>} X, Y and Z of each band looked at, as parts of white */
     private array $weights;
 
-    public readonly Metric $metric;
-
     /** @var array{float, float, float} see {@see \Hawkbrush\Core\Film\Look::surface} */
     private array $surface;
 
     /** @param list<Paint> $paints all with solids */
-    public function __construct(array $paints, Wanted $wanted)
+    public function __construct(array $paints, Wanted $wanted, public readonly Metric $metric)
     {
         $this->surface = $wanted->look->surface();
-        $this->metric = Metric::at($wanted->lab);
         $sent = Glow::share($wanted->dryUm) / 2;
         $this->ground = Bands::EverySecond->of($wanted->ground->values);
         [$x, $y, $z] = Observer::weights(Bands::EverySecond);

@@ -62,22 +62,4 @@ final readonly class Spots
 
         return [new self($atP, $vP, $wP), new self($atQ, $vQ, $wQ), new self($atR, $vR, $wR), new self($inside, $vI, $wI)];
     }
-
-    /** With those of others that are not among them. */
-    public function and(self $others): self
-    {
-        $mixes = $this->mixes;
-        $vs = $this->v;
-        $ws = $this->w;
-        $known = array_flip($mixes);
-        foreach ($others->mixes as $i => $mix) {
-            if (! isset($known[$mix])) {
-                $mixes[] = $mix;
-                $vs[] = $others->v[$i];
-                $ws[] = $others->w[$i];
-            }
-        }
-
-        return new self($mixes, $vs, $ws);
-    }
 }

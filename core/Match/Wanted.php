@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Match;
 
 use Hawkbrush\Core\Colour\Colour;
-use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Film;
@@ -37,10 +36,5 @@ final readonly class Wanted
         $state = FilmState::ground($this->ground->values)->under(Film::of($optics, $this->dryUm));
 
         return Colour::fromReflectance(Spectrum::of($this->look->seen($state->flat())));
-    }
-
-    public function missedBy(Colour $colour): float
-    {
-        return DeltaE2000::between($this->lab, $colour->lab);
     }
 }

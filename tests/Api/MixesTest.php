@@ -44,10 +44,13 @@ it('offers mixes for a colour from what is in stock', function (): void {
     expect($found['looked_at'])->toBe(4)->and($found['whole'])->toBeTrue()
         ->and($best['delta_e'])->toEqualWithDelta(DeltaE2000::between(Colour::fromHex('#c87030')->lab, Colour::fromHex($best['colour']['hex'])->lab), 0.4)
         ->and($best['delta_e'])->toBeLessThan(4)
-        ->and(array_column($found['offers'], 'delta_e'))->toBe(collect($found['offers'])->pluck('delta_e')->sort()->values()->all())
+        ->and($best['near'])->toBeTrue()
+        ->and(collect($found['offers'])->where('near', true)->pluck('delta_e')->all())->toBe(collect($found['offers'])->where('near', true)->pluck('delta_e')->sort()->values()->all())
+        ->and(collect($found['offers'])->pluck('near')->all())->toBe(collect($found['offers'])->pluck('near')->sortDesc()->values()->all())
         ->and($this->send('POST', '/mixes/search', ['target' => ['hex' => '#c87030'], 'in_stock' => false])->json('looked_at'))->toBe(5);
-    // What lies beyond the rack is said to.
-    expect($found['near'])->toBeTrue()->and($this->send('POST', '/mixes/search', ['target' => ['hex' => '#1020ff']])->assertOk()->json('near'))->toBeFalse();
+    // What lies beyond the rack is said to, and how what there is is beside it.
+    $far = $this->send('POST', '/mixes/search', ['target' => ['hex' => '#1020ff']])->assertOk()->json('offers');
+    expect(array_column($far, 'near'))->toBe(array_fill(0, 6, false))->and($far[0]['words'])->toMatch('/^\d+ (yellower|greener)/')->and($far[0]['delta_e'])->toBeGreaterThan(7.5);
     $this->send('POST', '/mixes/search', ['target' => ['hex' => 'orange']])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/target/hex');
     Paint::query()->update(['left_ml' => 0]);
     $this->send('POST', '/mixes/search', ['target' => ['hex' => '#c87030']])->assertStatus(422)->assertJsonFragment(['detail' => 'There is no paint on the rack to mix from.']);

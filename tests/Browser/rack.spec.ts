@@ -251,6 +251,15 @@ test.describe('the cup', () => {
     await offers.first().getByRole('button').click();
     await expect(page.locator('.cup-parts li').nth(1)).toBeVisible();
 
+    // A colour that the rack has nothing of: no greys, but what looks most like it.
+    await page.getByLabel('Wanted swatch').fill('#d31b9a');
+    await page.getByRole('button', { name: 'Find mixes' }).click();
+    await expect(page.getByText('Nothing on this rack comes near that colour')).toBeVisible({ timeout: 20_000 });
+    const further = page.getByRole('list', { name: 'Mixes further off, the nearest first' }).getByRole('listitem');
+    await expect(further).toHaveCount(6);
+    for (const one of await further.all()) await expect(one).toContainText('Wine red');
+    await expect(further.first()).toContainText(/\d+ yellower/);
+
     await page.getByLabel('by').selectOption('bait');
     await page.getByLabel('on: ground').selectOption({ label: 'Rudd, brass and rowan' });
     await page.getByRole('button', { name: 'Find mixes' }).click();

@@ -30,16 +30,16 @@ it('finds nothing between a bait and its like', function (): void {
     $zones = byZone(exampleRecipe(), exampleRecipe());
     expect(array_keys($zones))->toContain('back', 'belly', 'gill plate', 'anal fin')->not->toContain('whole');
     foreach ($zones as $beside) {
-        expect($beside->deltaE)->toBe(0.0)->and($beside->words())->toBe('')->and($beside->one->hex())->toBe($beside->other->hex());
+        expect($beside->difference->deltaE)->toBe(0.0)->and($beside->difference->words())->toBe('')->and($beside->one->hex())->toBe($beside->other->hex());
     }
 });
 
 it('says of a zone how the other is, the most first', function (string $one, string $other, string $words): void {
     $flank = byZone(coatedWith($one), coatedWith($other))['flank'];
     $back = byZone(coatedWith($other), coatedWith($one))['flank'];
-    expect(preg_replace('/\d+ /', '', $flank->words()))->toBe($words)
-        ->and($back->deltaE)->toEqualWithDelta($flank->deltaE, 1e-9)
-        ->and(strlen($back->words()))->toBeGreaterThan(5)->and($back->words())->not->toBe($flank->words());
+    expect(preg_replace('/\d+ /', '', $flank->difference->words()))->toBe($words)
+        ->and($back->difference->deltaE)->toEqualWithDelta($flank->difference->deltaE, 1e-9)
+        ->and(strlen($back->difference->words()))->toBeGreaterThan(5)->and($back->difference->words())->not->toBe($flank->difference->words());
 })->with([
     'a grey, darker' => ['#b0b0b0', '#707070', 'darker'],
     'a red from a grey of its lightness' => ['#848484', '#d05050', 'redder, yellower'],
@@ -50,13 +50,13 @@ it('says of a zone how the other is, the most first', function (string $one, str
 it('says nothing of what no eye tells apart, and something of all else', function (): void {
     foreach (['#808080' => '#818181', '#7f8080' => '#838080', '#808080 ' => '#838280'] as $one => $other) {
         foreach (Beside::between(coatedWith(trim($one)), coatedWith($other), Look::Clear) as $beside) {
-            expect($beside->words() === '')->toBe($beside->deltaE < 1);
+            expect($beside->difference->words() === '')->toBe($beside->difference->deltaE < 1);
         }
     }
 });
 
 it('finds a coat where it lies, and hardly elsewhere', function (): void {
     $zones = byZone(coatedWith('#c0c0a0'), coatedWith('#c0c0a0', ['mix' => [['paint' => 'black']], 'where' => ['zone' => 'back'], 'aim_deg' => 0]));
-    expect($zones['back']->deltaE)->toBeGreaterThan(20)->and($zones['back']->words())->toMatch('/^\d+ darker/')
-        ->and($zones['belly']->deltaE)->toBeLessThan(0.5)->and($zones['belly']->words())->toBe('');
+    expect($zones['back']->difference->deltaE)->toBeGreaterThan(20)->and($zones['back']->difference->words())->toMatch('/^\d+ darker/')
+        ->and($zones['belly']->difference->deltaE)->toBeLessThan(0.5)->and($zones['belly']->difference->words())->toBe('');
 });

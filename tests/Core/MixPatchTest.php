@@ -5,6 +5,7 @@ declare(strict_types=1);
 // Mixes in whole drops, and the small pieces of a three on which they are foretold: each is held to what it promises.
 
 use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Look;
@@ -105,7 +106,8 @@ function aStrongBlend(): Blend
 
     return new Blend(new Sketch(
         [$paint('#f4f4f0', Kind::Opaque), $paint('#101a80', Kind::Ink), $paint('#e8c020', Kind::Transparent)],
-        new Wanted(Colour::fromHex('#6f7a52')->lab, Spectrum::flat(0.85), 12.0, Look::Clear),
+        $wanted = new Wanted(Colour::fromHex('#6f7a52')->lab, Spectrum::flat(0.85), 12.0, Look::Clear),
+        Metric::at($wanted->lab),
     ), 0, 1, 2);
 }
 
@@ -224,9 +226,4 @@ it('bulges by how far the middles of its sides lie from straight ones', function
     expect($bent->bulge - $flat->bulge)->toEqualWithDelta(3, 1e-12)
         ->and($flat->bulge)->toBeLessThan(0.2)
         ->and(Patch::way([0.0, 0.0, 0.0], [4.0, 2.0, 0.0], [10.0, 0.0, 0.0])->at(0.5, 0.0))->toEqualWithDelta([4.0, 2.0, 0.0], 1e-12);
-});
-
-it('puts mixes of two hulls together, each once', function (): void {
-    $both = (new Spots([7, 9], [0.1, 0.2], [0.3, 0.4]))->and(new Spots([9, 5], [0.2, 0.6], [0.4, 0.0]));
-    expect($both->mixes)->toBe([7, 9, 5])->and($both->v)->toBe([0.1, 0.2, 0.6])->and($both->w)->toBe([0.3, 0.4, 0.0]);
 });

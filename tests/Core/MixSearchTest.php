@@ -12,6 +12,7 @@ use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Mixing;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Match\MixSearch;
+use Hawkbrush\Core\Match\NearestMixes;
 use Hawkbrush\Core\Match\Offer;
 use Hawkbrush\Core\Match\Sketch;
 use Hawkbrush\Core\Match\Wanted;
@@ -40,19 +41,24 @@ function anyRack(int $paints, int $seed): array
 }
 
 /**
- * Every mix of one, two and three paints in up to 12 whole drops, tried one by one.
+ * Every mix of one, two and three paints in up to 12 whole drops, tried one by one: the best by DeltaE00 as far as that
+ * comes near, then the nearest in L*a*b* of other paints.
  *
  * @param list<Paint> $rack
  *
- * @return array<string, float> least difference by set of paints, the six best
+ * @return array<string, float> how far off by set of paints, the six best
  */
 function everyMix(array $rack, Wanted $wanted): array
 {
-    $best = [];
-    $try = static function (array $parts) use (&$best, $wanted): void {
+    $near = $plain = [];
+    $try = static function (array $parts) use (&$near, &$plain, $wanted): void {
         $set = implode(' ', array_map(static fn(array $p): string => $p[0]->id, $parts));
-        $off = $wanted->missedBy($wanted->shows(Mixing::of(array_map(static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids], $parts))));
-        $best[$set] = min($best[$set] ?? INF, $off);
+        $lab = $wanted->shows(Mixing::of(array_map(static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids], $parts)))->lab;
+        $off = DeltaE2000::between($wanted->lab, $lab);
+        if ($off < MixSearch::NEAR) {
+            $near[$set] = min($near[$set] ?? INF, $off);
+        }
+        $plain[$set] = min($plain[$set] ?? INF, sqrt(($lab->l - $wanted->lab->l) ** 2 + ($lab->a - $wanted->lab->a) ** 2 + ($lab->b - $wanted->lab->b) ** 2));
     };
     foreach ($rack as $i => $one) {
         $try([[$one, 1]]);
@@ -69,9 +75,12 @@ function everyMix(array $rack, Wanted $wanted): array
             }
         }
     }
-    asort($best);
+    asort($near);
+    // Of the plain nearest the first six are looked at, whether near or not.
+    asort($plain);
+    $plain = array_slice($plain, 0, 6, true);
 
-    return array_map(static fn(float $off): float => round($off, 6), array_slice($best, 0, 6));
+    return array_map(static fn(float $off): float => round($off, 6), array_slice($near + $plain, 0, 6, true));
 }
 
 /**
@@ -83,7 +92,8 @@ function bestOf(array $rack, Wanted $wanted): array
 {
     $found = [];
     foreach (MixSearch::best($rack, $wanted) as $offer) {
-        $found[implode(' ', array_map(static fn(array $p): string => $p[0]->id, $offer->parts))] = round($offer->deltaE, 6);
+        $found[$offer->set()] = round($offer->off, 6);
+        expect($offer->near())->toBe($offer->deltaE < MixSearch::NEAR);
     }
 
     return $found;
@@ -132,14 +142,29 @@ it('finds them as well where the rack comes nowhere near', function (int $seed, 
 ]);
 
 it('finds them of more paints than can all be mixed', function (int $seed, string $hex, float $ground, float $um): void {
-    $rack = anyRack(MixSearch::FEW + 1, $seed);
+    $rack = anyRack(NearestMixes::FEW + 1, $seed);
     $wanted = new Wanted(Colour::fromHex($hex)->lab, Spectrum::flat($ground), $um, Look::Clear);
     expect(bestOf($rack, $wanted))->toBe(everyMix($rack, $wanted));
 })->with([
     'a dull green' => [71, '#5d6b3a', 0.85, 12.0],
     'a magenta far from all of them' => [71, '#e20eb8', 0.05, 15.0],
     'a strong pink, to which CIEDE2000 takes some greys for the nearest' => [79, '#f23d8b', 0.85, 12.0],
+    'one of which few come near' => [74, '#c8503c', 0.85, 12.0],
 ]);
+
+it('offers a dull pink for a strong one rather than the grey that DeltaE00 takes for nearer', function (): void {
+    $paint = static fn(string $hex): Paint => new Paint($hex, $hex, Kind::Opaque, Optics::fromSwatch(Look::Clear->body(Colour::fromHex($hex)->reflectance()), Kind::Opaque), $hex, 0.35);
+    $rack = [$paint('#929a99'), $paint('#b18f94')];
+    $wanted = new Wanted(new Lab(63, 61, 9), Spectrum::flat(0.6), 200.0, Look::Clear);
+    $first = static fn(array $offers): string => $offers[0]->set();
+    $best = MixSearch::best($rack, $wanted);
+    expect($first(NearestMixes::of($rack, $wanted, Metric::at($wanted->lab), 6, INF)))->toBe('#929a99')
+        ->and($first($best))->toBe('#b18f94')
+        ->and($best[0]->near())->toBeFalse()
+        ->and($best[0]->off)->toBeGreaterThan(40)
+        // What it is off by CIEDE2000 is still told.
+        ->and($best[0]->deltaE)->toBeBetween(15, 20);
+});
 
 it('finds back a mix that was mixed', function (): void {
     $rack = anyRack(20, 21);
@@ -177,9 +202,8 @@ it('knows of every place around a colour how far off it is', function (float $l,
         if ($off < 0.5) {
             expect(sqrt($x * $x + $y * $y + $z * $z))->toEqualWithDelta($off, 0.01);
         }
-        // And back.
-        $back = $metric->colour($x, $y, $z);
-        expect([$back->l, $back->a, $back->b])->toEqualWithDelta([$there->l, $there->a, $there->b], 1e-9);
+        expect($metric->from($there))->toBe($metric->off($x, $y, $z))
+            ->and(Metric::plain($here)->from($there))->toEqualWithDelta(sqrt($dl * $dl + $da * $da + $db * $db), 1e-9);
     }
     expect($metric->place($l, $a, $b))->toBe([0.0, 0.0, 0.0]);
 })->with([[50, 10, 20], [30, 20, -45], [85, -30, 60], [60, 2, 1]]);
@@ -193,7 +217,7 @@ it('sketches a mix near the wanted colour as the true film shows it', function (
         $parts = array_map(static fn(int $at): array => [$rack[$at], mt_rand(1, 6)], [$i, $j, $k]);
         $dry = array_map(static fn(array $p): float => $p[1] * $p[0]->dropMl * $p[0]->solids, $parts);
         $shown = $blank->shows(Mixing::of(array_map(static fn(array $p, float $ml): array => [$p[0]->optics, $ml], $parts, $dry)));
-        $sketch = new Sketch(array_column($parts, 0), new Wanted($shown->lab, $blank->ground, $um, Look::Clear));
+        $sketch = new Sketch(array_column($parts, 0), new Wanted($shown->lab, $blank->ground, $um, Look::Clear), Metric::at($shown->lab));
         $off[] = $sketch->metric->off(...$sketch->place(0, 1, 2, ...$dry));
     }
     sort($off);

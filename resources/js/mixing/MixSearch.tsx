@@ -41,40 +41,64 @@ export function MixSearch({
       )}
       {search.data !== undefined && (
         <>
-          {!search.data.near && (
-            <p>
-              Nothing on this rack comes near that colour: it lies beyond what these paints can make. So far off, the
-              figure says little; a grey may stand among the nearest. Go by the halves.
-            </p>
+          <Offers found={search.data} offers={search.data.offers.filter((offer) => offer.near)} onTake={onTake} />
+          {search.data.offers.some((offer) => !offer.near) && (
+            <>
+              <p>
+                {search.data.offers.some((offer) => offer.near)
+                  ? 'No other paints of this rack come near. What lies nearest of the rest:'
+                  : 'Nothing on this rack comes near that colour: it lies beyond what these paints can make. What lies nearest:'}
+              </p>
+              <Offers found={search.data} offers={search.data.offers.filter((offer) => !offer.near)} onTake={onTake} />
+            </>
           )}
-          <ol className="mix-offers on-stage" aria-label="Mixes, the nearest first">
-            {search.data.offers.map((offer) => (
-              <li key={offer.parts.map((part) => part.paint + part.drops).join()}>
-                <button type="button" onClick={() => onTake(offer.parts.map(({ paint, drops }) => ({ paint, drops })))}>
-                  <span
-                    className="mix-pair"
-                    role="img"
-                    aria-label={`wanted ${search.data.target.hex}, comes to ${offer.colour.hex}`}
-                  >
-                    <i style={{ background: search.data.target.hex }} />
-                    <i style={{ background: offer.colour.hex }} />
-                  </span>
-                  <b>{said(offer.parts)}</b>
-                  <span>{offer.delta_e.toFixed(1)} off</span>
-                </button>
-                {offer.warning !== null && <small>{offer.warning}</small>}
-              </li>
-            ))}
-          </ol>
           <p className="dim">
             {search.data.whole
               ? `Every mix of two and three out of ${search.data.looked_at} paints in up to 12 drops was weighed,`
               : `Of ${search.data.looked_at} paints every mix of two in up to 12 drops was weighed, and of three those of which two come nearest (a better one may be missing),`}{' '}
             for a film of {search.data.dry_um.toFixed(1)} µm dry over what is chosen. Left half: wanted; right half: the
-            mix. Figures in DeltaE00; a model’s, so try a drop on a card.
+            mix. Figures in DeltaE00, of what is far off in steps of L*a*b*; a model’s, so try a drop on a card.
           </p>
         </>
       )}
     </section>
+  );
+}
+
+/** Mixes, the nearest first; what comes near by a figure, the rest by how it is beside the wanted colour. */
+function Offers({
+  found,
+  offers,
+  onTake,
+}: {
+  found: MixOffers;
+  offers: MixOffers['offers'];
+  onTake: (parts: MixPart[]) => void;
+}) {
+  const [first] = offers;
+  if (first === undefined) return null;
+  return (
+    <ol
+      className={first.near ? 'mix-offers on-stage' : 'mix-offers on-stage far'}
+      aria-label={first.near ? 'Mixes, the nearest first' : 'Mixes further off, the nearest first'}
+    >
+      {offers.map((offer) => (
+        <li key={offer.parts.map((part) => part.paint + part.drops).join()}>
+          <button type="button" onClick={() => onTake(offer.parts.map(({ paint, drops }) => ({ paint, drops })))}>
+            <span
+              className="mix-pair"
+              role="img"
+              aria-label={`wanted ${found.target.hex}, comes to ${offer.colour.hex}`}
+            >
+              <i style={{ background: found.target.hex }} />
+              <i style={{ background: offer.colour.hex }} />
+            </span>
+            <b>{said(offer.parts)}</b>
+            <span>{offer.near ? `${offer.delta_e.toFixed(1)} off` : offer.words}</span>
+          </button>
+          {offer.warning !== null && <small>{offer.warning}</small>}
+        </li>
+      ))}
+    </ol>
   );
 }
