@@ -17,8 +17,8 @@ final class Sieve
     /** Mixes leave what is spanned by ten places by less than this part of the most that ways through them bend, in the direction that counts. */
     private const BEND_OF_ALL = 0.4;
 
-    /** They leave what is spanned by the edges alone by less than this part of the most that these bend. */
-    private const BEND_OF_EDGES = 0.5;
+    /** They leave what is spanned by the edges alone, and by what pulls these, by less than this part of the most that these bend. */
+    private const BEND_OF_EDGES = 0.25;
 
     /** They leave what is spanned by three of them, and by what pulls the ways between these, by less than this part of it, and of the longest side. */
     private const BEND = 0.13;

@@ -12,9 +12,6 @@ namespace Hawkbrush\Core\Match;
  */
 final class Ways
 {
-    /** Which of the sixths are whole thirds, ends among them. */
-    private const THIRDS = [0, 2, 4, 6];
-
     /** @var list<array{int, int}> paints of each pair, by {@see pair} */
     private array $paints = [];
 
@@ -126,7 +123,7 @@ final class Ways
     }
 
     /**
-     * How far all of a pair's way, by thirds, lies at least in a direction.
+     * How far all of a pair's way lies at least in a direction: its thirds, and what pulls these out of straight.
      *
      * @param Place $direction
      */
@@ -135,8 +132,7 @@ final class Ways
         [$x, $y, $z] = $direction;
         $least = INF;
         $places = $this->places[$pair];
-        foreach (self::THIRDS as $sixths) {
-            [$px, $py, $pz] = $places[$sixths];
+        foreach ([$places[0], $places[2], $places[4], $places[6], ...$this->pull($pair)] as [$px, $py, $pz]) {
             $along = $x * $px + $y * $py + $z * $pz;
             $least = $along < $least ? $along : $least;
         }
