@@ -10,10 +10,11 @@ use Hawkbrush\Core\Film\Mixing;
 use Hawkbrush\Core\Pattern\Paint;
 
 /**
- * The nearest mixes of two and three paints of a rack in whole drops, by one {@see Metric}. Of a few paints each mix is tried, as a {@see Sketch};
- * what comes near is worked out with the true film. Of more paints every pair and every three is looked at, at a few
- * places of its {@see Lattice}, and mixes are tried only where the {@see Sieve} holds them back. The margins of that are
- * from trials, not proven. Of very many paints not all threes are looked at, see {@see MixSearch::wholly}.
+ * The nearest mixes of two and three paints of a rack in whole drops, by one {@see Metric}. Of a few paints each mix is
+ * tried, as a {@see Sketch}; what comes near is worked out with the true film. Of more paints every pair and every three
+ * is looked at, at a few places of its {@see Lattice}, and mixes are tried only where the {@see Sieve} holds them back.
+ * The margins of that are from trials, not proven. Of very many paints not all threes are looked at, see
+ * {@see MixSearch::wholly}.
  */
 final class NearestMixes
 {
@@ -26,7 +27,7 @@ final class NearestMixes
     /** and how much further for each that the mix is off. */
     private const FURTHER = 0.025;
 
-    /** The same where there is time for more care. */
+    /** The same where there is time for more care, and by the plain distance, of which strong colours have more. */
     private const OFF_AT_MOST = 1.0;
 
     /** Mixes of a patch are nearer than foretold by less than this part of how far it bulges. */
@@ -49,10 +50,10 @@ final class NearestMixes
     /** The rest of a patch strays by less than so many times what those tried did. */
     private const LIKE = 3.0;
 
-    /** Of more, so many threes, those whose edges come nearest first, */
+    /** Where not every three is looked at, so many are, those whose edges come nearest first, */
     private const MOST_THREES = 250_000;
 
-    /** one that mixes near the colour counting for so many that do not. */
+    /** one that mixes near the colour counting for so many more. */
     private const NEAR_ONE = 10;
 
     private readonly Offers $offers;
@@ -75,7 +76,7 @@ final class NearestMixes
     private function __construct(private readonly array $paints, private readonly Wanted $wanted, private readonly Metric $metric, int $most, float $within)
     {
         $this->offers = new Offers($most, $within);
-        $this->off = \count($paints) <= self::FEW ? self::OFF_AT_MOST : self::OFF;
+        $this->off = \count($paints) <= self::FEW || $metric->isPlain() ? self::OFF_AT_MOST : self::OFF;
         $this->sketch = new Sketch($paints, $wanted, $metric);
         $this->drops = new Drops(MixSearch::MOST_DROPS);
         $this->lattice = new Lattice();
@@ -148,9 +149,10 @@ final class NearestMixes
         $left = MixSearch::wholly(\count($this->paints)) ? INF : self::MOST_THREES;
         foreach ($ways->order as $pair) {
             $this->sieve->narrow($this->sketched($this->offers->worst));
-            foreach ($this->sieve->mayHold($ways, $pair) as [$one, $two, $three]) {
-                $near = $this->within($ways, $pair, $one, $two, $three);
-                $left -= $near ? self::NEAR_ONE : 1;
+            $threes = $ways->threes($pair);
+            $left -= \count($threes);
+            foreach ($this->sieve->mayHold($ways, $pair, $threes) as [$one, $two, $three]) {
+                $left -= $this->within($ways, $pair, $one, $two, $three) ? self::NEAR_ONE : 0;
             }
             if ($left <= 0) {
                 break;

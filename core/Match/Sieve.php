@@ -51,13 +51,13 @@ final class Sieve
      * The threes of which mixes may lie in the halo, by their edges alone.
      *
      * @param int $pair the nearest edge of all of them
+     * @param list<array{int, int, int, int, int}> $threes see {@see Ways::threes}
      *
-     * @return array<int, array{int, int, int, int, int}> see {@see Ways::threes}
+     * @return array<int, array{int, int, int, int, int}> those, by their place in the list
      */
-    public function mayHold(Ways $ways, int $pair): array
+    public function mayHold(Ways $ways, int $pair, array $threes): array
     {
         [$x, $y, $z] = $ways->nearest($pair);
-        $threes = $ways->threes($pair);
         $cell = Rays::cell($x, $y, $z);
         $facing = $this->halo->facing[$cell];
         $reach = $this->halo->reach[$cell];

@@ -132,7 +132,8 @@ it('passes over no three of which a mix lies in the halo, and over many of the r
     $sieve->narrow($deltaE);
     $passed = 0;
     foreach ($ways->order as $pair) {
-        foreach (array_diff_key($ways->threes($pair), $sieve->mayHold($ways, $pair)) as [$one, $two, $three]) {
+        $threes = $ways->threes($pair);
+        foreach (array_diff_key($threes, $sieve->mayHold($ways, $pair, $threes)) as [$one, $two, $three]) {
             $passed++;
             $blend = new Blend($sketch, $one, $two, $three);
             foreach ((new Drops(12))->threes as $mix) {
