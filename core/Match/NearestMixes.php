@@ -22,7 +22,7 @@ final class NearestMixes
     public const FEW = 10;
 
     /** How far a sketch may be off, in units of the metric, */
-    private const OFF = 0.25;
+    private const OFF = 0.6;
 
     /** and how much further for each that the mix is off. */
     private const FURTHER = 0.025;

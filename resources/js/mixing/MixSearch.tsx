@@ -57,7 +57,8 @@ export function MixSearch({
               ? `Every mix of two and three out of ${search.data.looked_at} paints in up to 12 drops was weighed,`
               : `Of ${search.data.looked_at} paints every mix of two in up to 12 drops was weighed, and of three those of which two come nearest (a better one may be missing),`}{' '}
             for a film of {search.data.dry_um.toFixed(1)} µm dry over what is chosen. Left half: wanted; right half: the
-            mix. Figures in DeltaE00, of what is far off in steps of L*a*b*; a model’s, so try a drop on a card.
+            mix. How far off in DeltaE00, how much redder or darker in steps of L*a*b*; a model’s, so try a drop on a
+            card.
           </p>
         </>
       )}
@@ -65,7 +66,7 @@ export function MixSearch({
   );
 }
 
-/** Mixes, the nearest first; what comes near by a figure, the rest by how it is beside the wanted colour. */
+/** Mixes, the nearest first, with how they are beside the wanted colour; what comes near with a figure too. */
 function Offers({
   found,
   offers,
@@ -79,7 +80,7 @@ function Offers({
   if (first === undefined) return null;
   return (
     <ol
-      className={first.near ? 'mix-offers on-stage' : 'mix-offers on-stage far'}
+      className="mix-offers on-stage"
       aria-label={first.near ? 'Mixes, the nearest first' : 'Mixes further off, the nearest first'}
     >
       {offers.map((offer) => (
@@ -94,7 +95,11 @@ function Offers({
               <i style={{ background: offer.colour.hex }} />
             </span>
             <b>{said(offer.parts)}</b>
-            <span>{offer.near ? `${offer.delta_e.toFixed(1)} off` : offer.words}</span>
+            <span>
+              {[offer.near ? `${offer.delta_e.toFixed(1)} off` : '', offer.words]
+                .filter((told) => told !== '')
+                .join(': ')}
+            </span>
           </button>
           {offer.warning !== null && <small>{offer.warning}</small>}
         </li>
