@@ -88,13 +88,13 @@ it('finds every mix of two in one of three parts of the way', function (float $f
 /**
  * @param list<array{float, float}> $spots
  */
-function spots(array $spots): Spots
+function spotsAt(array $spots): Spots
 {
     return new Spots(array_keys($spots), array_column($spots, 0), array_column($spots, 1));
 }
 
 /** @param array<float> $one */
-function apart(array $one, array $two): float
+function farApart(array $one, array $two): float
 {
     return sqrt(array_sum(array_map(static fn(float $x, float $y): float => ($x - $y) ** 2, $one, $two)));
 }
@@ -120,7 +120,7 @@ function wholeOf(Blend $blend, float $first = 1.0): Patch
 }
 
 /** @return list<array{float, float}> */
-function allOver(int $steps): array
+function spotsAllOver(int $steps): array
 {
     $spots = [];
     for ($i = 0; $i <= $steps; $i++) {
@@ -144,16 +144,16 @@ it('foretells a quadratic to the last digit, and passes over only what lies beyo
         $patch = new Patch([$at(0, 0), $at(1, 0), $at(0, 1), $at(0.5, 0), $at(0.5, 0.5), $at(0, 0.5)], null);
         $direction = $any(1);
         $along = static fn(array $place): float => $direction[0] * $place[0] + $direction[1] * $place[1] + $direction[2] * $place[2];
-        $all = allOver(7);
+        $all = spotsAllOver(7);
         $limit = $along($at(2 / 7, 3 / 7)) + 1e-9;
         foreach ($all as [$v, $w]) {
             expect($patch->at($v, $w))->toEqualWithDelta($at($v, $w), 1e-9)
                 ->and(min(array_map($along, $patch->net)))->toBeLessThanOrEqual($along($at($v, $w)) + 1e-9);
         }
-        expect($patch->upTo($limit, spots($all), $direction)->mixes)->toBe(array_keys(array_filter($all, static fn(array $spot): bool => $along($at(...$spot)) <= $limit)));
+        expect($patch->upTo($limit, spotsAt($all), $direction)->mixes)->toBe(array_keys(array_filter($all, static fn(array $spot): bool => $along($at(...$spot)) <= $limit)));
         // What spans a quarter is the quarter's own: through its corners, and no mix of it lies beyond.
         $nets = $patch->quarters();
-        foreach (spots($all)->quarters() as $quarter => $of) {
+        foreach (spotsAt($all)->quarters() as $quarter => $of) {
             $part = static fn(float $v, float $w): array => array_map(
                 static fn(float $p, float $q, float $r, float $pq, float $qr, float $pr): float => (1 - $v - $w) ** 2 * $p + $v * $v * $q + $w * $w * $r + 2 * (1 - $v - $w) * $v * $pq + 2 * $v * $w * $qr + 2 * (1 - $v - $w) * $w * $pr,
                 ...$nets[$quarter],
@@ -168,15 +168,15 @@ it('foretells a quadratic to the last digit, and passes over only what lies beyo
 it('is cut in four that foretell more closely, each mix in one of them, where it lay', function (): void {
     $blend = aStrongBlend();
     $patch = wholeOf($blend);
-    $all = allOver(9);
+    $all = spotsAllOver(9);
     $true = array_map(static fn(array $spot): array => $blend->at([1 - $spot[0] - $spot[1], ...$spot]), $all);
     $found = $closer = [];
     foreach ($patch->cut([0, 1, 2, 3], $blend) as $quarter => $part) {
-        $of = spots($all)->quarters()[$quarter];
+        $of = spotsAt($all)->quarters()[$quarter];
         expect($part->bulge)->toBeLessThan($patch->bulge);
         foreach ($of->mixes as $i => $spot) {
             $found[] = $spot;
-            $closer[] = apart($patch->at(...$all[$spot]), $true[$spot]) - apart($part->at($of->v[$i], $of->w[$i]), $true[$spot]);
+            $closer[] = farApart($patch->at(...$all[$spot]), $true[$spot]) - farApart($part->at($of->v[$i], $of->w[$i]), $true[$spot]);
         }
     }
     sort($found);
@@ -191,13 +191,13 @@ it('is evened out: it bulges less, and foretells more closely', function (): voi
     $blend = aStrongBlend();
     $patch = wholeOf($blend, 8.0);
     [$even, $weights] = $patch->evened($blend);
-    $all = allOver(9);
-    $moved = spots($all)->weighed(...$weights);
+    $all = spotsAllOver(9);
+    $moved = spotsAt($all)->weighed(...$weights);
     $before = $after = 0.0;
     foreach ($all as $i => [$v, $w]) {
         $true = $blend->at([8 * (1 - $v - $w), $v, $w]);
-        $before += apart($patch->at($v, $w), $true);
-        $after += apart($even->at($moved->v[$i], $moved->w[$i]), $true);
+        $before += farApart($patch->at($v, $w), $true);
+        $after += farApart($even->at($moved->v[$i], $moved->w[$i]), $true);
     }
     expect($even->bulge)->toBeLessThan($patch->bulge)
         ->and($after)->toBeLessThan(0.65 * $before)
@@ -209,7 +209,7 @@ it('is evened out: it bulges less, and foretells more closely', function (): voi
         $of = $moved->quarters()[$quarter];
         foreach ($of->mixes as $i => $spot) {
             $true = $blend->at([8 * (1 - array_sum($all[$spot])), ...$all[$spot]]);
-            expect(apart($part->at($of->v[$i], $of->w[$i]), $true))->toBeLessThan(1 + apart($even->at($moved->v[$spot], $moved->w[$spot]), $true));
+            expect(farApart($part->at($of->v[$i], $of->w[$i]), $true))->toBeLessThan(1 + farApart($even->at($moved->v[$spot], $moved->w[$spot]), $true));
         }
     }
 });
