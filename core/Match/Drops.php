@@ -76,10 +76,10 @@ final readonly class Drops
                 for ($ofThree = $from <= 1 ? 1 : (int) ceil($from); $ofThree <= $lastThree; $ofThree++) {
                     $mix = $ofOne << 8 | $ofTwo << 4 | $ofThree;
                     if ($this->among[$mix]) {
-                        $thirds = 3 / ($both + $ofThree * $third);
+                        $each = 3 / ($both + $ofThree * $third);
                         $mixes[] = $mix;
-                        $vs[] = $turned ? 1 + $i - $one * $thirds : $one * $thirds - $i;
-                        $ws[] = $turned ? 1 + $j - $two * $thirds : $two * $thirds - $j;
+                        $vs[] = $turned ? 1 + $i - $one * $each : $one * $each - $i;
+                        $ws[] = $turned ? 1 + $j - $two * $each : $two * $each - $j;
                     }
                 }
             }

@@ -7,7 +7,7 @@ namespace Hawkbrush\Core\Match;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Pattern\Paint;
 
-/** A mix that comes near a wanted colour. */
+/** A mix offered for a wanted colour. */
 final readonly class Offer
 {
     /**

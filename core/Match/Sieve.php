@@ -32,7 +32,7 @@ final class Sieve
     /** The halo is drawn anew when it can be so many times as narrow. */
     private const NARROWER = 0.85;
 
-    public Halo $halo;
+    private Halo $halo;
 
     public function __construct(private readonly Rays $rays, private readonly Lattice $lattice)
     {
