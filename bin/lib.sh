@@ -122,6 +122,8 @@ hb_serve() {
     port=$(hb_free_port "$wanted") || hb_fail "No free port from $wanted on."
     [ "$port" = "$wanted" ] || hb_say "Port $wanted is taken; using $port."
     export PHP_CLI_SERVER_WORKERS=${HAWKBRUSH_WORKERS:-$(nproc)}
+    # More than four hardly help a search, and the painter may want to do something else meanwhile.
+    export HAWKBRUSH_PROCESSES=${HAWKBRUSH_PROCESSES:-$(nproc | awk '{ print ($1 < 4 ? $1 : 4) }')}
     set -m
     (cd public && exec php "${hb_php[@]}" -d expose_php=0 \
         -S "127.0.0.1:$port" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php) >>storage/logs/server.log 2>&1 &

@@ -12,6 +12,7 @@ use Hawkbrush\Core\Match\MixSearch;
 use Hawkbrush\Core\Match\Offer;
 use Hawkbrush\Core\Match\Wanted;
 use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Parallel\Workers;
 use Hawkbrush\Core\Pattern\Mixture;
 use Hawkbrush\Core\Pattern\Paint as CorePaint;
 use Hawkbrush\Core\Refused;
@@ -21,7 +22,7 @@ final readonly class FindMixes
 {
     private const MOST_PAINTS = 400;
 
-    public function __construct(private ReadTarget $target) {}
+    public function __construct(private ReadTarget $target, private Workers $workers) {}
 
     /**
      * {target, over, coats, weight, thinning_percent, in_stock: only bottles with something in them, without: paint ids}
@@ -38,7 +39,7 @@ final readonly class FindMixes
         $wanted = new Wanted($target->lab, $this->target->ground($form->optional('over')), $film->coats * $film->coatUm(CorePaint::ORDINARY_SOLIDS), Look::Clear);
         $without = array_map(static fn(Node $id): string => $id->text(40), $form->optional('without')?->items(0, 100) ?? []);
         $paints = self::rack($form->optional('in_stock')?->boolean() ?? true, $without);
-        $offers = MixSearch::best($paints, $wanted);
+        $offers = MixSearch::best($paints, $wanted, workers: $this->workers);
 
         return [
             'target' => CoreView::colour($target),

@@ -11,6 +11,7 @@ use Hawkbrush\Core\Match\MixSearch;
 use Hawkbrush\Core\Match\Replacement;
 use Hawkbrush\Core\Match\Replacing;
 use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Parallel\Workers;
 use Hawkbrush\Core\Pattern\Paint as CorePaint;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
@@ -24,7 +25,7 @@ final readonly class ReplacePaint
 
     private const MIXES = 6;
 
-    public function __construct(private ReadRecipe $read) {}
+    public function __construct(private ReadRecipe $read, private Workers $workers) {}
 
     /**
      * {mixed: whether mixes are tried too, in_stock, version: only in this one}
@@ -43,7 +44,7 @@ final readonly class ReplacePaint
         $candidates = array_map(static fn(CorePaint $one): array => [[$one, 1]], $rack);
         $wanted = $replacing->wanted();
         if (($form->optional('mixed')?->boolean() ?? false) && $wanted !== null) {
-            foreach (MixSearch::best($rack, $wanted, self::MIXES) as $offer) {
+            foreach (MixSearch::best($rack, $wanted, self::MIXES, $this->workers) as $offer) {
                 if (\count($offer->parts) > 1) {
                     $candidates[] = $offer->parts;
                 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Match;
 
 use Hawkbrush\Core\Colour\Metric;
+use Hawkbrush\Core\Parallel\OneWorker;
+use Hawkbrush\Core\Parallel\Workers;
 use Hawkbrush\Core\Pattern\Paint;
 
 /**
@@ -30,19 +32,20 @@ final class MixSearch
     /**
      * @param list<Paint> $paints those without solids are left out
      * @param int $most offers wanted, each of other paints
+     * @param Workers $workers by whom mixes are looked at
      *
      * @return list<Offer> those that come near, the best first, then the others, the nearest first; a paint alone stands among them if nothing is better
      */
-    public static function best(array $paints, Wanted $wanted, int $most = 6): array
+    public static function best(array $paints, Wanted $wanted, int $most = 6, Workers $workers = new OneWorker()): array
     {
         $paints = array_values(array_filter($paints, static fn(Paint $paint): bool => $paint->solids > 0));
-        $near = NearestMixes::of($paints, $wanted, Metric::at($wanted->lab), $most, self::NEAR);
+        $near = NearestMixes::of($paints, $wanted, Metric::at($wanted->lab), $most, self::NEAR, $workers);
         if (\count($near) === $most) {
             return $near;
         }
         $known = array_flip(array_map(static fn(Offer $offer): string => $offer->set(), $near));
         $others = array_filter(
-            NearestMixes::of($paints, $wanted, Metric::plain($wanted->lab), $most, INF),
+            NearestMixes::of($paints, $wanted, Metric::plain($wanted->lab), $most, INF, $workers),
             static fn(Offer $offer): bool => ! isset($known[$offer->set()]),
         );
 

@@ -7,6 +7,8 @@ namespace Hawkbrush\Core\Match;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Film\Mixing;
+use Hawkbrush\Core\Parallel\OneWorker;
+use Hawkbrush\Core\Parallel\Workers;
 use Hawkbrush\Core\Pattern\Paint;
 
 /**
@@ -50,6 +52,12 @@ final class NearestMixes
     /** The rest of a patch strays by less than so many times what those tried did. */
     private const LIKE = 3.0;
 
+    /** Of fewer paints the threes are done before others could help. */
+    private const ENOUGH_TO_SHARE = 24;
+
+    /** The threes of so many pairs are looked at before the work is shared: what they give spares everyone the most. */
+    private const FIRST = 24;
+
     /** Where not every three is looked at, so many are, those whose edges come nearest first, */
     private const MOST_THREES = 250_000;
 
@@ -88,10 +96,11 @@ final class NearestMixes
      * @param list<Paint> $paints all with solids
      * @param int $most offers wanted, each of other paints
      * @param float $within how far off they may be
+     * @param Workers $workers by whom the threes are looked at
      *
      * @return list<Offer> the nearest first; a paint alone stands among them if nothing is nearer
      */
-    public static function of(array $paints, Wanted $wanted, Metric $metric, int $most, float $within): array
+    public static function of(array $paints, Wanted $wanted, Metric $metric, int $most, float $within, Workers $workers = new OneWorker()): array
     {
         $search = new self($paints, $wanted, $metric, $most, $within);
         $search->alone();
@@ -100,7 +109,7 @@ final class NearestMixes
         } else {
             $ways = new Ways($search->sketch);
             $search->pairs($ways);
-            $search->threes($ways);
+            $search->threes($ways, $workers);
         }
 
         return $search->offers->all();
@@ -143,11 +152,35 @@ final class NearestMixes
         }
     }
 
-    private function threes(Ways $ways): void
+    private function threes(Ways $ways, Workers $workers): void
     {
         $this->sieve->narrow($this->sketched($this->offers->worst), 1.0);
-        $left = MixSearch::wholly(\count($this->paints)) ? INF : self::MOST_THREES;
-        foreach ($ways->order as $pair) {
+        $left = $this->threesOf($ways, \array_slice($ways->order, 0, self::FIRST), MixSearch::wholly(\count($this->paints)) ? INF : self::MOST_THREES);
+        $pieces = $this->shares(\array_slice($ways->order, self::FIRST), \count($this->paints) < self::ENOUGH_TO_SHARE ? 1 : $workers->count());
+        $found = $workers->do(array_map(fn(array $pairs): callable => function () use ($ways, $pairs, $left, $pieces): array {
+            $this->threesOf($ways, $pairs, $left / \count($pieces));
+
+            return $this->found();
+        }, $pieces));
+        foreach ($found as $mixes) {
+            foreach ($mixes as $mix) {
+                $parts = array_map(fn(array $part): array => [$this->paints[$part[0]], $part[1]], $mix);
+                $this->offers->aim(array_column($parts, 0));
+                $this->offer($parts);
+            }
+        }
+    }
+
+    /**
+     * Looks at the threes of some pairs, until so many are done.
+     *
+     * @param list<int> $pairs
+     *
+     * @return float how many are left
+     */
+    private function threesOf(Ways $ways, array $pairs, float $left): float
+    {
+        foreach ($pairs as $pair) {
             $this->sieve->narrow($this->sketched($this->offers->worst));
             $threes = $ways->threes($pair);
             $left -= \count($threes);
@@ -158,6 +191,33 @@ final class NearestMixes
                 break;
             }
         }
+
+        return $left;
+    }
+
+    /**
+     * Pairs by turns, so that each piece has near ones first.
+     *
+     * @param list<int> $pairs
+     *
+     * @return list<list<int>>
+     */
+    private function shares(array $pairs, int $pieces): array
+    {
+        $shares = array_fill(0, $pieces, []);
+        foreach ($pairs as $i => $pair) {
+            $shares[$i % $pieces][] = $pair;
+        }
+
+        return $shares;
+    }
+
+    /** @return list<non-empty-list<array{int, int}>> of each of the best mixes so far: paints, by their place in the rack, with their drops */
+    private function found(): array
+    {
+        $places = array_flip(array_map(spl_object_id(...), $this->paints));
+
+        return array_map(static fn(Offer $offer): array => array_map(static fn(array $part): array => [$places[spl_object_id($part[0])], $part[1]], $offer->parts), $this->offers->all());
     }
 
     /** Tries the mixes of three paints in whole drops that may lie near; whether there may be any. */
