@@ -25,8 +25,12 @@ export function Figure({ label, value, min, max, step = 1, decimals = 2, empty, 
   const due = useRef<{ value: number | null; timer: ReturnType<typeof setTimeout>; save: () => void } | null>(null);
   const sent = useRef<number | null>(null);
 
+  // One that cannot be is left standing, and said to be so once its field is left.
+  const wrong = useRef(false);
+  const [told, setTold] = useState(false);
+
   const rest = () => {
-    if (!typing.current && flying.current === 0 && due.current === null) setDraft(null);
+    if (!typing.current && flying.current === 0 && due.current === null && !wrong.current) setDraft(null);
   };
   const saveNow = () => {
     const last = due.current;
@@ -39,6 +43,8 @@ export function Figure({ label, value, min, max, step = 1, decimals = 2, empty, 
     setDraft(typed);
     const next = typed === '' ? null : Number(typed);
     const fits = next === null ? empty !== undefined : next >= min && next <= max;
+    wrong.current = next !== null && !fits;
+    if (!wrong.current) setTold(false);
     if (due.current !== null) {
       if (fits && due.current.value === next) return;
       clearTimeout(due.current.timer);
@@ -71,6 +77,7 @@ export function Figure({ label, value, min, max, step = 1, decimals = 2, empty, 
       }}
       onBlur={() => {
         typing.current = false;
+        setTold(wrong.current);
         saveNow();
         rest();
       }}
@@ -78,7 +85,8 @@ export function Figure({ label, value, min, max, step = 1, decimals = 2, empty, 
       max={max}
       step={step}
       decimalScale={decimals}
-      clampBehavior="blur"
+      clampBehavior="none"
+      error={told ? `From ${min} to ${max}. Still ${value ?? empty}.` : undefined}
       placeholder={empty}
       size="xs"
     />

@@ -1,4 +1,4 @@
-import { NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { NativeSelect, TextInput } from '@mantine/core';
 import { useVocabulary } from '../api/queries';
 import type { Paint, PaintChange, Settings } from '../api/types';
 import { Figure } from '../ladder/Figure';
@@ -51,18 +51,13 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
         decimals={1}
         onSave={(ml) => ml !== null && onChange({ left_ml: ml })}
       />
-      <NumberInput
-        size="xs"
+      <Figure
         label="Drops to a ml, of its tip"
-        defaultValue={round(1 / paint.drop_ml)}
+        value={round(1 / paint.drop_ml)}
         min={2}
         max={200}
-        decimalScale={1}
-        onBlur={(event) => {
-          const drops = Number(event.currentTarget.value);
-          if (drops >= 2 && drops <= 200 && Math.abs(1 / drops - paint.drop_ml) > 1e-4)
-            onChange({ drop_ml: 1 / drops });
-        }}
+        decimals={1}
+        onSave={(drops) => drops !== null && onChange({ drop_ml: 1 / drops })}
       />
       <Figure
         label="Dries, times the model"
