@@ -6,6 +6,7 @@ namespace Hawkbrush\Core\Film;
 
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Colour\Difference;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Spectrum;
@@ -21,8 +22,14 @@ final readonly class Coats
     /** Luminous reflectance of a full film below which a paint hides by darkness alone. */
     private const DARK = 0.02;
 
+    /** Over a full film of the same paint this adds nothing but the glow, if it has one. */
+    private const ENDLESS_UM = 1000.0;
+
     /** So far from its swatch, DeltaE00, a colour is another one. */
     private const OTHER = 12.0;
+
+    /** So many degrees away a hue is another one, whichever way it turned. */
+    private const ANOTHER = 60.0;
 
     /**
      * @param int|null $coats null: never
@@ -31,24 +38,37 @@ final readonly class Coats
     private function __construct(public ?int $coats, public string $reason, public array $after) {}
 
     /**
-     * Until the colour is that of an endless film, whatever lies below.
+     * Until it hides: black and white alike as the standard has it, or this ground sooner, when the colour is that of an
+     * endless film.
      *
      * @param Lab $swatch the colour it is known by; a film that hides only by being dark, and no longer has it, does not count
      */
     public static function untilHidden(Optics $optics, Spectrum $ground, float $coatUm, Look $look, Lab $swatch): self
     {
-        $full = self::seen(FilmState::ground(Masstone::of($optics)->values), $look);
+        $full = self::seen(FilmState::ground(Masstone::of($optics)->values)->under(Film::of($optics, self::ENDLESS_UM)), $look);
         $after = self::lay($optics, $ground, $coatUm, $look, $full->lab);
-        $coats = self::firstWithin($after, self::UNSEEN);
-        if ($coats === null) {
+        $unseen = self::firstWithin($after, self::UNSEEN);
+        $standard = self::firstOfStandard($optics, $coatUm);
+        if ($unseen === null && $standard === null) {
             return new self(null, self::whyNotHidden($optics, $after), $after);
         }
+        $coats = min($unseen ?? self::MOST, $standard ?? self::MOST);
         $dark = Observer::luminous(Masstone::of($optics)->values) < self::DARK;
         if ($dark && DeltaE2000::between($full->lab, $swatch) > self::OTHER) {
-            return new self(null, \sprintf('It never hides in its own colour: it scatters too little light back. Over black it does nothing; over anything lighter it only darkens, to near black with %d %s.', $coats, $coats === 1 ? 'coat' : 'coats'), $after);
+            return new self(null, \sprintf('It never hides in its own colour: it scatters too little light back. Over black it does nothing; over anything lighter it only darkens, to near black with %s.', self::counted($coats)), $after);
         }
+        if ($unseen === $coats) {
+            return new self($coats, 'Then the ground changes the colour by less than 1 DeltaE00.', $after);
+        }
+        $left = new Difference($full->lab, $after[$coats - 1][0]->lab);
 
-        return new self($coats, 'Then the ground changes the colour by less than 1 DeltaE00.', $after);
+        return new self($coats, \sprintf(
+            'Then it hides black and white alike (contrast %s, ISO 6504-3). Of this ground %.1f DeltaE00 still show, %s; %s.',
+            Hiding::HIDDEN,
+            $left->deltaE,
+            $left->words(),
+            $unseen === null ? \sprintf('%d coats would leave %.1f', self::MOST, $after[self::MOST - 1][1]) : \sprintf('less than 1 after %s', self::counted($unseen)),
+        ), $after);
     }
 
     /** Until it comes within some DeltaE00 of a wanted colour. */
@@ -64,7 +84,7 @@ final readonly class Coats
             $best = $missedBy < $after[$best][1] ? $i : $best;
         }
 
-        return new self(null, \sprintf('It never gets there. It comes nearest with %d %s, %.1f DeltaE00 off: %s.', $best + 1, $best === 0 ? 'coat' : 'coats', $after[$best][1], self::whatIsOff($after[$best][0]->lab, $wanted)), $after);
+        return new self(null, \sprintf('It never gets there. It comes nearest with %s, %.1f DeltaE00 off: %s.', self::counted($best + 1), $after[$best][1], self::whatIsOff($after[$best][0]->lab, $wanted)), $after);
     }
 
     /** @return list<array{Colour, float}> */
@@ -96,6 +116,23 @@ final readonly class Coats
         return null;
     }
 
+    /** With how many coats it hides a test card, see {@see Hiding}. */
+    private static function firstOfStandard(Optics $optics, float $coatUm): ?int
+    {
+        for ($coats = 1; $coats <= self::MOST; $coats++) {
+            if (Hiding::contrastRatio($optics, $coatUm * $coats) >= Hiding::HIDDEN) {
+                return $coats;
+            }
+        }
+
+        return null;
+    }
+
+    private static function counted(int $coats): string
+    {
+        return $coats === 1 ? '1 coat' : "{$coats} coats";
+    }
+
     /** @param list<array{Colour, float}> $after */
     private static function whyNotHidden(Optics $optics, array $after): string
     {
@@ -108,7 +145,7 @@ final readonly class Coats
 
         return \sprintf($scatters < $takes || $scatters < 0.01
             ? 'It never hides within %d coats: it scatters too little light back, so the ground keeps showing through (still %.1f DeltaE00 off).'
-            : 'It does not hide within %d coats: each one is too thin at this thinning (still %.1f DeltaE00 off).', self::MOST, $left);
+            : 'It does not hide within %d coats: each adds too little (still %.1f DeltaE00 off).', self::MOST, $left);
     }
 
     private static function whatIsOff(Lab $is, Lab $wanted): string
@@ -124,9 +161,18 @@ final readonly class Coats
         }
         $turn = fmod($is->hue() - $wanted->hue() + 540, 360) - 180;
         if (min($is->chroma(), $wanted->chroma()) > 5 && abs($turn) >= 3) {
-            $off[] = \sprintf('hue turned by %.0f degrees', $turn);
+            $off[] = abs($turn) > self::ANOTHER ? 'of another hue' : \sprintf('hue turned %.0f degrees towards %s', abs($turn), self::towards(deg2rad($wanted->hue()), $turn));
         }
 
         return $off === [] ? 'a little in everything' : implode(', ', $off);
+    }
+
+    /** Which way a hue goes that turns: along the axes of L*a*b*. */
+    private static function towards(float $hue, float $turn): string
+    {
+        $a = $turn > 0 ? -sin($hue) : sin($hue);
+        $b = $turn > 0 ? cos($hue) : -cos($hue);
+
+        return abs($a) > abs($b) ? ($a > 0 ? 'red' : 'green') : ($b > 0 ? 'yellow' : 'blue');
     }
 }
