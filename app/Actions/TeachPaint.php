@@ -74,6 +74,7 @@ final readonly class TeachPaint
             'dry_um' => round($dryUm, 2),
             'contrast_ratio' => round($card->contrastRatio, 4),
             'hides_as' => $card->kind->value,
+            'thin_coats_assumed' => $card->assumed,
             'coats' => array_map(fn(int $coats): array => $this->compared($assumed, $found, $coats, $coatUm * $coats), range(1, self::MOST_COATS)),
         ]];
     }

@@ -23,7 +23,7 @@ final class DrawdownCalculator implements Calculator
     {
         return <<<'TEXT'
             in:  over_white, over_black: the paint on the two halves; white, black: the bare halves (colours, of the film itself); dry_um
-            out: k [31], s [31] per micrometre, contrast_ratio, kind
+            out: k [31], s [31] per micrometre, contrast_ratio, kind, thin_coats_assumed (whether it hides so well that S had to be assumed)
             TEXT;
     }
 
@@ -49,6 +49,7 @@ final class DrawdownCalculator implements Calculator
             'k' => $card->optics->k->values,
             's' => $card->optics->s->values,
             'contrast_ratio' => $card->contrastRatio,
+            'thin_coats_assumed' => $card->assumed,
             'kind' => $card->kind->value,
         ];
     }

@@ -9,11 +9,11 @@ use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Refused;
 
 /**
- * K and S of a paint from one card, half white and half black: the inverse of Kubelka-Munk, band by band.
+ * K and S of a paint from one card, half white and half black: the inverse of Kubelka-Munk, band by band ({@see ReadBand}).
  *
- * From R = R0 + T^2 Rg / (1 - R0 Rg) over two grounds (Kubelka, J. Opt. Soc. Am. 38, 448 (1948)) the terms in R0^2
- * cancel, and R0 = (W Rb - B Rw) / (W - B + W B (Rb - Rw)); then T from either ground, a = (1 + R0^2 - T^2) / 2 R0 and
- * bSX = arsinh(b R0 / T).
+ * Where hardly any light comes through, a card tells well how K and S stand to each other, but what they are drowns in what
+ * readings stray: a red, hiding in the blue, came out as if thin coats let all of the blue through. There S is taken from
+ * the line on which it lies in other bands ({@see ScatterLine}); if none tells it, from what is assumed of an opaque paint.
  */
 final readonly class Drawdown
 {
@@ -23,10 +23,14 @@ final readonly class Drawdown
     /** Readings that stray from what any film can do by no more than this are noise and are put right. */
     private const NOISE = 0.02;
 
+    /** Contrast of what hides as an opaque paint does. */
+    private const OPAQUE = 0.9;
+
     /** Thinner or thicker than anyone draws, um. */
     private const THICKEST_UM = 1000.0;
 
-    private function __construct(public Optics $optics, public float $contrastRatio, public Kind $kind) {}
+    /** @param bool $assumed whether the film hides so well that how thin coats look had to be assumed */
+    private function __construct(public Optics $optics, public float $contrastRatio, public Kind $kind, public bool $assumed) {}
 
     /**
      * @param Spectrum $overWhite of the film itself, without its surface, as all four
@@ -44,52 +48,41 @@ final readonly class Drawdown
         if (Observer::luminous($overBlack->values) > Observer::luminous($overWhite->values) + self::NOISE) {
             throw Refused::at('/over_black', 'The black half is lighter than the white half. No paint does that: are the two mixed up?');
         }
-        $k = $s = [];
-        foreach ($overWhite->values as $i => $seen) {
-            [$k[], $s[]] = self::band($seen, $overBlack->values[$i], $white->values[$i], $black->values[$i], $dryUm, $i);
+        $bands = [];
+        foreach ($overWhite->values as $i => $light) {
+            $dark = $overBlack->values[$i];
+            if ($light > $white->values[$i] + self::NOISE && $light > $dark + self::NOISE && $dark < $black->values[$i]) {
+                throw Refused::at("/over_white/reflectance/values/{$i}", 'Here the paint makes the white lighter and the black darker at once. No paint does that.');
+            }
+            $bands[] = ReadBand::of($light, $dark, $white->values[$i], $black->values[$i], $dryUm);
         }
-        $optics = Optics::of(Spectrum::of($k), Spectrum::of($s));
         $over = Observer::luminous($overWhite->values);
         $ratio = $over > 0 ? min(1.0, Observer::luminous($overBlack->values) / $over) : 1.0;
-
-        return new self($optics, $ratio, self::kindOf($ratio, $optics));
-    }
-
-    /**
-     * @return array{float, float} K and S per micrometre
-     */
-    private static function band(float $overWhite, float $overBlack, float $white, float $black, float $dryUm, int $band): array
-    {
-        if ($overWhite > $white + self::NOISE && $overWhite > $overBlack + self::NOISE && $overBlack < $black) {
-            throw Refused::at("/over_white/reflectance/values/{$band}", 'Here the paint makes the white lighter and the black darker at once. No paint does that.');
+        $s = array_column($bands, 's');
+        $kind = self::kindOf($ratio, max([0.0, ...$s]));
+        $told = array_filter($bands, static fn(ReadBand $band): bool => $band->tells());
+        $line = ScatterLine::through($told, $kind);
+        $assumed = $line === null && $kind === Kind::Opaque;
+        $likely = $line->scatters ?? ($assumed ? Optics::fromSwatch($overWhite, $kind)->s->values : $s);
+        $even = array_map(static fn(ReadBand $band, float $likely): array => $band->evened($likely, ScatterLine::STRAYS), $bands, $likely);
+        if (max(0.0, ...array_column($even, 1)) > Optics::STRONGEST_PER_UM) {
+            throw Refused::at('/dry_um', 'No paint hides like this in so thin a film. Is the thickness in micrometres, and of the dry film?');
         }
-        $below = $white - $black + $white * $black * ($overBlack - $overWhite);
-        $r0 = $below > 1e-9 ? ($white * $overBlack - $black * $overWhite) / $below : $overBlack;
-        $r0 = max(0.0, min(0.9999, $r0));
-        $t2 = $white > 1e-9 ? ($overWhite - $r0) * (1 - $r0 * $white) / $white : 0.0;
-        $t = sqrt(max(1e-12, min(1.0, $t2)));
-        // A film gives back and lets through no more than falls on it.
-        $t = min($t, 1 - $r0);
-        if ($r0 < 1e-7) {
-            return [max(0.0, -log($t) / $dryUm), 0.0];
-        }
-        $a = max(1.0, (1 + $r0 * $r0 - $t * $t) / (2 * $r0));
-        $b = sqrt($a * $a - 1);
-        if ($b < 1e-5) {
-            return [0.0, $r0 / (1 - $r0) / $dryUm];
-        }
-        $s = asinh($b * $r0 / $t) / ($b * $dryUm);
 
-        return [$s * ($a - 1), $s];
+        return new self(
+            // How much is taken beyond that no card tells.
+            Optics::of(Spectrum::of(array_map(static fn(float $k): float => min($k, Optics::STRONGEST_PER_UM), array_column($even, 0))), Spectrum::of(array_column($even, 1))),
+            $ratio,
+            $kind,
+            $assumed,
+        );
     }
 
     /** The kind that hides as this card does; pearl, metal and glow a card does not show. Common practice, no published source. */
-    private static function kindOf(float $contrastRatio, Optics $optics): Kind
+    private static function kindOf(float $contrastRatio, float $scatters): Kind
     {
-        $scatters = Observer::luminous($optics->s->values);
-
         return match (true) {
-            $contrastRatio > 0.9 && $scatters > 0.05 => Kind::Opaque,
+            $contrastRatio > self::OPAQUE && $scatters > 0.05 => Kind::Opaque,
             $contrastRatio > 0.2 && $scatters > 0.005 => Kind::SemiOpaque,
             default => Kind::Transparent,
         };

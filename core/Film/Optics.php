@@ -14,7 +14,7 @@ use Hawkbrush\Core\Refused;
 final readonly class Optics
 {
     /** More than any paint has; keeps the exponentials finite. */
-    private const STRONGEST_PER_UM = 100.0;
+    public const STRONGEST_PER_UM = 100.0;
 
     /** No paint returns more, none less; and no transparent is purer than this. From memory of measured paints. */
     private const WHITEST = 0.985;

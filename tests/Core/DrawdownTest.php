@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Hawkbrush\Core\Calculator\Calculators;
 use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Drawdown;
 use Hawkbrush\Core\Film\Film;
@@ -83,6 +85,43 @@ it('stays within what a paint can be when the readings are noisy', function (): 
     }
 });
 
+it('finds the colour of thin coats off a card that hides, read as by a small instrument', function (string $hex, Kind $kind, float $um, float $within): void {
+    mt_srand(12);
+    $optics = Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), $kind);
+    $noisy = static fn(Spectrum $s): Spectrum => $s->map(static fn(float $v): float => max(0.0, $v + 0.0025 * (mt_rand(-1000, 1000) + mt_rand(-1000, 1000)) / 2000));
+    $thin = static fn(Optics $of, float $um, float $ground): Lab => Colour::fromReflectance(cardOf($of, $um, $ground))->lab;
+    for ($i = 0; $i < 20; $i++) {
+        $card = Drawdown::of($noisy(cardOf($optics, $um, 0.85)), $noisy(cardOf($optics, $um, 0.04)), Spectrum::flat(0.85), Spectrum::flat(0.04), $um);
+        foreach ([2.0, 5.0] as $coat) {
+            foreach ([0.04, 0.85] as $ground) {
+                expect(DeltaE2000::between($thin($card->optics, $coat, $ground), $thin($optics, $coat, $ground)))->toBeLessThan($within);
+            }
+        }
+    }
+})->with([
+    'a red, which hides in the blue' => ['#c8102e', Kind::Opaque, 17.0, 2.5],
+    'a blue, of which hardly any band tells' => ['#203a80', Kind::Opaque, 12.0, 2.5],
+    'an orange' => ['#e06a10', Kind::SemiOpaque, 17.0, 2.5],
+    'a bone' => ['#ded3b4', Kind::Opaque, 17.0, 2.5],
+    'a transparent red' => ['#c8102e', Kind::Transparent, 10.0, 4.0],
+]);
+
+it('says when it had to assume how thin coats look', function (): void {
+    $assumed = static fn(string $hex, Kind $kind, float $um): bool => taught(Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), $kind), $um)->assumed;
+    expect($assumed('#66717a', Kind::Opaque, 20))->toBeTrue()
+        ->and($assumed('#66717a', Kind::Opaque, 3))->toBeFalse()
+        ->and($assumed('#c8102e', Kind::Opaque, 17))->toBeFalse()
+        ->and($assumed('#141214', Kind::Ink, 8))->toBeFalse();
+});
+
+it('does not let a black be as opaque as a grey for want of light', function (): void {
+    // An ink scatters next to nothing: a thin coat of it over white is grey, however black its card.
+    $ink = Optics::fromSwatch(Colour::fromHex('#141214')->reflectance(), Kind::Ink);
+    $found = taught($ink, 8)->optics;
+    $over = static fn(Optics $of): Lab => Colour::fromReflectance(cardOf($of, 1.0, 0.85))->lab;
+    expect(DeltaE2000::between($over($found), $over($ink)))->toBeLessThan(3);
+});
+
 it('refuses a card that no paint makes, with the reason', function (float $overWhite, float $overBlack, float $white, float $black, float $um, string $pointer): void {
     try {
         Drawdown::of(Spectrum::flat($overWhite), Spectrum::flat($overBlack), Spectrum::flat($white), Spectrum::flat($black), $um);
@@ -95,6 +134,7 @@ it('refuses a card that no paint makes, with the reason', function (float $overW
     'halves mixed up' => [0.2, 0.7, 0.85, 0.04, 10, '/over_black'],
     'white no lighter than black' => [0.3, 0.2, 0.30, 0.20, 10, '/white'],
     'no film' => [0.5, 0.2, 0.85, 0.04, 0, '/dry_um'],
+    'a film that is too thin for what it does' => [0.6, 0.599, 0.85, 0.04, 0.01, '/dry_um'],
     'lighter white and darker black at once' => [0.95, 0.01, 0.85, 0.04, 10, '/over_white/reflectance/values/0'],
 ]);
 
