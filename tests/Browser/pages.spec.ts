@@ -150,6 +150,15 @@ test.describe('the pattern sheet', () => {
     await psi.fill('');
     await psi.press('Tab');
     await expect(psi).toHaveValue(was);
+    // One that was typed is left standing, to be put right; it is not saved, nor bent to what could be.
+    await psi.fill('900');
+    await psi.press('Tab');
+    await expect(h.form).toContainText(`Still ${was}.`);
+    await expect(psi).toHaveAttribute('aria-invalid', 'true');
+    await page.reload();
+    await page.locator('.rung').nth(3).click();
+    await page.getByRole('button', { name: /^Edit step/ }).click();
+    await expect(psi).toHaveValue(was);
   });
 
   test('renames the pattern where its name stands', async ({ page }) => {

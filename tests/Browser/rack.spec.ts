@@ -39,6 +39,8 @@ test.describe('the rack', () => {
     await expect(names).toHaveText(['Frost pearl', 'Heron blue pearl']);
     await page.getByRole('searchbox').fill('ink matte');
     await expect(names).toHaveText(['Lamp ink']);
+    await page.getByRole('searchbox').fill('tartan');
+    await expect(page.getByText('Nothing on the rack answers to that.')).toBeVisible();
     await page.getByRole('searchbox').fill('');
     await page.getByLabel('Kind').selectOption('metallic');
     await expect(names).toHaveText(['Brass']);
@@ -58,7 +60,13 @@ test.describe('the rack', () => {
     await form.getByLabel('Finish').press('Tab');
     await expect(form).toContainText('saved');
     await form.getByLabel(/^Solids/).fill('30');
+    await form.getByLabel(/^Solids/).press('Tab');
     await expect(form).toHaveAttribute('data-busy', 'false');
+    await form.getByLabel(/^Solids/).fill('300');
+    await form.getByLabel(/^Solids/).press('Tab');
+    await expect(form).toContainText('From 0 to 100. Still 30.');
+    await form.getByLabel(/^Solids/).fill('31');
+    await expect(form).not.toContainText('From 0 to 100');
     await form.getByRole('button', { name: 'Used up' }).click();
     await expect(form.getByLabel(/^Left/)).toHaveValue('0');
     await page.getByRole('button', { name: 'Archive' }).click();
@@ -155,6 +163,11 @@ test.describe('a card', () => {
     await dialog.getByLabel('Painted, on the black').fill('#6c4444');
     await expect(dialog.getByRole('region', { name: 'What the card says' })).toContainText('It hides');
     await expect(dialog.getByRole('img', { name: /: found #/ })).toHaveCount(18);
+    await expect(dialog).not.toContainText('how a thin coat looks is assumed');
+    await dialog.getByLabel('Painted, on the black').fill('#c66060');
+    await expect(dialog).toContainText('how a thin coat looks is assumed');
+    await dialog.getByLabel('Painted, on the black').fill('#6c4444');
+    await expect(dialog).not.toContainText('how a thin coat looks is assumed');
     await dialog.getByRole('button', { name: 'Use this from now on' }).click();
     await expect(page.locator('.seal', { hasText: 'measured' })).toBeVisible();
   });

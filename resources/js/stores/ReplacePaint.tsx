@@ -6,6 +6,7 @@ import { useBodies, useShelfTexture } from '../api/queries';
 import type { Edited, Paint, Previewed, Replacements, Version } from '../api/types';
 import { said } from '../mixing/useMix';
 import { BaitPicture } from '../stage/BaitPicture';
+import { eyeAfter } from '../stage/eye';
 
 type Offer = Replacements['offers'][number];
 type Use = Replacements['uses'][number];
@@ -90,17 +91,27 @@ function Beside({ use, paint, offer }: { use: Use; paint: Paint; offer: Offer })
       }),
     onSuccess: () => queries.invalidateQueries(),
   });
-  if (body === undefined) return null;
+  if (body === undefined || version === undefined) return null;
+  const eye = eyeAfter(version.steps, null);
   return (
     <figure className="beside on-stage">
       <div>
-        <BaitPicture body={body} texture={before} view="left" width={250} height={96} label={`${use.name} as it is`} />
+        <BaitPicture
+          body={body}
+          texture={before}
+          view="left"
+          width={250}
+          height={96}
+          eye={eye}
+          label={`${use.name} as it is`}
+        />
         <BaitPicture
           body={body}
           texture={after?.texture}
           view="left"
           width={250}
           height={96}
+          eye={eye}
           label={`${use.name} with ${said(offer.parts)}`}
         />
       </div>
@@ -109,7 +120,7 @@ function Beside({ use, paint, offer }: { use: Use; paint: Paint; offer: Offer })
         {keep.isSuccess ? (
           <Link to={`/patterns/${use.pattern}`}>Changed; look at it</Link>
         ) : (
-          <button type="button" disabled={keep.isPending || version === undefined} onClick={() => keep.mutate()}>
+          <button type="button" disabled={keep.isPending} onClick={() => keep.mutate()}>
             Change this pattern
           </button>
         )}
