@@ -39,32 +39,23 @@ final readonly class Drawdown
      */
     public static function of(Spectrum $overWhite, Spectrum $overBlack, Spectrum $white, Spectrum $black, float $dryUm): self
     {
-        if ($dryUm <= 0 || $dryUm > self::THICKEST_UM) {
-            throw Refused::at('/dry_um', 'The film of a card is more than 0 and at most '.self::THICKEST_UM.' um thick.');
-        }
-        if (Observer::luminous($white->values) - Observer::luminous($black->values) < self::APART) {
-            throw Refused::at('/white', 'The white of this card is hardly lighter than its black: with such a card opacity cannot be told.');
-        }
-        if (Observer::luminous($overBlack->values) > Observer::luminous($overWhite->values) + self::NOISE) {
-            throw Refused::at('/over_black', 'The black half is lighter than the white half. No paint does that: are the two mixed up?');
-        }
+        self::check($overWhite, $overBlack, $white, $black, $dryUm);
         $bands = [];
         foreach ($overWhite->values as $i => $light) {
             $dark = $overBlack->values[$i];
-            if ($light > $white->values[$i] + self::NOISE && $light > $dark + self::NOISE && $dark < $black->values[$i]) {
-                throw Refused::at("/over_white/reflectance/values/{$i}", 'Here the paint makes the white lighter and the black darker at once. No paint does that.');
-            }
-            $bands[] = ReadBand::of($light, $dark, $white->values[$i], $black->values[$i], $dryUm);
+            $paper = $white->values[$i];
+            // The curve of a swatch, or a reading that strays, may do here what no paint does.
+            $light = $dark < $black->values[$i] ? min($light, max($paper, $dark)) : $light;
+            $bands[] = ReadBand::of($light, $dark, $paper, $black->values[$i], $dryUm);
         }
         $over = Observer::luminous($overWhite->values);
         $ratio = $over > 0 ? min(1.0, Observer::luminous($overBlack->values) / $over) : 1.0;
-        $s = array_column($bands, 's');
-        $kind = self::kindOf($ratio, max([0.0, ...$s]));
+        $kind = self::kindOf($ratio, max([0.0, ...array_map(static fn(ReadBand $band): float => $band->faint ? 0.0 : $band->least, $bands)]));
         $told = array_filter($bands, static fn(ReadBand $band): bool => $band->tells());
         $line = ScatterLine::through($told, $kind);
         $assumed = $line === null && $kind === Kind::Opaque;
-        $likely = $line->scatters ?? ($assumed ? Optics::fromSwatch($overWhite, $kind)->s->values : $s);
-        $even = array_map(static fn(ReadBand $band, float $likely): array => $band->evened($likely, ScatterLine::STRAYS), $bands, $likely);
+        $likely = $line->scatters ?? ($assumed ? Optics::fromSwatch($overWhite, $kind)->s->values : array_column($bands, 's'));
+        $even = array_map(static fn(ReadBand $band, float $likely): array => $band->evened($kind === Kind::Transparent && $band->faint ? null : $likely), $bands, $likely);
         if (max(0.0, ...array_column($even, 1)) > Optics::STRONGEST_PER_UM) {
             throw Refused::at('/dry_um', 'No paint hides like this in so thin a film. Is the thickness in micrometres, and of the dry film?');
         }
@@ -76,6 +67,36 @@ final readonly class Drawdown
             $kind,
             $assumed,
         );
+    }
+
+    /** @throws Refused when no paint makes such a card */
+    private static function check(Spectrum $overWhite, Spectrum $overBlack, Spectrum $white, Spectrum $black, float $dryUm): void
+    {
+        if ($dryUm <= 0 || $dryUm > self::THICKEST_UM) {
+            throw Refused::at('/dry_um', 'The film of a card is more than 0 and at most '.self::THICKEST_UM.' um thick.');
+        }
+        if (Observer::luminous($white->values) - Observer::luminous($black->values) < self::APART) {
+            throw Refused::at('/white', 'The white of this card is hardly lighter than its black: with such a card opacity cannot be told.');
+        }
+        if (Observer::luminous($overBlack->values) > Observer::luminous($overWhite->values) + self::NOISE) {
+            throw Refused::at('/over_black', 'The black half is lighter than the white half. No paint does that: are the two mixed up?');
+        }
+        foreach (Observer::weights() as $weights) {
+            [$light, $dark, $paper, $ink] = array_map(static fn(Spectrum $card): float => self::share($card, $weights), [$overWhite, $overBlack, $white, $black]);
+            if ($light > $paper + self::NOISE && $light > $dark + self::NOISE && $dark < $ink) {
+                throw Refused::at('/over_white', 'The paint makes the white lighter and the black darker at once. No paint does that.');
+            }
+        }
+    }
+
+    /**
+     * What a colour has of white light.
+     *
+     * @param list<float> $weights of its bands
+     */
+    private static function share(Spectrum $of, array $weights): float
+    {
+        return array_sum(array_map(static fn(float $weight, float $value): float => $weight * $value, $weights, $of->values)) / array_sum($weights);
     }
 
     /** The kind that hides as this card does; pearl, metal and glow a card does not show. Common practice, no published source. */

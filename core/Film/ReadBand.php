@@ -17,7 +17,7 @@ final readonly class ReadBand
     /** Where less than this comes through, S drowns in what readings stray. */
     private const TOLD = 3 * self::STRAY;
 
-    /** A film that gives back less over black, and lets light through, gives back too little to tell what it scatters. */
+    /** A film that gives back less over black gives back too little to tell what it scatters. */
     private const FAINT = 5 * self::STRAY;
 
     /** No film that hides gives back less, as far as can be read. */
@@ -27,9 +27,10 @@ final readonly class ReadBand
      * @param float $k per micrometre
      * @param float $s per micrometre
      * @param float $least what S is at least
+     * @param bool $faint whether it gives back so little light that what it scatters is hardly told by that
      * @param float|null $off how far off S may be, as a logarithm; INF: anything above its least; null: it is left as it is
      */
-    private function __construct(public float $k, public float $s, public float $least, public ?float $off) {}
+    private function __construct(public float $k, public float $s, public float $least, public bool $faint, public ?float $off) {}
 
     /** @param float $overWhite reflectance of the film itself, without its surface, as all four */
     public static function of(float $overWhite, float $overBlack, float $white, float $black, float $dryUm): self
@@ -43,22 +44,23 @@ final readonly class ReadBand
         // A film gives back and lets through no more than falls on it.
         $t = min(sqrt(max(1e-6, min(1.0, $t2))), 1 - $r0);
         if ($r0 < 1e-7) {
-            return new self(max(0.0, -log($t) / $dryUm), 0.0, 0.0, null);
+            return new self(max(0.0, -log($t) / $dryUm), 0.0, 0.0, true, null);
         }
+        $faint = $r0 < self::FAINT;
         $a = max(1.0, (1 + $r0 * $r0 - $t * $t) / (2 * $r0));
         $b = sqrt($a * $a - 1);
         if ($b < 1e-5) {
             $s = $r0 / (1 - $r0) / $dryUm;
 
-            return new self(0.0, $s, $s, null);
+            return new self(0.0, $s, $s, $faint, null);
         }
         $bsx = asinh($b * $r0 / $t);
         $s = $bsx / ($b * $dryUm);
         $least = asinh($b * $r0 / max($t, sqrt(self::STRAY))) / ($b * $dryUm);
 
-        return new self($s * ($a - 1), $s, $least, match (true) {
+        return new self($s * ($a - 1), $s, $least, $faint, match (true) {
             $hides => INF,
-            $r0 < self::FAINT => null,
+            $faint => null,
             // S goes with bSX, of which T is off by half of what T^2 is.
             default => tanh($bsx) * self::STRAY / (2 * $t2 * $bsx),
         });
@@ -74,16 +76,16 @@ final readonly class ReadBand
      * K and S where S is likely to be so much: the more like that, the less the card tells. How they stand to each other
      * stays, which a card always tells.
      *
-     * @param float $strays how far S may stray from that, as a logarithm
+     * @param float|null $likely null: nobody knows
      *
      * @return array{float, float}
      */
-    public function evened(float $likely, float $strays): array
+    public function evened(?float $likely): array
     {
-        if ($this->off === null) {
+        if ($likely === null || $this->off === null) {
             return [$this->k, $this->s];
         }
-        $part = 1 / (1 + ($this->off / $strays) ** 2);
+        $part = 1 / (1 + ($this->off / ScatterLine::STRAYS) ** 2);
         $s = $this->s ** $part * max($likely, $this->least) ** (1 - $part);
 
         return [$this->k * $s / $this->s, $s];
