@@ -65,8 +65,8 @@ final readonly class TeachPaint
         }
         [$overWhite, $overBlack, $white, $black] = $read;
         $dryUm = $this->thick($paint, $form);
-        $card = Drawdown::of($overWhite, $overBlack, $white, $black, $dryUm);
         $assumed = $paint->core()->optics;
+        $card = Drawdown::of($overWhite, $overBlack, $white, $black, $dryUm, $assumed);
         $found = Optics::of($card->optics->k, $card->optics->s, $assumed->glint, $assumed->glow);
         $coatUm = Kind::from($paint->kind)->ordinaryCoatUm();
 

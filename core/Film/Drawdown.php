@@ -26,6 +26,9 @@ final readonly class Drawdown
     /** Contrast of what hides as an opaque paint does. */
     private const OPAQUE = 0.9;
 
+    /** Share of what is seen, more of which had to be assumed than is passed over. */
+    private const MUCH = 0.5;
+
     /** Thinner or thicker than anyone draws, um. */
     private const THICKEST_UM = 1000.0;
 
@@ -34,10 +37,11 @@ final readonly class Drawdown
 
     /**
      * @param Spectrum $overWhite of the film itself, without its surface, as all four
+     * @param Optics|null $before what was assumed of the paint, for what the card does not tell; null: what its kind does
      *
      * @throws Refused when no paint makes such a card, saying why
      */
-    public static function of(Spectrum $overWhite, Spectrum $overBlack, Spectrum $white, Spectrum $black, float $dryUm): self
+    public static function of(Spectrum $overWhite, Spectrum $overBlack, Spectrum $white, Spectrum $black, float $dryUm, ?Optics $before = null): self
     {
         self::check($overWhite, $overBlack, $white, $black, $dryUm);
         $bands = [];
@@ -50,12 +54,17 @@ final readonly class Drawdown
         }
         $over = Observer::luminous($overWhite->values);
         $ratio = $over > 0 ? min(1.0, Observer::luminous($overBlack->values) / $over) : 1.0;
-        $kind = self::kindOf($ratio, max([0.0, ...array_map(static fn(ReadBand $band): float => $band->faint ? 0.0 : $band->least, $bands)]));
-        $told = array_filter($bands, static fn(ReadBand $band): bool => $band->tells());
-        $line = ScatterLine::through($told, $kind);
-        $assumed = $line === null && $kind === Kind::Opaque;
-        $likely = $line->scatters ?? ($assumed ? Optics::fromSwatch($overWhite, $kind)->s->values : array_column($bands, 's'));
-        $even = array_map(static fn(ReadBand $band, float $likely): array => $band->evened($kind === Kind::Transparent && $band->faint ? null : $likely), $bands, $likely);
+        $kind = self::kindOf($ratio, $bands);
+        $guess = $before ?? Optics::fromSwatch($overWhite, $kind);
+        $line = ScatterLine::through(array_filter($bands, static fn(ReadBand $band): bool => $band->tells()), $kind);
+        $even = [];
+        foreach ($bands as $i => $band) {
+            $even[] = match (true) {
+                $band->dark() && $before !== null => $band->assumed($before->k->values[$i], $before->s->values[$i]),
+                $band->dark() && $kind === Kind::Transparent => [$band->k, $band->s],
+                default => $band->evened($line->scatters[$i] ?? $guess->s->values[$i]),
+            };
+        }
         if (max(0.0, ...array_column($even, 1)) > Optics::STRONGEST_PER_UM) {
             throw Refused::at('/dry_um', 'No paint hides like this in so thin a film. Is the thickness in micrometres, and of the dry film?');
         }
@@ -65,7 +74,7 @@ final readonly class Drawdown
             Optics::of(Spectrum::of(array_map(static fn(float $k): float => min($k, Optics::STRONGEST_PER_UM), array_column($even, 0))), Spectrum::of(array_column($even, 1))),
             $ratio,
             $kind,
-            $assumed,
+            Observer::luminous(array_map(static fn(ReadBand $band): float => $band->dark() || ($line === null && $band->off === INF) ? 1.0 : 0.0, $bands)) > self::MUCH,
         );
     }
 
@@ -99,11 +108,19 @@ final readonly class Drawdown
         return array_sum(array_map(static fn(float $weight, float $value): float => $weight * $value, $weights, $of->values)) / array_sum($weights);
     }
 
-    /** The kind that hides as this card does; pearl, metal and glow a card does not show. Common practice, no published source. */
-    private static function kindOf(float $contrastRatio, float $scatters): Kind
+    /**
+     * The kind that hides as this card does; pearl, metal and glow a card does not show. Common practice, no published source.
+     *
+     * @param list<ReadBand> $bands
+     */
+    private static function kindOf(float $contrastRatio, array $bands): Kind
     {
+        $scatters = max([0.0, ...array_map(static fn(ReadBand $band): float => $band->faint ? 0.0 : $band->least, $bands)]);
+        $lights = array_sum(array_map(static fn(ReadBand $band): float => $band->faint ? 0.0 : 1.0, $bands)) / \count($bands);
+
         return match (true) {
-            $contrastRatio > self::OPAQUE && $scatters > 0.05 => Kind::Opaque,
+            // A black hides by darkness, but what an opaque one gives back is more than an ink does.
+            $contrastRatio > self::OPAQUE && ($scatters > 0.05 || $lights > 0.8) => Kind::Opaque,
             $contrastRatio > 0.2 && $scatters > 0.005 => Kind::SemiOpaque,
             default => Kind::Transparent,
         };

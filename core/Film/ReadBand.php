@@ -11,14 +11,14 @@ namespace Hawkbrush\Core\Film;
  */
 final readonly class ReadBand
 {
-    /** So far off, on a card read well, is what comes through a film there and back (T^2). Guessed from small instruments. */
-    private const STRAY = 0.003;
+    /** So far off is a reading of a small instrument. Guessed. */
+    private const READING = 0.002;
 
-    /** Where less than this comes through, S drowns in what readings stray. */
-    private const TOLD = 3 * self::STRAY;
+    /** What comes through a film there and back (T^2), S drowns in what readings stray if it is less than so many times that. */
+    private const TOLD = 3;
 
     /** A film that gives back less over black gives back too little to tell what it scatters. */
-    private const FAINT = 5 * self::STRAY;
+    public const FAINT = 0.015;
 
     /** No film that hides gives back less, as far as can be read. */
     private const DARKEST = 0.001;
@@ -39,7 +39,8 @@ final readonly class ReadBand
         $r0 = $below > 1e-9 ? ($white * $overBlack - $black * $overWhite) / $below : $overBlack;
         $r0 = max(0.0, min(0.9999, $r0));
         $t2 = $white > 1e-9 ? ($overWhite - $r0) * (1 - $r0 * $white) / $white : 0.0;
-        $hides = $t2 < self::TOLD;
+        $stray = self::strayed($r0) / max($white, 1e-9);
+        $hides = $t2 < self::TOLD * $stray;
         $r0 = $hides ? max($r0, self::DARKEST) : $r0;
         // A film gives back and lets through no more than falls on it.
         $t = min(sqrt(max(1e-6, min(1.0, $t2))), 1 - $r0);
@@ -56,13 +57,13 @@ final readonly class ReadBand
         }
         $bsx = asinh($b * $r0 / $t);
         $s = $bsx / ($b * $dryUm);
-        $least = asinh($b * $r0 / max($t, sqrt(self::STRAY))) / ($b * $dryUm);
+        $least = asinh($b * $r0 / max($t, sqrt($stray))) / ($b * $dryUm);
 
         return new self($s * ($a - 1), $s, $least, $faint, match (true) {
             $hides => INF,
             $faint => null,
             // S goes with bSX, of which T is off by half of what T^2 is.
-            default => tanh($bsx) * self::STRAY / (2 * $t2 * $bsx),
+            default => tanh($bsx) * $stray / (2 * $t2 * $bsx),
         });
     }
 
@@ -72,22 +73,44 @@ final readonly class ReadBand
         return $this->off !== null && $this->off < INF;
     }
 
+    /** Whether so little light comes through and back that neither K nor S is told. */
+    public function dark(): bool
+    {
+        return $this->off === INF && $this->faint;
+    }
+
     /**
      * K and S where S is likely to be so much: the more like that, the less the card tells. How they stand to each other
-     * stays, which a card always tells.
-     *
-     * @param float|null $likely null: nobody knows
+     * stays, which a card tells where it is not dark.
      *
      * @return array{float, float}
      */
-    public function evened(?float $likely): array
+    public function evened(float $likely): array
     {
-        if ($likely === null || $this->off === null) {
+        if ($this->off === null) {
             return [$this->k, $this->s];
         }
         $part = 1 / (1 + ($this->off / ScatterLine::STRAYS) ** 2);
         $s = $this->s ** $part * max($likely, $this->least) ** (1 - $part);
 
         return [$this->k * $s / $this->s, $s];
+    }
+
+    /**
+     * K and S of a dark band as they were assumed before, or as much as they must be.
+     *
+     * @return array{float, float}
+     */
+    public function assumed(float $k, float $s): array
+    {
+        return [max($k, $this->k * $this->least / $this->s), $s];
+    }
+
+    /** How far off, of a film that gives back so much, the difference of two readings is once its surface is taken away. */
+    private static function strayed(float $r): float
+    {
+        [, $through, $inside] = Look::Clear->surface();
+
+        return M_SQRT2 * self::READING * (1 - $inside * $r) ** 2 / $through;
     }
 }

@@ -17,7 +17,7 @@ final readonly class ScatterLine
     public const STRAYS = 0.15;
 
     /** How far from what is assumed of its slope the line may run. */
-    private const SLOPE = 1.5;
+    private const SLOPE = 2.0;
 
     /** @param list<float> $scatters per micrometre, by band */
     private function __construct(public array $scatters) {}

@@ -120,7 +120,8 @@ it('says when it had to assume how thin coats look', function (): void {
     expect($assumed('#66717a', Kind::Opaque, 20))->toBeTrue()
         ->and($assumed('#66717a', Kind::Opaque, 3))->toBeFalse()
         ->and($assumed('#c8102e', Kind::Opaque, 17))->toBeFalse()
-        ->and($assumed('#141214', Kind::Ink, 8))->toBeFalse();
+        ->and($assumed('#141214', Kind::Ink, 8))->toBeTrue()
+        ->and($assumed('#141214', Kind::Ink, 2))->toBeFalse();
 });
 
 it('does not let a black be as opaque as a grey for want of light', function (): void {
@@ -129,6 +130,16 @@ it('does not let a black be as opaque as a grey for want of light', function ():
     $found = taught($ink, 8)->optics;
     $over = static fn(Optics $of): Lab => Colour::fromReflectance(cardOf($of, 1.0, 0.85))->lab;
     expect(DeltaE2000::between($over($found), $over($ink)))->toBeLessThan(3);
+});
+
+it('keeps what was known before where a card is dark', function (): void {
+    $moss = Optics::fromSwatch(Colour::fromHex('#4d6340')->reflectance(), Kind::Transparent);
+    $thick = static fn(?Optics $before): Optics => Drawdown::of(cardOf($moss, 60, 0.85), cardOf($moss, 60, 0.04), Spectrum::flat(0.85), Spectrum::flat(0.04), 60, $before)->optics;
+    $coat = static fn(Optics $of): Lab => Colour::fromReflectance(cardOf($of, 4, 0.85))->lab;
+    $weak = Optics::of($moss->k->map(static fn(float $k): float => 0.1 * $k), $moss->s);
+    expect(DeltaE2000::between($coat($thick($moss)), $coat($moss)))->toBeLessThan(0.5)
+        // But not that it takes less than the card shows.
+        ->and($coat($thick($weak))->l)->toBeLessThan($coat($weak)->l - 5);
 });
 
 it('refuses a card that no paint makes, with the reason', function (float $overWhite, float $overBlack, float $white, float $black, float $um, string $pointer): void {
