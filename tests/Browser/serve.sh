@@ -2,7 +2,7 @@
 # A server for the browser tests on data of its own, laid out anew. $1 port, $2 data folder, $3 demo or empty.
 set -eu
 . "$(dirname "$0")/../../bin/lib.sh"
-export HAWKBRUSH_DATA="$PWD/$2" PHP_CLI_SERVER_WORKERS=3
+export HAWKBRUSH_DATA="$PWD/$2" PHP_CLI_SERVER_WORKERS=3 HAWKBRUSH_PROCESSES=2
 rm -rf "$HAWKBRUSH_DATA"
 mkdir -p "$HAWKBRUSH_DATA"
 : >"$HAWKBRUSH_DATA/hawkbrush.sqlite"

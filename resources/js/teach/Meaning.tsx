@@ -8,7 +8,7 @@ export function Meaning({ taught }: { taught: Taught }) {
         The film is {taught.dry_um.toFixed(1)} µm dry. It hides {Math.round(taught.contrast_ratio * 100)} %, as a{' '}
         {taught.hides_as} paint does.{' '}
         {taught.thin_coats_assumed &&
-          'Hardly any light comes through it, so how thin coats look stays mostly as it was assumed; half the film would tell. '}
+          'Hardly any light of most colours comes through it, so how thin coats look stays mostly as it was assumed; half the film would tell. '}
         One to six ordinary coats, found above what was assumed:
       </p>
       <div className="scroll-x">
