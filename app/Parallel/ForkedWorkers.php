@@ -16,12 +16,15 @@ final readonly class ForkedWorkers implements Workers
     /** Seconds; longer than any piece takes. */
     private const PATIENCE = 60;
 
+    /** Whatever is asked for: the machine has other things to do. */
+    private const MOST = 16;
+
     private function __construct(private int $processes) {}
 
     /** So many processes, this one among them, where PHP as it runs here can have others. */
     public static function of(int $processes): Workers
     {
-        return $processes > 1 && \function_exists('pcntl_fork') && \function_exists('posix_kill') ? new self($processes) : new OneWorker();
+        return $processes > 1 && \function_exists('pcntl_fork') && \function_exists('posix_kill') ? new self(min($processes, self::MOST)) : new OneWorker();
     }
 
     public function count(): int

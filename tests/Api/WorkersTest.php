@@ -45,6 +45,8 @@ it('lets trouble be seen', function (): void {
 
 it('needs no other process for one', function (): void {
     expect(ForkedWorkers::of(1))->toBeInstanceOf(OneWorker::class)
+        ->and(ForkedWorkers::of(1000)->count())->toBe(16)
+        ->and(ForkedWorkers::of(0)->count())->toBe(1)
         ->and(ForkedWorkers::of(1)->do([static fn(): int => getmypid()]))->toBe([getmypid()]);
 });
 
