@@ -36,9 +36,15 @@ final readonly class ForkedWorkers implements Workers
     {
         $begun = array_map($this->begin(...), \array_slice($pieces, 1));
         $done = [];
-        foreach ($pieces as $i => $piece) {
-            $answer = $i === 0 ? [] : $this->answer(...$begun[$i - 1]);
-            $done[] = $answer === [] ? $piece() : $answer[0];
+        try {
+            foreach ($pieces as $i => $piece) {
+                $other = $i === 0 ? null : array_shift($begun);
+                $answer = $other === null ? [] : $this->answer(...$other);
+                $done[] = $answer === [] ? $piece() : $answer[0];
+            }
+        } finally {
+            // After trouble with one piece nobody waits for the others.
+            array_map($this->stop(...), array_column($begun, 0));
         }
 
         return $done;
@@ -70,6 +76,15 @@ final readonly class ForkedWorkers implements Workers
         return $process > 0 ? [$process, $here] : [0, null];
     }
 
+    /** @param int $process 0: there is none */
+    private function stop(int $process): void
+    {
+        if ($process > 0) {
+            posix_kill($process, SIGKILL);
+            pcntl_waitpid($process, $status);
+        }
+    }
+
     /**
      * @param resource|null $here
      *
@@ -83,8 +98,7 @@ final readonly class ForkedWorkers implements Workers
         stream_set_timeout($here, self::PATIENCE);
         $answer = json_decode((string) stream_get_contents($here), true);
         fclose($here);
-        posix_kill($process, SIGKILL);
-        pcntl_waitpid($process, $status);
+        $this->stop($process);
 
         return \is_array($answer) && \count($answer) === 1 ? [$answer[0]] : [];
     }

@@ -43,6 +43,12 @@ it('lets trouble be seen', function (): void {
     ForkedWorkers::of(2)->do([static fn(): int => 1, static fn(): int => throw new RuntimeException('no such paint')]);
 })->throws(RuntimeException::class, 'no such paint');
 
+it('waits for nobody after trouble of its own', function (): void {
+    $begun = microtime(true);
+    expect(fn() => ForkedWorkers::of(2)->do([static fn(): int => throw new RuntimeException('no such paint'), static fn(): int => sleep(20)]))->toThrow(RuntimeException::class, 'no such paint');
+    expect(microtime(true) - $begun)->toBeLessThan(10)->and(pcntl_wait($status, WNOHANG))->toBe(-1);
+});
+
 it('needs no other process for one', function (): void {
     expect(ForkedWorkers::of(1))->toBeInstanceOf(OneWorker::class)
         ->and(ForkedWorkers::of(1000)->count())->toBe(16)
