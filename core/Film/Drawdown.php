@@ -121,7 +121,7 @@ final readonly class Drawdown
         return match (true) {
             // A black hides by darkness, but what an opaque one gives back is more than an ink does.
             $contrastRatio > self::OPAQUE && ($scatters > 0.05 || $lights > 0.8) => Kind::Opaque,
-            $contrastRatio > 0.2 && $scatters > 0.005 => Kind::SemiOpaque,
+            $contrastRatio > 0.2 && $scatters > 0.005 && $lights > 0.2 => Kind::SemiOpaque,
             default => Kind::Transparent,
         };
     }

@@ -182,5 +182,16 @@ for (const [name, open] of OPENED) {
     await open(page);
     await page.waitForLoadState('networkidle');
     await isAccessible(page);
+    // On a telephone nothing of it is cut off; tables and ladders that may be pushed aside say so by their class.
+    await page.setViewportSize({ width: 390, height: 844 });
+    await expect.poll(() => page.evaluate(cutOff)).toEqual([]);
   });
+}
+
+/** What is wider inside than it is, and so scrolls sideways. */
+function cutOff(): string[] {
+  return [document.documentElement, ...document.body.querySelectorAll('*')]
+    .filter((one) => one.scrollWidth > one.clientWidth + 1 && /auto|scroll/.test(getComputedStyle(one).overflowX))
+    .filter((one) => !one.matches('.scroll-x, .rungs'))
+    .map((one) => one.className || one.tagName);
 }
