@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Calculator;
 
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\Drawdown;
 use Hawkbrush\Core\Node;
@@ -35,12 +37,13 @@ final class DrawdownCalculator implements Calculator
     public function calculate(Node $in): array
     {
         $in->only([...self::COLOURS, 'dry_um']);
-        [$overWhite, $overBlack, $white, $black] = array_map(
-            static fn(string $name) => PaintReader::colour($in->field($name))->reflectance(),
-            self::COLOURS,
-        );
+        $colours = array_map(static fn(string $name): Colour => PaintReader::colour($in->field($name)), self::COLOURS);
+        [$overWhite, $overBlack, $white, $black] = array_map(static fn(Colour $colour): Spectrum => $colour->reflectance(), $colours);
+        $dryUm = $in->field('dry_um')->number(0, 1000);
         try {
-            $card = Drawdown::of($overWhite, $overBlack, $white, $black, $in->field('dry_um')->number(0, 1000));
+            $card = $colours[0]->isMeasured() && $colours[1]->isMeasured()
+                ? Drawdown::of($overWhite, $overBlack, $white, $black, $dryUm)
+                : Drawdown::ofSwatches($overWhite, $overBlack, $white, $black, $dryUm);
         } catch (Refused $e) {
             throw $e->below($in->pointer);
         }

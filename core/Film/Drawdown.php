@@ -54,7 +54,11 @@ final readonly class Drawdown
         }
         $over = Observer::luminous($overWhite->values);
         $ratio = $over > 0 ? min(1.0, Observer::luminous($overBlack->values) / $over) : 1.0;
-        $kind = self::kindOf($ratio, $bands);
+        $kind = self::kindOf(
+            $ratio,
+            max([0.0, ...array_map(static fn(ReadBand $band): float => $band->faint ? 0.0 : $band->least, $bands)]),
+            array_sum(array_map(static fn(ReadBand $band): float => $band->faint ? 0.0 : 1.0, $bands)) / \count($bands),
+        );
         $guess = $before ?? Optics::fromSwatch($overWhite, $kind);
         $line = ScatterLine::through(array_filter($bands, static fn(ReadBand $band): bool => $band->tells()), $kind);
         $even = [];
@@ -76,6 +80,22 @@ final readonly class Drawdown
             $kind,
             Observer::luminous(array_map(static fn(ReadBand $band): float => $band->dark() || ($line === null && $band->off === INF) ? 1.0 : 0.0, $bands)) > self::MUCH,
         );
+    }
+
+    /**
+     * The same off a card whose colours are known as swatches only, see {@see SwatchCard}.
+     *
+     * @throws Refused when no paint makes such a card, saying why
+     */
+    public static function ofSwatches(Spectrum $overWhite, Spectrum $overBlack, Spectrum $white, Spectrum $black, float $dryUm, ?Optics $before = null): self
+    {
+        self::check($overWhite, $overBlack, $white, $black, $dryUm);
+        $dark = Observer::luminous($overBlack->values);
+        $ratio = min(1.0, $dark / max(1e-9, Observer::luminous($overWhite->values)));
+        $likely = $before !== null && min([INF, ...$before->s->values]) > 0 ? $before->s : Optics::fromSwatch($overWhite, $dark > Observer::luminous($black->values) ? self::kindOf($ratio, INF, 1.0) : Kind::Transparent)->s;
+        $optics = SwatchCard::optics($overWhite, $overBlack, $white, $black, $dryUm, $likely);
+
+        return new self($optics, $ratio, self::kindOf($ratio, max([0.0, ...$optics->s->values]), 1.0), $ratio > Hiding::HIDDEN);
     }
 
     /** @throws Refused when no paint makes such a card */
@@ -111,13 +131,11 @@ final readonly class Drawdown
     /**
      * The kind that hides as this card does; pearl, metal and glow a card does not show. Common practice, no published source.
      *
-     * @param list<ReadBand> $bands
+     * @param float $scatters per micrometre, the most of any band
+     * @param float $lights share of the bands in which it gives any light back
      */
-    private static function kindOf(float $contrastRatio, array $bands): Kind
+    private static function kindOf(float $contrastRatio, float $scatters, float $lights): Kind
     {
-        $scatters = max([0.0, ...array_map(static fn(ReadBand $band): float => $band->faint ? 0.0 : $band->least, $bands)]);
-        $lights = array_sum(array_map(static fn(ReadBand $band): float => $band->faint ? 0.0 : 1.0, $bands)) / \count($bands);
-
         return match (true) {
             // A black hides by darkness, but what an opaque one gives back is more than an ink does.
             $contrastRatio > self::OPAQUE && ($scatters > 0.05 || $lights > 0.8) => Kind::Opaque,

@@ -164,7 +164,7 @@ test.describe('a card', () => {
     await expect(dialog.getByRole('region', { name: 'What the card says' })).toContainText('It hides');
     await expect(dialog.getByRole('img', { name: /: found #/ })).toHaveCount(18);
     await expect(dialog).not.toContainText('stays mostly as it was assumed');
-    await dialog.getByLabel('Painted, on the black').fill('#c66060');
+    await dialog.getByLabel('Painted, on the black').fill('#c86060');
     await expect(dialog).toContainText('stays mostly as it was assumed');
     await dialog.getByLabel('Painted, on the black').fill('#6c4444');
     await expect(dialog).not.toContainText('stays mostly as it was assumed');
