@@ -53,8 +53,7 @@ final readonly class TeachPaint
     {
         $seen = Look::from($form->optional('seen')?->choice(['matte', 'clear']) ?? 'matte');
         $darkest = min($seen->seen([0.0]) ?: [0.0]) * self::READING;
-        $read = [];
-        $measured = true;
+        $read = $measured = [];
         foreach (self::COLOURS as $name) {
             $colour = PaintReader::colour($form->field($name));
             $curve = $colour->reflectance();
@@ -63,12 +62,12 @@ final readonly class TeachPaint
                 throw $form->field($name)->refuse('No matte face is as dark as this: it always throws back some light. Was the card read under clear?');
             }
             $read[] = $seen->body($curve);
-            $measured = $measured && $colour->isMeasured();
+            $measured[] = $colour->isMeasured();
         }
         [$overWhite, $overBlack, $white, $black] = $read;
         $dryUm = $this->thick($paint, $form);
         $assumed = $paint->core()->optics;
-        $card = $measured
+        $card = $measured[0] && $measured[1]
             ? Drawdown::of($overWhite, $overBlack, $white, $black, $dryUm, $assumed)
             : Drawdown::ofSwatches($overWhite, $overBlack, $white, $black, $dryUm, $assumed);
         $found = Optics::of($card->optics->k, $card->optics->s, $assumed->glint, $assumed->glow);

@@ -58,7 +58,7 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
               <br />
               <span className="dim">
                 {guessed
-                  ? 'a model’s figure; paints guessed from swatch and kind'
+                  ? 'a model’s figure; not all from cards, some guessed from swatch and kind'
                   : 'a model’s figure, from measured cards'}
               </span>
             </span>

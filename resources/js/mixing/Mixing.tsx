@@ -61,7 +61,7 @@ export function Mixing() {
               <p className="dim">
                 {shown.from_card
                   ? 'A model’s figure from measured cards.'
-                  : 'A model’s figure; paints guessed from swatch and kind.'}
+                  : 'A model’s figure; not all from cards, some guessed from swatch and kind.'}
               </p>
             </>
           )}
