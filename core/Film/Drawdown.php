@@ -13,7 +13,7 @@ use Hawkbrush\Core\Refused;
  *
  * Where hardly any light comes through, a card tells well how K and S stand to each other, but what they are drowns in what
  * readings stray: a red, hiding in the blue, came out as if thin coats let all of the blue through. There S is taken from
- * the line on which it lies in other bands ({@see ScatterLine}); if none tells it, from what is assumed of an opaque paint.
+ * the line on which it lies in other bands ({@see ScatterLine}), or, if none tells it, from what was assumed of the paint.
  */
 final readonly class Drawdown
 {
@@ -48,7 +48,7 @@ final readonly class Drawdown
         foreach ($overWhite->values as $i => $light) {
             $dark = $overBlack->values[$i];
             $paper = $white->values[$i];
-            // The curve of a swatch, or a reading that strays, may do here what no paint does.
+            // A reading that strays may do here what no paint does.
             $light = $dark < $black->values[$i] ? min($light, max($paper, $dark)) : $light;
             $bands[] = ReadBand::of($light, $dark, $paper, $black->values[$i], $dryUm);
         }

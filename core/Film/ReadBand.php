@@ -14,11 +14,11 @@ final readonly class ReadBand
     /** So far off is a reading of a small instrument. Guessed. */
     private const READING = 0.002;
 
-    /** What comes through a film there and back (T^2), S drowns in what readings stray if it is less than so many times that. */
+    /** S drowns in what readings stray where less comes through a film there and back (T^2) than so many times that. */
     private const TOLD = 3;
 
     /** A film that gives back less over black gives back too little to tell what it scatters. */
-    public const FAINT = 0.015;
+    private const FAINT = 0.015;
 
     /** No film that hides gives back less, as far as can be read. */
     private const DARKEST = 0.001;
