@@ -9,6 +9,8 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ValidatePostSize;
+use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Http\Request;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -20,7 +22,9 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // One painter on one machine: no sessions and no cookies, so there is nothing a foreign page could ride on;
         // OnlyThisPage refuses its requests all the same.
-        $middleware->use([StrictHeaders::class, OnlyThisPage::class, ValidatePostSize::class]);
+        $middleware->use([TrustProxies::class, StrictHeaders::class, OnlyThisPage::class, ValidatePostSize::class]);
+        // An HTTPS server of the painter's own, on this machine, says how it was asked; nobody else is believed.
+        $middleware->trustProxies(['127.0.0.1', '::1'], Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_HOST | Request::HEADER_X_FORWARDED_PORT | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->group('web', []);
         $middleware->group('api', []);
     })

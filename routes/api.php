@@ -41,6 +41,7 @@ Route::middleware(OnceOnly::class)->group(function (): void {
     Route::post('runs', [RunController::class, 'store']);
     Route::post('mixes', [MixController::class, 'store']);
     Route::post('patterns/{id}/sisters', [SisterController::class, 'store']);
+    Route::post('versions/{id}/go-on', [VersionController::class, 'goOn']);
 });
 Route::post('runs/plan', [RunController::class, 'plan']);
 
@@ -111,3 +112,4 @@ Route::get('photos/{id}', [RunController::class, 'showPhoto']);
 Route::get('baits/{id}', [BaitController::class, 'show']);
 Route::patch('baits/{id}', [BaitController::class, 'update']);
 Route::post('baits/{id}/stamp', [BaitController::class, 'stamp']);
+Route::post('baits/{id}/stamp/off', [BaitController::class, 'takeStampOff']);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Http\Conflict;
+use App\Http\NotNow;
+use App\Keeping\StepPatch;
 use App\Models\Body;
 use App\Models\Edit;
 use App\Models\Version;
@@ -30,12 +32,19 @@ final readonly class EditVersion
     public function __construct(private ReadRecipe $read, private ChangeSteps $steps, private CopyVersion $copy, private ExchangePaints $exchange) {}
 
     /**
+     * @param string|null $key given by the page: an edit that is known by it was kept already, and is answered so again
+     *
      * @throws Refused when the change cannot be worked with
      * @throws Conflict when the version has moved on
+     * @throws NotNow when it is a copy that belongs to a run
      */
-    public function edit(string $versionId, int $revision, Node $change): Edited
+    public function edit(string $versionId, int $revision, Node $change, ?string $key = null): Edited
     {
-        return DB::transaction(function () use ($versionId, $revision, $change): Edited {
+        return DB::transaction(function () use ($versionId, $revision, $change, $key): Edited {
+            $kept = $key === null ? null : $this->keptAs($versionId, $key);
+            if ($kept !== null) {
+                return new Edited($kept, $this->read->of($kept));
+            }
             $version = $this->at($versionId, $revision, $change->raw());
             if ($version->painted_at !== null) {
                 $this->refuseOlder($version, $change->raw());
@@ -61,7 +70,7 @@ final readonly class EditVersion
                 $recipe = $this->read->from($version->pattern, $body, $changed);
             }
 
-            $this->save($version, $body, array_map(StepWriter::write(...), $recipe->steps), $label, $touched);
+            $this->save($version, $body, array_map(StepWriter::write(...), $recipe->steps), $label, $touched, $key);
 
             return new Edited($version, $recipe);
         });
@@ -96,37 +105,64 @@ final readonly class EditVersion
             }
             $edit = $version->edits()->where('seq', $version->head + $by)->first() ?? throw Refused::because($nothing);
             $body = $edit->body_id === $version->body_id ? $version->body : Body::query()->findOrFail($edit->body_id);
-            $this->settle($version, $body, ['steps' => $edit->steps, 'head' => $edit->seq]);
+            // Back over the edit that was made last, or forward over the next.
+            $patch = $by < 0 ? $version->edits()->where('seq', $version->head)->firstOrFail()->back : $edit->forth;
+            $this->settle($version, $body, ['steps' => StepPatch::apply($version->steps, $patch), 'head' => $edit->seq]);
 
             return new Edited($version, $this->read->of($version));
         });
     }
 
     /** @param list<array<string, mixed>> $steps */
-    private function save(Version $version, Body $body, array $steps, string $label, string $touched): void
+    private function save(Version $version, Body $body, array $steps, string $label, string $touched, ?string $key): void
     {
-        if ($this->goesOn($version, $touched)) {
-            $version->edits()->where('seq', $version->head)->firstOrFail()->update(['steps' => $steps, 'created_at' => now()]);
+        $last = $this->goesOn($version, $touched);
+        if ($last !== null) {
+            $before = StepPatch::apply($version->steps, $last->back);
+            $last->update([...self::between($before, $steps), 'key' => $key, 'created_at' => now()]);
             $this->settle($version, $body, ['steps' => $steps]);
 
             return;
         }
         if ($version->head === 0 && $version->edits()->doesntExist()) {
-            Edit::query()->create(['version_id' => $version->id, 'seq' => 0, 'label' => 'start', 'body_id' => $version->body_id, 'steps' => $version->steps]);
+            Edit::query()->create(['version_id' => $version->id, 'seq' => 0, 'label' => 'start', 'body_id' => $version->body_id, 'forth' => [], 'back' => []]);
         }
         $version->edits()->where('seq', '>', $version->head)->delete();
-        Edit::query()->create(['version_id' => $version->id, 'seq' => $version->head + 1, 'label' => $label, 'touched' => $touched, 'body_id' => $body->id, 'steps' => $steps]);
+        Edit::query()->create([
+            'version_id' => $version->id, 'seq' => $version->head + 1, 'label' => $label, 'touched' => $touched, 'body_id' => $body->id, 'key' => $key,
+            ...self::between($version->steps, $steps),
+        ]);
         $this->settle($version, $body, ['steps' => $steps, 'head' => $version->head + 1]);
     }
 
-    /** Typing a figure saves it digit by digit; undone, it goes back to what it was before the first. */
-    private function goesOn(Version $version, string $touched): bool
+    /**
+     * @param list<array<string, mixed>> $before
+     * @param list<array<string, mixed>> $after
+     *
+     * @return array{forth: list<mixed>, back: list<mixed>}
+     */
+    private static function between(array $before, array $after): array
+    {
+        return ['forth' => StepPatch::between($before, $after), 'back' => StepPatch::between($after, $before)];
+    }
+
+    /** Typing a figure saves it digit by digit; undone, it goes back to what it was before the first. The edit that goes on, if one does. */
+    private function goesOn(Version $version, string $touched): ?Edit
     {
         $last = $touched === '' ? null : $version->edits()->where('seq', $version->head)->first();
 
         return $last !== null && $last->touched === $touched
             && $last->created_at->diffInMilliseconds(now(), true) < self::SAME_EDIT_MS
-            && $version->edits()->where('seq', '>', $version->head)->doesntExist();
+            && $version->edits()->where('seq', '>', $version->head)->doesntExist() ? $last : null;
+    }
+
+    /** The version that an edit with this key went into: this one, or the one that was made because this one was painted. */
+    private function keptAs(string $versionId, string $key): ?Version
+    {
+        return Version::query()->with(['pattern', 'body'])
+            ->whereIn('pattern_id', Version::query()->whereKey($versionId)->select('pattern_id'))
+            ->whereIn('id', Edit::query()->where('key', $key)->select('version_id'))
+            ->first();
     }
 
     /** @param array{steps: list<array<string, mixed>>, head?: int} $to */
@@ -144,6 +180,9 @@ final readonly class EditVersion
     private function at(string $versionId, int $revision, mixed $yours): Version
     {
         $version = Version::query()->with(['pattern', 'body'])->findOrFail($versionId);
+        if ($version->fitted_from_id !== null) {
+            throw NotNow::fittedCopy();
+        }
         if ($version->revision !== $revision) {
             throw $this->conflict('This version was changed elsewhere, in another tab perhaps. Yours was not saved; look at both and do it again.', $version, $yours);
         }

@@ -11,6 +11,7 @@ use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Technique\Cut;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** Which masks of the box serve a recipe, and for which of its steps a new one is to be cut. */
 final class FindMask
@@ -36,7 +37,7 @@ final class FindMask
     public function wear(Recipe $recipe, int $baits): void
     {
         foreach ($this->of($recipe) as [, $mask]) {
-            $mask?->increment('uses', $baits);
+            Mask::query()->whereKey($mask?->id)->increment('uses', $baits, ['revision' => DB::raw('revision + 1')]);
         }
     }
 

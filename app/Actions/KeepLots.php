@@ -25,7 +25,7 @@ final class KeepLots
         $count = $form->field('count')->integer(1, 10_000);
 
         return DB::transaction(function () use ($body, $form, $count): Lot {
-            $body->increment('stock', $count);
+            Body::query()->whereKey($body->id)->increment('stock', $count, ['revision' => DB::raw('revision + 1')]);
 
             return Lot::query()->create([
                 'body_id' => $body->id, 'count' => $count,
@@ -50,12 +50,13 @@ final class KeepLots
         if ($rejected && $fault === '') {
             throw Refused::at('/fault', 'Say what is wrong with it: that is how the next lot is judged.');
         }
-        DB::transaction(function () use ($lot, $number, $rejected, $fault): void {
+        DB::transaction(static function () use ($lot, $number, $rejected, $fault): void {
+            $lot = Lot::query()->with(['inspections', 'body'])->findOrFail($lot->id);
             $before = $lot->lookedOver()[$number] ?? null;
             Inspection::query()->create(['lot_id' => $lot->id, 'number' => $number, 'rejected' => $rejected, 'fault' => $rejected ? $fault : '']);
             $was = $before !== null && $before->rejected;
             if ($was !== $rejected) {
-                $lot->body->update(['stock' => max(0, $lot->body->stock + ($rejected ? -1 : 1))]);
+                $lot->body->update(['stock' => max(0, $lot->body->stock + ($rejected ? -1 : 1)), 'revision' => $lot->body->revision + 1]);
             }
         });
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Http\NotNow;
 use App\Models\Bait;
 use App\Models\Body;
 use App\Models\Paint;
@@ -40,7 +41,7 @@ final readonly class PlanRun
         if ($form->has('repeat_of')) {
             $bait = Bait::query()->with('run.version.pattern')->find($form->field('repeat_of')->text(40)) ?? throw $form->field('repeat_of')->refuse('There is no such bait in the log.');
             if ($bait->run->finished_at === null) {
-                throw $form->field('repeat_of')->refuse('This bait is not finished yet.');
+                throw NotNow::baitNotFinished();
             }
             $version = $bait->run->version;
             $master = $bait->run->core();
@@ -68,14 +69,14 @@ final readonly class PlanRun
         return new PlannedRun($version, $body, $bait, $plan, $changes, $against, $starts);
     }
 
-    /** Keeps the plan as a run; what differs from the version becomes a new version of its own. */
+    /** Keeps the plan as a run; what differs from the version goes into a copy that belongs to the run. */
     public function keep(PlannedRun $planned): Run
     {
         return DB::transaction(function () use ($planned): Run {
             $version = $planned->version;
             $recipe = $planned->plan->recipe;
             if ($planned->figures !== [] || $planned->body->id !== $version->body_id) {
-                $version = $this->copy->of($version, array_map(StepWriter::write(...), $recipe->steps), $planned->body, $this->note($planned));
+                $version = $this->copy->fitted($version, array_map(StepWriter::write(...), $recipe->steps), $planned->body, $this->note($planned));
             }
             $highest = Run::query()->max('number');
 

@@ -66,6 +66,7 @@ final readonly class ReplacePaint
     {
         $versions = $paint->versions()->with(['pattern', 'body'])
             ->whereHas('pattern', static fn($q) => $q->whereNull('retired_at'))
+            ->whereNull('versions.fitted_from_id')
             ->whereRaw('versions.number = (select max(number) from versions latest where latest.pattern_id = versions.pattern_id)')
             ->when($only !== null, static fn($q) => $q->where('versions.id', $only))
             ->orderBy('versions.id')->limit(self::MOST_PATTERNS)->get();

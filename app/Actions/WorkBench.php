@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Http\NotNow;
 use App\Models\Bait;
 use App\Models\BenchEventRow;
 use App\Models\Paint;
 use App\Models\Photo;
 use App\Models\Run;
+use App\Models\Stamp;
 use Hawkbrush\Core\Drying\Pace;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Step;
@@ -23,12 +25,16 @@ final readonly class WorkBench
 {
     private const MOST_EVENTS = 200;
 
+    /** What can still be added to the record of a finished run. */
+    private const AFTERWARDS = ['note', 'photo'];
+
     public function __construct(private FindMask $masks) {}
 
-    /** Starting seals the version, numbers the baits and takes their bodies from the drawer. */
-    public function start(Run $run): Run
+    /** Starting seals the version, numbers the baits and takes their bodies from the drawer. Started again, it is as it was. */
+    public function start(string $runId): Run
     {
-        return DB::transaction(static function () use ($run): Run {
+        return DB::transaction(static function () use ($runId): Run {
+            $run = Run::query()->with('version.body')->findOrFail($runId);
             if ($run->started_at !== null) {
                 return $run;
             }
@@ -41,7 +47,7 @@ final readonly class WorkBench
                 Bait::query()->create(['number' => (is_numeric($highest) ? (int) $highest : 0) + $position, 'run_id' => $run->id, 'position' => $position]);
             }
             $body = $version->body;
-            $body->update(['stock' => max(0, $body->stock - $run->bait_count)]);
+            $body->update(['stock' => max(0, $body->stock - $run->bait_count), 'revision' => $body->revision + 1]);
             $run->update(['started_at' => now()]);
 
             return $run->refresh();
@@ -51,7 +57,8 @@ final readonly class WorkBench
     /**
      * Adds events; one that is there already (sent again after lost Wi-Fi) is passed over.
      *
-     * @throws Refused
+     * @throws Refused at the event that cannot be
+     * @throws NotNow when the run is not at the bench: a finished one takes notes and photographs only
      */
     public function record(Run $run, Node $form): void
     {
@@ -69,15 +76,16 @@ final readonly class WorkBench
             }
             $read[] = [$event, $node->raw()];
         }
-        if ($run->started_at === null) {
-            throw Refused::because('This run has not been started.');
-        }
-        if ($run->finished_at !== null) {
-            throw Refused::because('This run is finished; its record is closed.');
-        }
         DB::transaction(static function () use ($run, $read): void {
+            $now = Run::query()->findOrFail($run->id, ['id', 'started_at', 'finished_at']);
+            if ($now->started_at === null) {
+                throw NotNow::runNotStarted();
+            }
             foreach ($read as [$event, $raw]) {
                 if (BenchEventRow::query()->where('id', $event->id)->doesntExist()) {
+                    if ($now->finished_at !== null && ! \in_array($event->type, self::AFTERWARDS, true)) {
+                        throw NotNow::runFinished();
+                    }
                     BenchEventRow::query()->create(['id' => $event->id, 'run_id' => $run->id, 'event' => $raw]);
                 }
             }
@@ -85,22 +93,23 @@ final readonly class WorkBench
     }
 
     /** Ends the run: its baits go to the log, the paint it took leaves the rack, its masks are worn by as much, and how its paints dried is learnt. */
-    public function finish(Run $run): Run
+    public function finish(string $runId): Run
     {
-        return DB::transaction(function () use ($run): Run {
+        return DB::transaction(function () use ($runId): Run {
+            $run = Run::query()->findOrFail($runId);
             if ($run->started_at === null) {
-                throw Refused::because('This run has not been started.');
+                throw NotNow::runNotStarted();
             }
             if ($run->finished_at !== null) {
                 return $run;
             }
             foreach (Plan::of($run->core(), $run->bait_count, $run->room())->takesMl() as $paintId => $ml) {
                 $paint = Paint::query()->find($paintId);
-                $paint?->update(['left_ml' => max(0.0, $paint->left_ml - $ml)]);
+                $paint?->update(['left_ml' => max(0.0, $paint->left_ml - $ml), 'revision' => $paint->revision + 1]);
             }
             foreach (Dried::ratios($run->core(), $run->record(), $run->room()) as $paintId => $ratio) {
                 $paint = Paint::query()->find($paintId);
-                $paint?->update(['drying' => Pace::after($paint->drying, $ratio), 'drying_runs' => $paint->drying_runs + 1]);
+                $paint?->update(['drying' => Pace::after($paint->drying, $ratio), 'drying_runs' => $paint->drying_runs + 1, 'revision' => $paint->revision + 1]);
             }
             $this->masks->wear($run->core(), $run->bait_count);
             $run->update(['finished_at' => now()]);
@@ -110,23 +119,52 @@ final readonly class WorkBench
     }
 
     /**
-     * Stamps the version of a finished bait as proven.
+     * Stamps as proven what a finished bait was painted to: a version, or the copy of it fitted for the run, on its body.
      *
      * @throws Refused while a step has no record, saying which
+     * @throws NotNow when the bait is not finished
      */
-    public function stamp(Bait $bait): Bait
+    public function stamp(string $baitId): void
     {
-        $run = $bait->run;
+        DB::transaction(function () use ($baitId): void {
+            $run = $this->recorded($baitId);
+            if ($run->version->proven_at === null) {
+                $run->version->update(['proven_at' => now()]);
+                Stamp::query()->create(['version_id' => $run->version_id, 'bait_id' => $baitId, 'on' => true]);
+            }
+        });
+    }
+
+    /**
+     * Takes the stamp off again; who looks later sees that it was there, and why it no longer is.
+     *
+     * @throws NotNow when there is none
+     */
+    public function takeStampOff(string $baitId, string $reason): void
+    {
+        DB::transaction(static function () use ($baitId, $reason): void {
+            $version = Bait::query()->with('run.version')->findOrFail($baitId)->run->version;
+            if ($version->proven_at === null) {
+                throw NotNow::notProven();
+            }
+            $version->update(['proven_at' => null]);
+            Stamp::query()->create(['version_id' => $version->id, 'bait_id' => $baitId, 'on' => false, 'reason' => $reason]);
+        });
+    }
+
+    /** The run of a finished bait, of which every step has a record. */
+    private function recorded(string $baitId): Run
+    {
+        $run = Bait::query()->with('run.version')->findOrFail($baitId)->run;
         if ($run->finished_at === null) {
-            throw Refused::because('This bait is not finished yet.');
+            throw NotNow::baitNotFinished();
         }
         $missing = $run->record()->missing();
         if ($missing !== []) {
             $names = array_map(static fn(Step $s): string => 'step '.$run->core()->number($s->id).($s->title === '' ? '' : " ({$s->title})"), $missing);
             throw Refused::because('Not proven yet: no record of '.implode(', ', $names).'.');
         }
-        $run->version->update(['proven_at' => $run->version->proven_at ?? now()]);
 
-        return $bait;
+        return $run;
     }
 }

@@ -27,6 +27,7 @@ interface Colorimeter
      * @return Spectrum reflectance as seen, 0 to 1
      *
      * @throws DeviceTrouble
+     * @throws NotOnACard
      */
     public function read(?string $place): Spectrum;
 }

@@ -60,7 +60,7 @@ final readonly class SimulatedColorimeter
         [$id, $half] = explode(':', $place, 2) + ['', ''];
         $card = $this->cards[$id] ?? null;
         if ($card === null || ! isset(PaintedCard::HALVES[$half])) {
-            return 'ERR it is not standing on a card.';
+            return 'ERR no-card: it is not standing on a card.';
         }
         $state = FilmState::ground(array_fill(0, 31, str_ends_with($half, 'white') ? PaintedCard::WHITE : PaintedCard::BLACK));
         if (str_starts_with($half, 'over_')) {

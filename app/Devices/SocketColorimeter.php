@@ -13,6 +13,8 @@ final readonly class SocketColorimeter implements Colorimeter
 {
     private const SECONDS = 5;
 
+    private const NO_CARD = 'ERR no-card';
+
     private const MOST_BYTES = 1024 * 1024;
 
     /** @param string $address as tcp://127.0.0.1:8720 or unix:///run/colorimeter.sock */
@@ -58,7 +60,7 @@ final readonly class SocketColorimeter implements Colorimeter
         $answer = trim((string) fgets($socket, self::MOST_BYTES));
         fclose($socket);
         if (str_starts_with($answer, 'ERR ')) {
-            throw new DeviceTrouble('The colorimeter says: '.mb_scrub(substr($answer, 4)));
+            throw str_starts_with($answer, self::NO_CARD) ? new NotOnACard() : new DeviceTrouble('The colorimeter says: '.mb_scrub(substr($answer, 4)));
         }
         if (! str_starts_with($answer, 'OK ')) {
             throw new DeviceTrouble('The colorimeter gave no answer that can be read.');

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $run_id
  * @property int $position 1… within its run
  * @property string $lesson
+ * @property int $revision
  * @property-read Run $run
  */
 final class Bait extends Model
@@ -27,7 +28,7 @@ final class Bait extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['number' => 'integer', 'position' => 'integer'];
+        return ['number' => 'integer', 'position' => 'integer', 'revision' => 'integer'];
     }
 
     /** @return BelongsTo<Run, $this> */

@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
- * A version as it was after one edit, for undo and redo.
+ * One edit of a version, for undo and redo. The first, with seq 0, is where it began.
  *
  * @property string $version_id
  * @property int $seq
@@ -16,7 +16,9 @@ use Illuminate\Support\Carbon;
  * @property string $touched which fields of which step it set
  * @property Carbon $created_at
  * @property string $body_id
- * @property list<array<string, mixed>> $steps
+ * @property list<mixed> $forth what it changed, as a JSON Patch of the steps before it
+ * @property list<mixed> $back the way back
+ * @property string|null $key given by the page: the same edit sent again is known by it
  */
 final class Edit extends Model
 {
@@ -27,6 +29,6 @@ final class Edit extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['seq' => 'integer', 'steps' => 'array'];
+        return ['seq' => 'integer', 'forth' => 'array', 'back' => 'array'];
     }
 }

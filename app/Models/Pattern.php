@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -24,6 +25,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $retired_at
  * @property string|null $parent_id
  * @property-read Version $current
+ * @property-read Version|null $proven
  * @property-read Pattern|null $parent the pattern it is a sister of
  */
 final class Pattern extends Model
@@ -38,16 +40,22 @@ final class Pattern extends Model
         return ['revision' => 'integer', 'retired_at' => 'datetime'];
     }
 
-    /** @return HasMany<Version, $this> */
+    /** @return HasMany<Version, $this> its own and the copies fitted for runs */
     public function versions(): HasMany
     {
         return $this->hasMany(Version::class);
     }
 
-    /** @return HasOne<Version, $this> the version worked on: the one with the highest number */
+    /** @return HasOne<Version, $this> the version worked on: the one with the highest number, never a copy fitted for a run */
     public function current(): HasOne
     {
-        return $this->hasOne(Version::class)->ofMany('number', 'max');
+        return $this->hasOne(Version::class)->ofMany(['number' => 'max'], static fn(Builder $query): Builder => $query->whereNull('fitted_from_id'));
+    }
+
+    /** @return HasOne<Version, $this> the version stamped last */
+    public function proven(): HasOne
+    {
+        return $this->hasOne(Version::class)->ofMany(['proven_at' => 'max'], static fn(Builder $query): Builder => $query->whereNotNull('proven_at'));
     }
 
     /** @return BelongsTo<self, $this> */

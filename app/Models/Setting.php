@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
 
 /**
  * The shop's settings: units and the room. One row.
@@ -16,7 +17,7 @@ final class Setting extends Model
 {
     public const DEFAULTS = [
         'length' => 'mm', 'pressure' => 'psi', 'volume' => 'drops', 'temperature' => 'C',
-        'air_c' => 21.0, 'humidity_percent' => 50.0,
+        'air_c' => 21.0, 'humidity_percent' => 50.0, 'daily_backup' => 'on',
     ];
 
     public $incrementing = false;
@@ -27,6 +28,23 @@ final class Setting extends Model
     protected function casts(): array
     {
         return ['values' => 'array'];
+    }
+
+    /**
+     * Sets some of them; of two at the same time, each keeps what it set.
+     *
+     * @param array<string, string|float|int> $change
+     *
+     * @return array<string, string|float|int> all of them now
+     */
+    public static function change(array $change): array
+    {
+        return DB::transaction(static function () use ($change): array {
+            $values = [...self::current(), ...$change];
+            self::query()->updateOrCreate(['id' => 1], ['values' => $values]);
+
+            return $values;
+        });
     }
 
     /** @return array<string, string|float|int> */

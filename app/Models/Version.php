@@ -24,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property int $head
  * @property Carbon|null $painted_at
  * @property Carbon|null $proven_at
+ * @property string|null $fitted_from_id the version that it is a copy of, made for the body or with the figures of one run
  * @property-read Pattern $pattern
  * @property-read Body $body
  */
@@ -61,6 +62,18 @@ final class Version extends Model
     public function edits(): HasMany
     {
         return $this->hasMany(Edit::class);
+    }
+
+    /** @return HasMany<Stamp, $this> */
+    public function stamps(): HasMany
+    {
+        return $this->hasMany(Stamp::class)->orderBy('seq');
+    }
+
+    /** How many finished baits were painted to it, on its body. */
+    public function finishedBaits(): int
+    {
+        return (int) $this->runs()->whereNotNull('finished_at')->sum('bait_count');
     }
 
     /** @return HasMany<Run, $this> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Present;
 
 use App\Models\Bait;
+use App\Models\Stamp;
 use Hawkbrush\Core\Pattern\Step;
 use Hawkbrush\Core\Run\Difference;
 use Hawkbrush\Core\Run\Used;
@@ -22,9 +23,10 @@ final class BaitView
             'label' => $bait->label(),
             'position' => $bait->position,
             'lesson' => $bait->lesson,
+            'revision' => $bait->revision,
             'run' => ['id' => $run->id, 'number' => $run->number, 'baits' => $run->bait_count],
             'pattern' => ['id' => $run->version->pattern_id, 'name' => $run->version->pattern->name, 'species' => $run->version->pattern->species],
-            'version' => ['id' => $run->version_id, 'number' => $run->version->number, 'body_id' => $run->version->body_id],
+            'version' => ['id' => $run->version_id, 'number' => $run->version->number, 'body_id' => $run->version->body_id, 'body' => $run->version->body->name, 'fitted' => $run->version->fitted_from_id !== null],
             'proven' => $run->version->proven_at !== null,
             'finished_at' => $run->finished_at?->toIso8601ZuluString(),
         ];
@@ -43,6 +45,9 @@ final class BaitView
             'differences' => PlanView::changes(Difference::between($planned, Used::recipe($planned, $record))),
             'missing' => array_map(static fn(Step $s): string => $s->id, $record->missing()),
             'record' => RunView::record($record),
+            'stamps' => $run->version->stamps()->with('bait')->get()->map(static fn(Stamp $stamp): array => [
+                'on' => $stamp->on, 'bait' => $stamp->bait->label(), 'reason' => $stamp->reason, 'at' => $stamp->created_at->toIso8601ZuluString(),
+            ])->all(),
         ];
     }
 }

@@ -34,6 +34,7 @@ final class PaintView
     {
         $used = [];
         $rows = DB::table('paint_version')->join('versions', 'versions.id', '=', 'paint_version.version_id')->join('patterns', 'patterns.id', '=', 'versions.pattern_id')
+            ->whereNull('versions.fitted_from_id')
             ->whereRaw('versions.number = (select max(number) from versions latest where latest.pattern_id = versions.pattern_id)')
             ->when($paintId !== null, static fn(Builder $query): Builder => $query->where('paint_version.paint_id', $paintId))
             ->orderBy('patterns.name')->get(['paint_version.paint_id as paint', 'patterns.id as id', 'patterns.name as name']);

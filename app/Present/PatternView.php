@@ -28,7 +28,7 @@ final class PatternView
             ],
             'last_painted' => self::text($pattern, 'last_painted'),
             'parent' => $pattern->parent === null ? null : ['id' => $pattern->parent->id, 'name' => $pattern->parent->name],
-            'proven_baits' => self::count($pattern, 'proven_baits'),
+            'proven' => self::proven($pattern),
         ];
     }
 
@@ -36,10 +36,21 @@ final class PatternView
     {
         return match (true) {
             $pattern->retired_at !== null => 'retired',
-            self::count($pattern, 'proven_versions') > 0 => 'proven',
+            $pattern->proven !== null => 'proven',
             self::text($pattern, 'last_painted') !== null => 'tried',
             default => 'sketch',
         };
+    }
+
+    /** @return array<string, mixed>|null the version stamped last: it, and on which body, is what is proven */
+    private static function proven(Pattern $pattern): ?array
+    {
+        $version = $pattern->proven;
+
+        return $version === null ? null : [
+            'version_id' => $version->id, 'number' => $version->number, 'body' => $version->body->name, 'fitted' => $version->fitted_from_id !== null,
+            'current' => $version->id === $pattern->current->id, 'baits' => self::count($pattern, 'proven_baits'),
+        ];
     }
 
     private static function count(Pattern $pattern, string $attribute): int

@@ -21,7 +21,7 @@ final class RunView
             'state' => $run->finished_at !== null ? 'finished' : ($run->started_at !== null ? 'at the bench' : 'planned'),
             'bait_count' => $run->bait_count,
             'pattern' => ['id' => $run->version->pattern_id, 'name' => $run->version->pattern->name],
-            'version' => ['id' => $run->version_id, 'number' => $run->version->number],
+            'version' => ['id' => $run->version_id, 'number' => $run->version->number, 'fitted' => $run->version->fitted_from_id !== null],
             'body' => $run->version->body->name,
             'repeat_of' => $run->master === null ? null : ['id' => $run->master->id, 'label' => $run->master->label()],
             'starts_at' => $run->starts_at->toIso8601ZuluString(),

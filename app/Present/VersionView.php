@@ -10,6 +10,19 @@ use Hawkbrush\Core\Pattern\Recipe;
 /** A version of a pattern as the Pattern sheet shows it. */
 final class VersionView
 {
+    /** @return array<string, mixed> as one of the versions of a pattern, with its body loaded */
+    public static function brief(Version $version): array
+    {
+        return [
+            'id' => $version->id, 'number' => $version->number, 'note' => $version->note, 'revision' => $version->revision,
+            'fitted' => $version->fitted_from_id !== null,
+            'body' => ['id' => $version->body_id, 'name' => $version->body->name],
+            'steps' => \count($version->steps),
+            'painted_at' => $version->painted_at?->toIso8601ZuluString(), 'proven_at' => $version->proven_at?->toIso8601ZuluString(),
+            'proven_baits' => $version->proven_at === null ? 0 : $version->finishedBaits(),
+        ];
+    }
+
     /** @return array<string, mixed> */
     public static function of(Version $version, Recipe $recipe): array
     {
@@ -21,6 +34,8 @@ final class VersionView
             'note' => $version->note,
             'painted_at' => $version->painted_at?->toIso8601ZuluString(),
             'proven_at' => $version->proven_at?->toIso8601ZuluString(),
+            'proven_baits' => $version->proven_at === null ? 0 : $version->finishedBaits(),
+            'fitted' => $version->fitted_from_id !== null,
             'can_undo' => $version->painted_at === null && $version->head > 0,
             'can_redo' => $version->painted_at === null && $version->edits()->where('seq', '>', $version->head)->exists(),
             'body' => BodyView::of($version->body),

@@ -14,6 +14,11 @@ final class PathText
 
     private const NUMBER = '[-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?';
 
+    /** So much text and so many corners are read of a file; {@see Shape::MOST_CORNERS} may stay once it is thinned. */
+    public const MOST_READ = 20_000;
+
+    private const MOST_TEXT = 200_000;
+
     private const NEEDS = ['M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0];
 
     /**
@@ -23,10 +28,14 @@ final class PathText
      */
     public static function rings(string $data): array
     {
+        if (\strlen($data) > self::MOST_TEXT) {
+            throw self::tooMuch();
+        }
         preg_match_all('/([MmLlHhVvCcSsQqTtAaZz])|('.self::NUMBER.')|[\s,]+|(.)/u', self::spaced($data), $tokens, PREG_SET_ORDER);
         $rings = $ring = $numbers = [];
         $at = $start = $control = [0.0, 0.0];
         $command = $last = '';
+        $read = 0;
         foreach ($tokens as $token) {
             if (($token[3] ?? '') !== '') {
                 throw Refused::because(\sprintf('“%s” is not path data.', $token[3]));
@@ -62,6 +71,10 @@ final class PathText
                 }
                 [$corners, $control] = self::draw($command, $numbers, $at, \in_array($last, $upper === 'S' || $upper === 'C' ? ['C', 'S'] : ['Q', 'T'], true) ? $control : $at);
                 array_push($ring, ...$corners);
+                $read += \count($corners);
+                if ($read > self::MOST_READ) {
+                    throw self::tooMuch();
+                }
                 $at = $corners[\count($corners) - 1];
             }
             $last = $upper;
@@ -72,6 +85,11 @@ final class PathText
         }
 
         return $ring === [] ? $rings : [...$rings, $ring];
+    }
+
+    public static function tooMuch(): Refused
+    {
+        return Refused::because(\sprintf('This outline has more corners than can be read; %d is the most. Make it simpler.', Shape::MOST_CORNERS));
     }
 
     /** The two flags of an arc may stand without a space before the next figure; here they get one. */

@@ -25,6 +25,10 @@ final readonly class SvgReader
     /** @throws Refused with what is wrong with the file */
     public static function read(string $svg): self
     {
+        // In another encoding a declaration could hide from the look that is taken at it here.
+        if (preg_match('/^\s*<\?xml[^>]*\bencoding\s*=\s*["\']?(?!UTF-8\b|US-ASCII\b)/i', $svg) === 1 || str_contains($svg, "\0")) {
+            throw Refused::because('This SVG is written in another encoding than UTF-8. Save it as plain SVG.');
+        }
         if (preg_match('/<!(DOCTYPE[^>]*\[|ENTITY)/i', $svg) === 1) {
             throw Refused::because('This SVG declares entities of its own; such files are not read. Save it as plain SVG.');
         }
@@ -38,7 +42,8 @@ final readonly class SvgReader
             throw Refused::because('This is not an SVG file.');
         }
         $rings = $dropped = [];
-        self::walk($root, self::units($root), $rings, $dropped, 0);
+        $corners = 0;
+        self::walk($root, self::units($root), $rings, $dropped, 0, $corners);
         if ($rings === []) {
             throw Refused::because('There is no path in this SVG: draw the outline as a path, a polygon, a rectangle or an ellipse.');
         }
@@ -71,7 +76,7 @@ final readonly class SvgReader
      * @param list<list<array{float, float}>> $rings
      * @param array<string, true> $dropped
      */
-    private static function walk(\DOMElement $element, Matrix $matrix, array &$rings, array &$dropped, int $depth): void
+    private static function walk(\DOMElement $element, Matrix $matrix, array &$rings, array &$dropped, int $depth, int &$corners): void
     {
         if ($depth > self::DEEPEST) {
             throw Refused::because('This SVG is nested too deeply to be an outline.');
@@ -85,6 +90,10 @@ final readonly class SvgReader
         $matrix = $matrix->then(Matrix::read($element->getAttribute('transform')));
         foreach (self::outline($name, $element) as $ring) {
             $rings[] = array_map($matrix->apply(...), $ring);
+            $corners += \count($ring);
+            if ($corners > PathText::MOST_READ) {
+                throw PathText::tooMuch();
+            }
         }
         if ($depth > 0 && \in_array($name, self::QUIET, true)) {
             return;
@@ -96,7 +105,7 @@ final readonly class SvgReader
         }
         foreach ($element->childNodes as $child) {
             if ($child instanceof \DOMElement) {
-                self::walk($child, $matrix, $rings, $dropped, $depth + 1);
+                self::walk($child, $matrix, $rings, $dropped, $depth + 1, $corners);
             }
         }
     }

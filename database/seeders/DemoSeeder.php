@@ -144,11 +144,11 @@ final class DemoSeeder extends Seeder
             }
             $this->done($run, $bench, $step, range(1, 4), 10 * $i + 2);
         }
-        $bench->finish($run);
+        $bench->finish($run->id);
         $run->update(['finished_at' => Carbon::now()->subDays(38)->setTime(9, 30)]);
         $bait = Bait::query()->with('run.version')->where('run_id', $run->id)->where('position', 2)->firstOrFail();
         $bait->update(['lesson' => 'The fade stands right at 61 degrees; keep the five strokes.']);
-        $bench->stamp($bait);
+        $bench->stamp($bait->id);
     }
 
     /** A first pair of bleak; a step was not ticked, so it cannot be stamped yet. */
@@ -160,7 +160,7 @@ final class DemoSeeder extends Seeder
                 $this->done($run, $bench, $step, [1, 2], 12 * $i);
             }
         }
-        $bench->finish($run);
+        $bench->finish($run->id);
         $run->update(['finished_at' => Carbon::now()->subDays(11)->setTime(20, 15)]);
     }
 
@@ -181,7 +181,7 @@ final class DemoSeeder extends Seeder
         $run = $plan->keep($plan->plan(Node::root([
             'version_id' => $pattern->current->id, 'baits' => $baits, 'air_c' => 19.5, 'humidity_percent' => 58, 'starts_at' => $at->toIso8601ZuluString(),
         ])));
-        $run = $bench->start($run->load('version.body'));
+        $run = $bench->start($run->id);
         $run->update(['started_at' => $at]);
 
         return $run;

@@ -104,9 +104,9 @@ it('records nothing before the start', function (): void {
     ['version' => $version] = $this->pattern();
     $run = $this->send('POST', '/runs', ['version_id' => $version['id'], 'baits' => 1, 'air_c' => 21, 'humidity_percent' => 50])->json();
     $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('done', $run['steps'][0]['document']['id'])]])
-        ->assertStatus(422)
-        ->assertJsonPath('detail', 'This run has not been started.');
-    $this->send('POST', "/runs/{$run['id']}/finish")->assertStatus(422);
+        ->assertStatus(409)
+        ->assertJsonPath('type', 'urn:hawkbrush:problem:run-not-started');
+    $this->send('POST', "/runs/{$run['id']}/finish")->assertStatus(409);
 });
 
 it('finishes once, however often it is told to', function (): void {

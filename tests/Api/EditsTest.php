@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 use App\Models\Edit;
 use App\Models\Version;
+use Illuminate\Cache\ArrayStore;
+use Illuminate\Cache\Repository;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Tests\ApiCase;
 
@@ -186,3 +189,41 @@ it('refuses a change with what and where, and changes nothing', function (callab
     'an exchange for nobody’s paint' => [fn(array $v): array => ['op' => 'exchange', 'exchange' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => 'none', 'drops' => 1]]]]], '/change/exchange/0/for/0/paint'],
     'an exchange by half drops' => [fn(array $v): array => ['op' => 'exchange', 'exchange' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => $v['steps'][1]['document']['mix'][0]['paint'], 'drops' => 0.5]]]]], '/change/exchange/0/for/0/drops'],
 ]);
+
+it('keeps an edit once, however often it is sent', function (): void {
+    ['version' => $v] = $this->pattern();
+    $edit = ['revision' => $v['revision'], 'key' => 'an-edit-0001', 'change' => ['op' => 'duplicate', 'step' => $v['steps'][1]['document']['id']]];
+    $first = $this->send('POST', "/versions/{$v['id']}/edits", $edit)->assertOk()->json('version');
+    // The answer was lost on the way; it is asked for again, even after the next edit.
+    $this->send('POST', "/versions/{$v['id']}/edits", $edit)->assertOk()->assertJsonPath('version.revision', $first['revision'])->assertJsonCount(4, 'version.steps');
+    $this->edit($first, ['op' => 'remove', 'step' => $first['steps'][0]['document']['id']])->assertOk();
+    $this->send('POST', "/versions/{$v['id']}/edits", $edit)->assertOk()->assertJsonCount(3, 'version.steps');
+    $this->send('POST', "/versions/{$v['id']}/edits", ['key' => 'no!'] + $edit)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/key');
+});
+
+it('keeps of an edit what it changed, not all steps anew', function (): void {
+    ['version' => $v] = $this->pattern();
+    $size = static fn(): int => (int) DB::table('edits')->sum(DB::raw('length(forth) + length(back)'));
+    $before = $size();
+    $v = $this->edit($v, ['op' => 'change', 'step' => $v['steps'][2]['document']['id'], 'set' => ['psi' => 21]])->json('version');
+    expect($size() - $before)->toBeLessThan(300);
+    // A step put before all others moves them and changes none.
+    $before = $size();
+    $this->edit($v, ['op' => 'add', 'first' => true, 'step' => ['type' => 'wait', 'title' => 'Wait', 'minutes' => 5]])->assertOk();
+    expect($size() - $before)->toBeLessThan(1500);
+});
+
+it('says that a change is saved though it could not be drawn', function (): void {
+    ['version' => $v] = $this->pattern();
+    Cache::swap(new Repository(new class extends ArrayStore {
+        public function get($key): mixed
+        {
+            return str_starts_with($key, 'texture:') ? throw new RuntimeException('no room') : parent::get($key);
+        }
+    }));
+    $this->send('POST', "/versions/{$v['id']}/edits", ['revision' => $v['revision'], 'show' => ['look' => 'clear'], 'change' => ['op' => 'remove', 'step' => $v['steps'][0]['document']['id']]])
+        ->assertOk()
+        ->assertJsonPath('texture', null)
+        ->assertJsonPath('trouble', 'The change is saved. It could not be drawn: what happened stands in storage/logs.')
+        ->assertJsonCount(2, 'version.steps');
+});

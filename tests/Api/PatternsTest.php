@@ -253,3 +253,10 @@ it('turns away what is too large, no JSON, or deeper than any recipe', function 
     $post('[]')->assertStatus(422);
     expect(Pattern::query()->count())->toBe(0);
 });
+
+it('takes back a pattern without paint', function (): void {
+    $sheet = $this->send('POST', '/patterns', ['name' => 'Bare', 'body_id' => $this->body()->id])->assertCreated()->json();
+    $file = $this->ask("/patterns/{$sheet['pattern']['id']}/export")->assertOk()->getContent();
+    expect($file)->toContain('"paints":{}');
+    $this->call('POST', '/api/v1/patterns/import', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_X_HAWKBRUSH' => '1'], (string) $file)->assertCreated();
+});

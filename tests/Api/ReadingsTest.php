@@ -82,7 +82,7 @@ it('reads a painted card with the instrument that ships with it', function (): v
         foreach (['white', 'black', 'over_white', 'over_black'] as $half) {
             $card[$half] = ['reflectance' => $this->send('POST', '/colorimeter/read', ['place' => "moss:{$half}"])->assertOk()->json('reflectance')];
         }
-        $this->send('POST', '/colorimeter/read', ['place' => 'nowhere'])->assertStatus(503);
+        $this->send('POST', '/colorimeter/read', ['place' => 'nowhere'])->assertStatus(409)->assertJsonPath('type', 'urn:hawkbrush:problem:not-on-a-card');
     } finally {
         proc_terminate($process);
         proc_close($process);

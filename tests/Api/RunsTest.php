@@ -111,8 +111,13 @@ it('ends in numbered baits, takes the paint from the rack and closes the record'
     $this->send('POST', "/runs/{$run['id']}/finish")->assertOk()->assertJsonPath('state', 'finished');
     $this->ask('/baits')->assertJsonCount(2, 'baits')->assertJsonPath('baits.0.label', 'H-0002');
     expect(Paint::query()->where('name', 'White')->firstOrFail()->left_ml)->toBeLessThan($left);
-    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('note', $v['steps'][0]['document']['id'], 1, ['text' => 'late'])]])
-        ->assertStatus(422);
+    $step = $v['steps'][0]['document']['id'];
+    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('reopened', $step)]])
+        ->assertStatus(409)
+        ->assertJsonPath('type', 'urn:hawkbrush:problem:run-finished');
+    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('note', $step, 1, ['text' => 'late'])]])
+        ->assertOk()
+        ->assertJsonPath('notes.0.text', 'late');
 });
 
 it('stamps only when every step has a record, saying which has none', function (): void {
@@ -127,8 +132,8 @@ it('stamps only when every step has a record, saying which has none', function (
     $whole = $this->startedRun($v, 1);
     paintAll($this, $whole);
     $this->send('POST', "/baits/{$whole['baits'][0]['id']}/stamp")
-        ->assertStatus(422)
-        ->assertJsonPath('detail', 'This bait is not finished yet.');
+        ->assertStatus(409)
+        ->assertJsonPath('type', 'urn:hawkbrush:problem:bait-not-finished');
     $this->send('POST', "/runs/{$whole['id']}/finish")->assertOk();
     $this->send('POST', "/baits/{$whole['baits'][0]['id']}/stamp")
         ->assertOk()
@@ -146,9 +151,13 @@ it('shows planned and done side by side', function (): void {
     $bait = $this->ask("/baits/{$run['baits'][0]['id']}")->assertOk()->json();
     expect(array_map(static fn(array $d): array => [$d['number'], $d['what'], $d['from'], $d['to']], $bait['differences']))->toBe([[2, 'psi', '15', '33'], [2, 'strokes a side', '4', '8']])
         ->and($bait['missing'])->toBe([]);
-    $this->send('PATCH', "/baits/{$bait['id']}", ['lesson' => 'Raise the pressure'])
+    $this->send('PATCH', "/baits/{$bait['id']}", ['revision' => 1, 'lesson' => 'Raise the pressure'])
         ->assertOk()
         ->assertJsonPath('lesson', 'Raise the pressure');
+    $this->send('PATCH', "/baits/{$bait['id']}", ['revision' => 1, 'lesson' => 'Lower it'])
+        ->assertStatus(409)
+        ->assertJsonPath('current.lesson', 'Raise the pressure')
+        ->assertJsonPath('yours.lesson', 'Lower it');
 });
 
 it('repeats a bait with the figures really used, on a larger body, and lists what changed', function (): void {
@@ -159,15 +168,15 @@ it('repeats a bait with the figures really used, on a larger body, and lists wha
     paintAll($this, $run);
     $form = ['repeat_of' => $run['baits'][0]['id'], 'body_id' => $this->body('Test 120', 120)->id, 'baits' => 2, 'air_c' => 17, 'humidity_percent' => 70];
     $this->send('POST', '/runs/plan', $form)
-        ->assertStatus(422)
-        ->assertJsonPath('errors.0.pointer', '/repeat_of');
+        ->assertStatus(409)
+        ->assertJsonPath('type', 'urn:hawkbrush:problem:bait-not-finished');
     $this->send('POST', "/runs/{$run['id']}/finish");
     $again = $this->send('POST', '/runs', $form)->assertCreated()->json();
     $changes = array_combine(array_column($again['changes'], 'what'), array_column($again['changes'], 'to'));
     expect($again['changes'][0]['what'])->toBe('area of a bait, cm2')
         ->and(array_filter($again['changes'], static fn(array $c): bool => $c['what'] === 'drops for all' && (int) $c['to'] > 3 * (int) $c['from']))->not->toBe([]);
     expect($changes['psi'])->toBe('33')->and((float) $changes['width, mm'])->toBeGreaterThan(36)
-        ->and($again['repeat_of']['label'])->toBe('H-0001')->and($again['version']['number'])->toBe(2)
+        ->and($again['repeat_of']['label'])->toBe('H-0001')->and($again['version']['number'])->toBe(1)->and($again['version']['fitted'])->toBeTrue()
         ->and($again['body'])->toBe('Test 120');
     $this->ask("/versions/{$again['version']['id']}")
         ->assertJsonPath('note', 'figures of H-0001, fitted to Test 120')

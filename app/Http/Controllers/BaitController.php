@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\WorkBench;
 use App\Http\Input;
+use App\Http\Revised;
 use App\Models\Bait;
 use App\Present\BaitView;
 use Illuminate\Database\Eloquent\Builder;
@@ -31,15 +32,32 @@ final class BaitController
 
     public function update(Request $request, string $id): JsonResponse
     {
-        $bait = $this->find($id);
-        $bait->update(['lesson' => Input::of($request)->only(['lesson'])->field('lesson')->text(250, true)]);
+        $form = Input::of($request)->only(['revision', 'lesson']);
 
-        return new JsonResponse(BaitView::full($bait));
+        return new JsonResponse(Revised::change(
+            $form, fn(): Bait => $this->find($id), 'This lesson was written elsewhere.', BaitView::full(...),
+            static function (Bait $bait) use ($form): array {
+                $bait->update(['lesson' => $form->field('lesson')->text(250, true), 'revision' => $bait->revision + 1]);
+
+                return BaitView::full($bait);
+            },
+        ));
     }
 
     public function stamp(string $id, WorkBench $bench): JsonResponse
     {
-        return new JsonResponse(BaitView::full($bench->stamp($this->find($id))));
+        $bench->stamp($id);
+
+        return $this->show($id);
+    }
+
+    /** {reason}: the stamp taken off again. */
+    public function takeStampOff(Request $request, string $id, WorkBench $bench): JsonResponse
+    {
+        $bait = $this->find($id);
+        $bench->takeStampOff($bait->id, Input::of($request)->only(['reason'])->field('reason')->text(250));
+
+        return $this->show($id);
     }
 
     private function find(string $id): Bait

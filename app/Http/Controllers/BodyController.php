@@ -8,8 +8,8 @@ use App\Actions\ChangeBody;
 use App\Actions\KeepLots;
 use App\Actions\SaveBody;
 use App\Actions\TraceBody;
-use App\Http\Conflict;
 use App\Http\Input;
+use App\Http\Revised;
 use App\Models\Body;
 use App\Models\Lot;
 use App\Present\BodyPageView;
@@ -38,13 +38,12 @@ final class BodyController
 
     public function update(Request $request, string $id, ChangeBody $change): JsonResponse
     {
-        $body = Body::query()->findOrFail($id);
         $form = Input::of($request);
-        if ($form->field('revision')->integer(1, PHP_INT_MAX) !== $body->revision) {
-            throw new Conflict('This body was changed elsewhere.', BodyView::of($body), $form->raw());
-        }
 
-        return new JsonResponse(BodyPageView::of($change->of($body, $form)));
+        return new JsonResponse(Revised::change(
+            $form, static fn(): Body => Body::query()->findOrFail($id), 'This body was changed elsewhere.', BodyView::of(...),
+            static fn(Body $body): array => BodyPageView::of($change->of($body, $form)),
+        ));
     }
 
     /** A body as it is being measured: its form, its areas and zones; nothing is kept. */

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Actions\KeepMask;
 use App\Actions\PrintMasks;
-use App\Http\Conflict;
 use App\Http\Input;
+use App\Http\Revised;
 use App\Models\Mask;
 use App\Present\MaskView;
 use Hawkbrush\Core\Flat\PathText;
@@ -33,13 +33,12 @@ final readonly class MaskController
 
     public function update(Request $request, string $id): JsonResponse
     {
-        $mask = Mask::query()->with('body')->findOrFail($id);
         $form = Input::of($request);
-        if ($form->field('revision')->integer(1, PHP_INT_MAX) !== $mask->revision) {
-            throw new Conflict('This mask was changed elsewhere.', MaskView::of($mask), $form->raw());
-        }
 
-        return new JsonResponse(MaskView::of($this->keep->change($mask, $form)));
+        return new JsonResponse(Revised::change(
+            $form, static fn(): Mask => Mask::query()->with('body')->findOrFail($id), 'This mask was changed elsewhere.', MaskView::of(...),
+            fn(Mask $mask): array => MaskView::of($this->keep->change($mask, $form)),
+        ));
     }
 
     public function look(Request $request): JsonResponse

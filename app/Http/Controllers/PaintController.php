@@ -9,8 +9,8 @@ use App\Actions\ReplacePaint;
 use App\Actions\SavePaint;
 use App\Actions\SprayedFilm;
 use App\Actions\TeachPaint;
-use App\Http\Conflict;
 use App\Http\Input;
+use App\Http\Revised;
 use App\Models\Paint;
 use App\Present\CoreView;
 use App\Present\PaintView;
@@ -38,10 +38,10 @@ final class PaintController
     {
         $paint = Paint::query()->findOrFail($id);
         $form = Input::of($request)->only(['revision', 'over_white', 'over_black', 'white', 'black', 'dry_um', 'film', 'seen', 'source', 'keep']);
-        $this->fresh($paint, $form);
+        // Worked out first, without keeping others from writing; held against the revision when it is kept.
         [$found, $meaning] = $teach->look($paint, $form);
         if ($form->optional('keep')?->boolean() ?? false) {
-            $teach->keep($paint, $found, $form);
+            $paint = $this->change($id, $form, static fn(Paint $paint) => $teach->keep($paint, $found, $form));
         }
 
         return new JsonResponse(['paint' => PaintView::of($paint), ...$meaning]);
@@ -49,12 +49,9 @@ final class PaintController
 
     public function update(Request $request, string $id, SavePaint $save): JsonResponse
     {
-        $paint = Paint::query()->findOrFail($id);
         $form = Input::of($request);
-        $this->fresh($paint, $form);
-        $save->change($paint, $form);
 
-        return new JsonResponse(PaintView::of($paint->refresh()));
+        return new JsonResponse(PaintView::of($this->change($id, $form, static fn(Paint $paint) => $save->change($paint, $form))));
     }
 
     /** {over, weight, thinning_percent, until: {hidden: true} or {colour, within}}: how many coats it takes. */
@@ -84,11 +81,16 @@ final class PaintController
         return new JsonResponse($replace->of(Paint::query()->findOrFail($id), Input::of($request)));
     }
 
-    /** @throws Conflict when the form was made on another state of the paint */
-    private function fresh(Paint $paint, Node $form): void
+    /** @param callable(Paint): mixed $change */
+    private function change(string $id, Node $form, callable $change): Paint
     {
-        if ($form->field('revision')->integer(1, PHP_INT_MAX) !== $paint->revision) {
-            throw new Conflict('This paint was changed elsewhere.', PaintView::of($paint), $form->raw());
-        }
+        return Revised::change(
+            $form, static fn(): Paint => Paint::query()->findOrFail($id), 'This paint was changed elsewhere.', PaintView::of(...),
+            static function (Paint $paint) use ($change): Paint {
+                $change($paint);
+
+                return $paint->refresh();
+            },
+        );
     }
 }

@@ -6,12 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Actions\ReadRecipe;
 use App\Actions\SavePattern;
-use App\Http\Conflict;
 use App\Http\Input;
 use App\Http\RecipeSchema;
+use App\Http\Revised;
 use App\Models\Pattern;
 use App\Models\Run;
-use App\Models\Version;
 use App\Present\PatternView;
 use App\Present\VersionView;
 use Hawkbrush\Core\Exchange\RecipeWriter;
@@ -39,20 +38,17 @@ final class PatternController
 
     public function update(Request $request, string $id): JsonResponse
     {
-        $pattern = Pattern::query()->findOrFail($id);
         $form = Input::of($request)->only(['revision', 'name', 'species', 'water', 'notes', 'retired']);
-        if ($form->field('revision')->integer(1, PHP_INT_MAX) !== $pattern->revision) {
-            throw new Conflict('This pattern was changed elsewhere.', PatternView::of(self::shelf()->findOrFail($id)), $form->raw());
-        }
         $retired = $form->optional('retired')?->boolean();
-        $pattern->update([
+        $find = static fn(): Pattern => self::shelf()->findOrFail($id);
+        Revised::change($form, $find, 'This pattern was changed elsewhere.', PatternView::of(...), static fn(Pattern $pattern): bool => $pattern->update([
             'name' => $form->optional('name')?->text(120) ?? $pattern->name,
             'species' => $form->optional('species')?->text(60, true) ?? $pattern->species,
             'water' => $form->optional('water')?->text(60, true) ?? $pattern->water,
             'notes' => $form->optional('notes')?->text(4000, true) ?? $pattern->notes,
             'retired_at' => $retired === null ? $pattern->retired_at : ($retired ? now() : null),
             'revision' => $pattern->revision + 1,
-        ]);
+        ]));
 
         return $this->answer($id);
     }
@@ -61,7 +57,11 @@ final class PatternController
     {
         $pattern = Pattern::query()->with('current.body', 'current.pattern')->findOrFail($id);
 
-        return new JsonResponse(RecipeWriter::write($read->of($pattern->current)), 200, [
+        $document = RecipeWriter::write($read->of($pattern->current));
+        // Without paint it is an object all the same.
+        $document['paints'] = (object) $document['paints'];
+
+        return new JsonResponse($document, 200, [
             'Content-Disposition' => 'attachment; filename="'.(Str::slug($pattern->name) ?: 'pattern').'.hawkbrush.json"',
         ], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
@@ -77,11 +77,9 @@ final class PatternController
 
     public function versions(string $id): JsonResponse
     {
-        $pattern = Pattern::query()->findOrFail($id);
+        $versions = Pattern::query()->findOrFail($id)->versions()->with('body')->orderByDesc('number')->orderBy('id')->get();
 
-        return new JsonResponse(['versions' => $pattern->versions()->orderByDesc('number')->get()->map(static fn(Version $v): array => [
-            'id' => $v->id, 'number' => $v->number, 'note' => $v->note, 'painted_at' => $v->painted_at?->toIso8601ZuluString(), 'proven_at' => $v->proven_at?->toIso8601ZuluString(),
-        ])->all()]);
+        return new JsonResponse(['versions' => $versions->map(VersionView::brief(...))->all()]);
     }
 
     public function answer(string $id, int $status = 200): JsonResponse
@@ -97,11 +95,10 @@ final class PatternController
     {
         $runs = static fn(): Builder => Run::query()->join('versions', 'versions.id', '=', 'runs.version_id')->whereColumn('versions.pattern_id', 'patterns.id')->whereNotNull('runs.finished_at');
 
-        return Pattern::query()->with(['current', 'parent'])
-            ->withCount(['versions as proven_versions' => static fn(Builder $q): Builder => $q->whereNotNull('proven_at')])
-            ->addSelect([
-                'last_painted' => $runs()->selectRaw('max(runs.finished_at)'),
-                'proven_baits' => $runs()->whereNotNull('versions.proven_at')->selectRaw('coalesce(sum(runs.bait_count), 0)'),
-            ]);
+        return Pattern::query()->with(['current', 'parent', 'proven.body'])->addSelect([
+            'last_painted' => $runs()->selectRaw('max(runs.finished_at)'),
+            'proven_baits' => $runs()->whereRaw('versions.id = (select id from versions stamped where stamped.pattern_id = patterns.id and stamped.proven_at is not null order by stamped.proven_at desc, stamped.id desc limit 1)')
+                ->selectRaw('coalesce(sum(runs.bait_count), 0)'),
+        ]);
     }
 }

@@ -61,7 +61,7 @@ final readonly class RunController
 
     public function start(string $id): JsonResponse
     {
-        return $this->answer($this->bench->start(Run::query()->with('version.body')->findOrFail($id))->id);
+        return $this->answer($this->bench->start($id)->id);
     }
 
     public function events(Request $request, string $id): JsonResponse
@@ -75,7 +75,7 @@ final readonly class RunController
     public function photo(Request $request, string $id, KeepPhoto $keep): JsonResponse
     {
         $run = Run::query()->findOrFail($id);
-        $photo = $keep->of($run, $request->file('photo'));
+        $photo = $keep->of($run, $request->file('photo'), $request->input('id'));
 
         return new JsonResponse(['id' => $photo->id, 'width' => $photo->width, 'height' => $photo->height], 201);
     }
@@ -87,7 +87,7 @@ final readonly class RunController
 
     public function finish(string $id): JsonResponse
     {
-        return $this->answer($this->bench->finish(Run::query()->findOrFail($id))->id);
+        return $this->answer($this->bench->finish($id)->id);
     }
 
     private function answer(string $id, int $status = 200): JsonResponse

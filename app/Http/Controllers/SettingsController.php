@@ -21,15 +21,15 @@ final class SettingsController
     public function update(Request $request): JsonResponse
     {
         $form = Input::of($request)->only(array_keys(Setting::DEFAULTS));
-        $values = Setting::current();
+        $change = [];
         foreach (array_keys(Units::all()) as $name) {
-            $values[$name] = $form->optional($name)?->choice(Units::names($name)) ?? $values[$name];
+            $change[$name] = $form->optional($name)?->choice(Units::names($name));
         }
-        $values['air_c'] = $form->optional('air_c')?->number(-20, 60) ?? $values['air_c'];
-        $values['humidity_percent'] = $form->optional('humidity_percent')?->number(1, 100) ?? $values['humidity_percent'];
-        Setting::query()->updateOrCreate(['id' => 1], ['values' => $values]);
+        $change['air_c'] = $form->optional('air_c')?->number(-20, 60);
+        $change['humidity_percent'] = $form->optional('humidity_percent')?->number(1, 100);
+        $change['daily_backup'] = $form->optional('daily_backup')?->choice(['on', 'off']);
 
-        return $this->answer($values);
+        return $this->answer(Setting::change(array_filter($change, static fn(mixed $value): bool => $value !== null)));
     }
 
     /** @param array<string, string|float|int> $values */

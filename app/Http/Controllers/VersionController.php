@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\CopyVersion;
 use App\Actions\DrawTexture;
 use App\Actions\Edited;
 use App\Actions\EditVersion;
@@ -21,6 +22,7 @@ use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Paint as CorePaint;
+use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Core;
 use Hawkbrush\Core\Run\Plan;
 use Illuminate\Http\JsonResponse;
@@ -37,12 +39,22 @@ final readonly class VersionController
         return new JsonResponse(VersionView::of($version, $this->read->of($version)));
     }
 
-    /** {revision, change, show: {upto, look}}: the version after the change and, in the same answer, how it looks now. */
+    /** Made the newest version of its pattern, to be worked on. */
+    public function goOn(string $id, CopyVersion $copy, PatternController $patterns): JsonResponse
+    {
+        return $patterns->answer($copy->goOn($this->find($id))->pattern_id, 201);
+    }
+
+    /** {revision, change, show: {upto, look}, key}: the version after the change and, in the same answer, how it looks now. */
     public function edit(Request $request, string $id): JsonResponse
     {
-        $form = Input::of($request)->only(['revision', 'change', 'show']);
+        $form = Input::of($request)->only(['revision', 'change', 'show', 'key']);
+        $key = $form->optional('key');
+        if ($key !== null && preg_match('/^[0-9A-Za-z-]{8,80}$/', $key->text(80)) !== 1) {
+            throw $key->refuse('A key is 8 to 80 letters, digits and -.');
+        }
 
-        return $this->after($this->edit->edit($id, $this->revision($form), $form->field('change')), $form);
+        return $this->after($this->edit->edit($id, $this->revision($form), $form->field('change'), $key?->text(80)), $form);
     }
 
     public function undo(Request $request, string $id): JsonResponse
@@ -105,14 +117,21 @@ final readonly class VersionController
         $recipe = $edited->recipe;
         $show = $form->optional('show')?->only(['upto', 'look']);
         $texture = null;
+        $trouble = '';
         if ($show !== null) {
             $picture = Picture::asked($show);
             // The step that was looked at may be the one that was just removed: then all of it is shown.
             $there = $picture->upto !== null && $recipe->number($picture->upto) > 0;
-            $texture = $this->draw->of($recipe, $picture->look, $there ? $picture->upto : null);
+            try {
+                $texture = $this->draw->of($recipe, $picture->look, $there ? $picture->upto : null);
+            } catch (\Throwable $e) {
+                // It is saved, whatever becomes of the picture.
+                report($e);
+                $trouble = 'The change is saved. It could not be drawn: '.($e instanceof Refused ? $e->getMessage() : 'what happened stands in storage/logs.');
+            }
         }
 
-        return new JsonResponse(['version' => VersionView::of($edited->version, $recipe), 'texture' => $texture]);
+        return new JsonResponse(['version' => VersionView::of($edited->version, $recipe), 'texture' => $texture, 'trouble' => $trouble]);
     }
 
     private function revision(Node $form): int

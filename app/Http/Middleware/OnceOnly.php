@@ -8,9 +8,14 @@ use App\Http\Problems;
 use App\Models\Answer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A write that carries an Idempotency-Key is carried out once; sent again, it gets the same answer. */
+/**
+ * A write that carries an Idempotency-Key is carried out once; sent again, it gets the same answer. Key, write and
+ * answer are kept in one transaction that holds the write lock from its beginning: the same key at the same time waits
+ * for the first, and a server that dies in between has kept neither.
+ */
 final class OnceOnly
 {
     public function handle(Request $request, \Closure $next): Response
@@ -24,20 +29,25 @@ final class OnceOnly
             return Problems::of(400, 'An Idempotency-Key is 8 to 80 letters, digits and -.');
         }
         $fingerprint = hash('sha256', $request->method().' '.$request->path().' '.$request->getContent());
-        $answer = Answer::query()->find($key);
-        if ($answer !== null) {
-            if ($answer->request !== $fingerprint) {
-                return Problems::of(422, 'This Idempotency-Key was used for another request.', ['errors' => [['pointer' => '', 'detail' => 'Use a new key.']]]);
-            }
+        try {
+            return DB::transaction(static function () use ($request, $next, $key, $fingerprint): Response {
+                $answer = Answer::query()->find($key);
+                if ($answer !== null) {
+                    return $answer->request === $fingerprint
+                        ? JsonResponse::fromJsonString($answer->body, $answer->status)
+                        : Problems::of(422, 'This Idempotency-Key was used for another request.', ['errors' => [['pointer' => '', 'detail' => 'Use a new key.']]], 'key-used');
+                }
+                /** @var Response $response */
+                $response = $next($request);
+                if (! $response->isSuccessful()) {
+                    throw new NothingDone($response);
+                }
+                Answer::query()->create(['key' => $key, 'request' => $fingerprint, 'status' => $response->getStatusCode(), 'body' => (string) $response->getContent()]);
 
-            return JsonResponse::fromJsonString($answer->body, $answer->status);
+                return $response;
+            });
+        } catch (NothingDone $nothing) {
+            return $nothing->response;
         }
-        /** @var Response $response */
-        $response = $next($request);
-        if ($response->isSuccessful()) {
-            Answer::query()->create(['key' => $key, 'request' => $fingerprint, 'status' => $response->getStatusCode(), 'body' => (string) $response->getContent()]);
-        }
-
-        return $response;
     }
 }

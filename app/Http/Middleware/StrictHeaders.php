@@ -22,6 +22,8 @@ final class StrictHeaders
         $response->headers->set('Referrer-Policy', 'no-referrer');
         $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
         $response->headers->set('Cross-Origin-Resource-Policy', 'same-origin');
+        // The pages run their clocks by it; a device's own may be wrong.
+        $response->headers->set('X-Hawkbrush-Time', (string) (int) round(microtime(true) * 1000));
         $response->headers->remove('X-Powered-By');
 
         return $response;

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * A change of something that carries a revision. It is read and compared inside the transaction that writes, which
+ * holds the write lock from its beginning: of several changes made on one revision at the same time, one is kept.
+ */
+final class Revised
+{
+    /**
+     * @template M of Model
+     * @template R
+     *
+     * @param Node $form with `revision`, the one that the change was made on
+     * @param callable(): M $find
+     * @param string $words what to say when it has moved on
+     * @param callable(M): mixed $view what it is now, for whoever comes too late
+     * @param callable(M): R $change
+     *
+     * @return R
+     *
+     * @throws Conflict when it has moved on
+     * @throws Refused
+     */
+    public static function change(Node $form, callable $find, string $words, callable $view, callable $change): mixed
+    {
+        return DB::transaction(static function () use ($form, $find, $words, $view, $change): mixed {
+            $there = $find();
+            if ($form->field('revision')->integer(1, PHP_INT_MAX) !== $there->getAttribute('revision')) {
+                throw new Conflict($words.' Yours was not saved; look at what stands there now and do it again.', $view($there), $form->raw());
+            }
+
+            return $change($there);
+        });
+    }
+}

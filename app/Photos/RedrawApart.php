@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Photos;
+
+use Hawkbrush\Core\Refused;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
+use Symfony\Component\Process\PhpExecutableFinder;
+use Symfony\Component\Process\Process;
+
+/** Has a photograph drawn anew by a process of its own: one that takes too much time or memory ends that, not the server. */
+final class RedrawApart
+{
+    private const SECONDS = 8;
+
+    /** Of address space; a photograph of 60 megapixels takes about half. */
+    private const KILOBYTES = 1_200_000;
+
+    /**
+     * @return array{width: int, height: int} of what was written
+     *
+     * @throws Refused when it is no photograph that can be read
+     */
+    public function file(string $from, string $to): array
+    {
+        $php = (new PhpExecutableFinder())->find(false);
+        $process = new Process(['sh', '-c', 'ulimit -v "$1" && ulimit -t "$2" && shift 2 && exec "$@"', 'sh', (string) self::KILOBYTES, (string) self::SECONDS,
+            $php === false ? 'php' : $php, '-d', 'memory_limit=-1', '-d', 'opcache.enable_cli=0', __DIR__.'/redraw-photo.php', $from, $to]);
+        $process->setTimeout(2 * self::SECONDS);
+        try {
+            $process->run();
+        } catch (ProcessTimedOutException) {
+            // Said below, as of one that was stopped by its bounds.
+        }
+        $answer = json_decode($process->getOutput(), true);
+        if (\is_string($answer) && $answer !== '') {
+            throw Refused::at('/photo', $answer);
+        }
+        if ($answer === '') {
+            // It was read and could not be written: the place is at fault, not the photograph.
+            return ['width' => 0, 'height' => 0];
+        }
+        if (! \is_array($answer) || ! \is_int($answer['width'] ?? null) || ! \is_int($answer['height'] ?? null)) {
+            throw Refused::at('/photo', 'This photograph takes too long or too much memory to be read. Save it as an ordinary JPEG, or make it smaller first.');
+        }
+
+        return ['width' => $answer['width'], 'height' => $answer['height']];
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use RuntimeException;
+
+/** A server of its own with a database on the disk, for what only shows between processes. */
+final class LiveServer
+{
+    private const SERVER = __DIR__.'/../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
+
+    /** @var resource|null */
+    private $process;
+
+    /** @param array<string, string> $environment */
+    private function __construct(public readonly string $data, public readonly int $port, private array $environment) {}
+
+    /** @param array<string, string> $environment */
+    public static function start(array $environment = [], ?string $data = null): self
+    {
+        $data ??= self::folder();
+        if (! is_file($data.'/hawkbrush.sqlite')) {
+            self::migrated($data.'/hawkbrush.sqlite');
+        }
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        $port = $socket === false ? 0 : (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        unset($socket);
+        $server = new self($data, $port, $environment + ['HAWKBRUSH_DATA' => $data, 'PHP_CLI_SERVER_WORKERS' => '4', 'APP_ENV' => 'production', 'CACHE_STORE' => 'array', 'HAWKBRUSH_PROCESSES' => '1', 'DB_DATABASE' => $data.'/hawkbrush.sqlite', 'LOG_CHANNEL' => 'null']);
+        $server->up();
+
+        return $server;
+    }
+
+    public static function folder(): string
+    {
+        $folder = sys_get_temp_dir().'/hawkbrush-live-'.bin2hex(random_bytes(6));
+        mkdir($folder, 0775, true);
+
+        return $folder;
+    }
+
+    public function up(): void
+    {
+        $this->process = proc_open(['setsid', PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'opcache.enable_cli=1', '-d', 'upload_max_filesize=13M', '-d', 'post_max_size=14M', '-S', "127.0.0.1:{$this->port}", self::SERVER],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, __DIR__.'/../public', $this->environment + getenv()) ?: null;
+        for ($i = 0; $i < 200 && $this->ask('GET', '/vocabulary')[0] === 0; $i++) {
+            usleep(20_000);
+        }
+    }
+
+    /** Ends it at once, as a power cut would. */
+    public function kill(): void
+    {
+        if ($this->process !== null) {
+            posix_kill(-proc_get_status($this->process)['pid'], SIGKILL);
+            proc_close($this->process);
+            $this->process = null;
+        }
+    }
+
+    public function remove(): void
+    {
+        $this->kill();
+        exec('chmod -R u+w '.escapeshellarg($this->data).'; rm -rf '.escapeshellarg($this->data));
+    }
+
+    /**
+     * @param array<string, mixed>|null $body
+     * @param array<string, string> $headers
+     *
+     * @return array{int, mixed}
+     */
+    public function ask(string $method, string $path, ?array $body = null, array $headers = []): array
+    {
+        return $this->atOnce([[$method, $path, $body, $headers]])[0];
+    }
+
+    /**
+     * Sends them all at the same time.
+     *
+     * @param list<array{0: string, 1: string, 2?: array<string, mixed>|null, 3?: array<string, string>}> $requests
+     *
+     * @return list<array{int, mixed}> status (0: no answer) and what was answered
+     */
+    public function atOnce(array $requests): array
+    {
+        $all = curl_multi_init();
+        $handles = [];
+        foreach ($requests as $request) {
+            [$method, $path, $body, $headers] = $request + [2 => null, 3 => []];
+            $handle = curl_init("http://127.0.0.1:{$this->port}".(str_starts_with($path, '/api/') ? '' : '/api/v1').$path);
+            $files = $body !== null && array_filter($body, static fn(mixed $v): bool => $v instanceof \CURLFile) !== [];
+            $lines = ['X-Hawkbrush: 1', 'Accept: application/json', ...($files ? [] : ['Content-Type: application/json'])];
+            foreach ($headers as $name => $value) {
+                $lines[] = "{$name}: {$value}";
+            }
+            curl_setopt_array($handle, [CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => $lines, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_FORBID_REUSE => true]
+                + ($body === null && $method === 'GET' ? [] : [CURLOPT_POSTFIELDS => $files ? $body : json_encode((object) ($body ?? []))]));
+            curl_multi_add_handle($all, $handle);
+            $handles[] = $handle;
+        }
+        do {
+            curl_multi_exec($all, $running);
+            curl_multi_select($all, 0.05);
+        } while ($running > 0);
+
+        return array_map(static fn(\CurlHandle $h): array => [(int) curl_getinfo($h, CURLINFO_RESPONSE_CODE), json_decode((string) curl_multi_getcontent($h), true)], $handles);
+    }
+
+    /** A database brought up to date once and copied from then on. */
+    private static function migrated(string $to): void
+    {
+        $sum = md5(implode('', array_map(md5_file(...), glob(__DIR__.'/../database/migrations/*.php') ?: [])));
+        $made = sys_get_temp_dir()."/hawkbrush-migrated-{$sum}.sqlite";
+        if (! is_file($made)) {
+            $aside = $made.'.'.getmypid();
+            touch($aside);
+            exec(\sprintf('cd %s && DB_DATABASE=%s APP_ENV=production %s artisan migrate --force --quiet', escapeshellarg(\dirname(__DIR__)), escapeshellarg($aside), PHP_BINARY), $output, $code);
+            $code === 0 || throw new RuntimeException('The database for the tests could not be made.');
+            rename($aside, $made);
+        }
+        copy($made, $to);
+    }
+}
