@@ -91,11 +91,9 @@ hb_prepare() {
     hb_build_pages
 }
 
-# Makes the database of a data folder if it is not there, and brings it up to date.
-hb_migrate() {
-    mkdir -p "$HAWKBRUSH_DATA"
-    [ -f "$HAWKBRUSH_DATA/hawkbrush.sqlite" ] || : >"$HAWKBRUSH_DATA/hawkbrush.sqlite"
-    php artisan migrate --force --quiet || hb_fail "The database in $HAWKBRUSH_DATA could not be brought up to date; nothing in it was deleted."
+# Gets the data folder ready: looks at it, makes its database or brings it up to date, all of that or nothing.
+hb_ready() {
+    php artisan hawkbrush:ready || hb_fail "Hawkbrush did not start; nothing was changed."
 }
 
 hb_free_port() {
@@ -116,26 +114,62 @@ hb_colorimeter() {
     export HAWKBRUSH_COLORIMETER="tcp://127.0.0.1:$port"
 }
 
-# Serves on loopback until it is stopped. $1: port wanted.
+# How many processes of the server are alive; PHP's own server does not start one again that has died.
+hb_alive() {
+    local child state alive=0
+    for child in $(cat "/proc/$1/task/$1/children" 2>/dev/null); do
+        state=$(sed 's/.*) //' "/proc/$child/stat" 2>/dev/null)
+        [ -n "$state" ] && [ "${state%% *}" != Z ] && alive=$((alive + 1))
+    done
+    echo "$alive"
+}
+
+# Starts the server in a group of its own. $1: port.
+hb_start_server() {
+    set -m
+    (cd public && exec php "${hb_php[@]}" -d expose_php=0 \
+        -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php) >>storage/logs/server.log 2>&1 &
+    hb_server=$!
+    set +m
+    for _ in $(seq 100); do
+        (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null && return 0
+        kill -0 "$hb_server" 2>/dev/null || return 1
+        sleep 0.05
+    done
+    return 1
+}
+
+# Serves on loopback until it is stopped; what dies is started again. $1: port wanted.
 hb_serve() {
-    local wanted=$1 port
+    local wanted=$1 port tries=0 seconds=0 tidied=-3600
     port=$(hb_free_port "$wanted") || hb_fail "No free port from $wanted on."
     [ "$port" = "$wanted" ] || hb_say "Port $wanted is taken; using $port."
     export PHP_CLI_SERVER_WORKERS=${HAWKBRUSH_WORKERS:-$(nproc)}
     # More than four hardly help a search, and the painter may want to do something else meanwhile.
     export HAWKBRUSH_PROCESSES=${HAWKBRUSH_PROCESSES:-$(nproc | awk '{ print ($1 < 4 ? $1 : 4) }')}
-    set -m
-    (cd public && exec php "${hb_php[@]}" -d expose_php=0 \
-        -S "127.0.0.1:$port" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php) >>storage/logs/server.log 2>&1 &
-    hb_server=$!
-    set +m
+    # Held as long as any process of the server lives: nothing replaces the data under it.
+    exec 9>"$HAWKBRUSH_DATA/.lock"
+    flock -s -n 9 || hb_fail "The data in $HAWKBRUSH_DATA is being replaced; start again when that is done."
     # The server starts workers of its own: the whole group is ended.
-    trap 'trap - EXIT INT TERM; kill -TERM -- -$hb_server ${hb_instrument:-} 2>/dev/null; wait "$hb_server" 2>/dev/null; exit 0' EXIT INT TERM
-    for _ in $(seq 100); do
-        (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null && break
-        kill -0 "$hb_server" 2>/dev/null || hb_fail "The server did not start; see storage/logs/server.log."
-        sleep 0.05
-    done
+    trap 'trap - EXIT INT TERM; kill -TERM -- -${hb_server:-0} ${hb_instrument:-} 2>/dev/null; wait "${hb_server:-}" 2>/dev/null; exit 0' EXIT INT TERM
+    hb_start_server "$port" || { tail -5 storage/logs/server.log >&2; hb_fail "The server did not start; see storage/logs/server.log."; }
     hb_say "Hawkbrush is at http://127.0.0.1:$port   (Ctrl-C ends it)"
-    wait "$hb_server"
+    while :; do
+        if [ $((seconds - tidied)) -ge 3600 ]; then
+            php artisan hawkbrush:tidy >>storage/logs/tidy.log 2>&1 9>&- &
+            tidied=$seconds
+        fi
+        sleep 1 9>&- &
+        wait $!
+        seconds=$((seconds + 1))
+        [ $((seconds % 60)) -ne 0 ] || tries=0
+        if ! kill -0 "$hb_server" 2>/dev/null || [ "$(hb_alive "$hb_server")" -lt "$PHP_CLI_SERVER_WORKERS" ]; then
+            tries=$((tries + 1))
+            [ "$tries" -le 5 ] || hb_fail "The server ends again and again; see storage/logs/server.log."
+            hb_say "A process of the server ended; it is started again."
+            kill -KILL -- "-$hb_server" 2>/dev/null
+            wait "$hb_server" 2>/dev/null
+            hb_start_server "$port" || true
+        fi
+    done
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BackupController;
 use App\Http\Controllers\BaitController;
 use App\Http\Controllers\BodyController;
 use App\Http\Controllers\ColorimeterController;
@@ -23,6 +24,10 @@ use Illuminate\Support\Facades\Route;
 Route::get('vocabulary', VocabularyController::class);
 Route::get('settings', [SettingsController::class, 'show']);
 Route::put('settings', [SettingsController::class, 'update']);
+
+Route::get('backups', [BackupController::class, 'index']);
+Route::post('backups', [BackupController::class, 'store']);
+Route::get('backups/{id}', [BackupController::class, 'show']);
 
 Route::get('paints', [PaintController::class, 'index']);
 Route::get('bodies', [BodyController::class, 'index']);

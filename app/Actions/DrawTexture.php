@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Keeping\PictureCache;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Show;
 use Hawkbrush\Core\Colour\Bands;
@@ -14,15 +15,12 @@ use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Field;
 use Hawkbrush\Core\Render\Texture;
-use Illuminate\Support\Facades\Cache;
 
 /** The surface of a bait as colours, kept under all that it depends on: a change of anything is another picture. */
 final class DrawTexture
 {
     /** Raised when the models change, so that no picture of an older one is shown. */
     private const MODEL = 10;
-
-    private const KEPT_S = 30 * 24 * 3600;
 
     /**
      * @return array<string, mixed>
@@ -38,8 +36,7 @@ final class DrawTexture
         unset($document['name'], $document['species'], $document['water'], $document['notes']);
         $key = 'texture:'.hash('xxh128', serialize([self::MODEL, $document, $look, $upto, $width, $height]));
 
-        /** @var array<string, mixed> */
-        return Cache::remember($key, self::KEPT_S, static fn(): array => Show::texture(
+        return PictureCache::remember($key, static fn(): array => Show::texture(
             Texture::of(Field::of($recipe, Surface::of($recipe->body, $width, $height), Room::ordinary(), $upto, Bands::EveryThird), $look),
         ));
     }

@@ -37,6 +37,11 @@ final class NotNow extends \RuntimeException
         return new self('fitted-copy', 'This copy belongs to its run', 'This copy was fitted for one run and stays as it was planned. “Go on from this version” makes one that can be changed.');
     }
 
+    public static function notBackedUp(string $why): self
+    {
+        return new self('not-backed-up', 'There is no backup', $why.' What is kept is untouched.', 507);
+    }
+
     public static function photographLost(): self
     {
         return new self('photograph-lost', 'This photograph is lost', 'Hawkbrush knows of this photograph, but its file is gone from the folder “photos” of its data. Put it back from a backup.', 404);

@@ -30,13 +30,19 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Problem } from './api/client';
+import { watchSleep } from './api/serverClock';
+import type { Run } from './api/types';
+import { box } from './box/box';
 import { Lost } from './shell/Lost';
 import { Shell, Waiting } from './shell/Shell';
 import { theme } from './theme';
 
 const queries = new QueryClient({
   defaultOptions: {
+    // Whether the server answers is found out by asking it: on this machine there may be no network at all.
+    mutations: { networkMode: 'always' },
     queries: {
+      networkMode: 'always',
       // A refusal stays a refusal; only what did not arrive is tried again.
       retry: (count, error) => !(error instanceof Problem) && count < 3,
       refetchOnWindowFocus: true,
@@ -44,6 +50,12 @@ const queries = new QueryClient({
     },
   },
 });
+
+watchSleep();
+
+// What is done at the bench is sent from any page.
+box.onRecord = (run, record) =>
+  queries.setQueryData<Run>(['run', run], (known) => (known === undefined ? known : { ...known, record }));
 
 const router = createBrowserRouter([
   {
@@ -55,6 +67,10 @@ const router = createBrowserRouter([
       { path: 'patterns', lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },
       {
         path: 'patterns/:id',
+        lazy: async () => ({ Component: (await import('./patterns/PatternSheet')).PatternSheet }),
+      },
+      {
+        path: 'patterns/:id/versions/:version',
         lazy: async () => ({ Component: (await import('./patterns/PatternSheet')).PatternSheet }),
       },
       { path: 'patterns/:id/sisters', lazy: async () => ({ Component: (await import('./patterns/Sisters')).Sisters }) },
@@ -99,4 +115,9 @@ if (root !== null) {
       </MantineProvider>
     </StrictMode>,
   );
+}
+
+// Only where the browser allows it: on this machine, or over HTTPS.
+if (import.meta.env.PROD && navigator.serviceWorker !== undefined) {
+  window.addEventListener('load', () => void navigator.serviceWorker.register('/service-worker.js').catch(() => {}));
 }

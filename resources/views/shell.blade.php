@@ -5,6 +5,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="color-scheme" content="light dark">
     <title>Hawkbrush</title>
+    <link rel="manifest" href="/manifest.webmanifest">
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite('resources/js/main.tsx')
 </head>

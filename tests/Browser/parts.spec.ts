@@ -80,7 +80,7 @@ test.describe('the way to the server', () => {
   test('asks under the API, and says who it is when it writes', async () => {
     const asked = served(() => Response.json({ ok: true }));
     await get('/patterns');
-    await write('POST', '/paints', { name: 'Moss' }, true);
+    await write('POST', '/paints', { name: 'Moss' }, { key: newId() });
     expect(asked.map((a) => a.url)).toEqual(['/api/v1/patterns', '/api/v1/paints']);
     const headers = asked[1]?.init.headers as Record<string, string>;
     expect(headers['X-Hawkbrush']).toBe('1');

@@ -4,10 +4,8 @@ set -eu
 . "$(dirname "$0")/../../bin/lib.sh"
 export HAWKBRUSH_DATA="$PWD/$2" PHP_CLI_SERVER_WORKERS=3 HAWKBRUSH_PROCESSES=2
 rm -rf "$HAWKBRUSH_DATA"
-mkdir -p "$HAWKBRUSH_DATA"
-: >"$HAWKBRUSH_DATA/hawkbrush.sqlite"
-php artisan migrate --force --quiet
-[ "$3" = empty ] || php artisan db:seed --class='Database\Seeders\DemoSeeder' --force --quiet
+hb_ready
+[ "$3" = empty ] || php artisan hawkbrush:demo
 # The instrument that ships with it, beside the demo.
 if [ "$3" = demo ]; then
     php bin/colorimeter $(($1 + 30)) &

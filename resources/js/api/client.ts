@@ -1,4 +1,6 @@
 import type { components } from './schema';
+import { heardTime } from './serverClock';
+import { answered } from './shownFrom';
 
 type ProblemDocument = components['schemas']['Problem'];
 
@@ -14,10 +16,10 @@ export class Problem extends Error {
   }
 }
 
-/** The bench has lost its server: nothing was refused, it did not arrive. */
+/** The server was not reached: nothing was refused, it did not arrive, or its answer was lost. */
 export class Unreachable extends Error {
   constructor() {
-    super('Hawkbrush does not answer. What you did is kept here and sent when it is back.');
+    super('Hawkbrush does not answer. Is it still running?');
   }
 }
 
@@ -28,6 +30,10 @@ async function send(path: string, init: RequestInit): Promise<Response> {
   } catch {
     throw new Unreachable();
   }
+  const keptAt = response.headers.get('X-Hawkbrush-Kept');
+  const time = Number(response.headers.get('X-Hawkbrush-Time'));
+  if (keptAt === null && time > 0) heardTime(time);
+  answered(keptAt);
   if (!response.ok) {
     const document = (await response.json().catch(() => undefined)) as ProblemDocument | undefined;
     throw new Problem(
@@ -48,20 +54,22 @@ export async function write<T>(
   method: 'POST' | 'PUT' | 'PATCH',
   path: string,
   body: unknown = {},
-  once = false,
+  more: { key?: string; keepalive?: boolean } = {},
 ): Promise<T> {
   const headers: Record<string, string> = {
     Accept: 'application/json',
     'Content-Type': 'application/json',
     'X-Hawkbrush': '1',
   };
-  if (once) headers['Idempotency-Key'] = newId();
-  return (await send(path, { method, headers, body: JSON.stringify(body) })).json() as Promise<T>;
+  if (more.key !== undefined) headers['Idempotency-Key'] = more.key;
+  const init = { method, headers, body: JSON.stringify(body), keepalive: more.keepalive ?? false };
+  return (await send(path, init)).json() as Promise<T>;
 }
 
-export async function upload<T>(path: string, field: string, file: File): Promise<T> {
+export async function upload<T>(path: string, field: string, file: Blob, id?: string): Promise<T> {
   const form = new FormData();
-  form.append(field, file);
+  if (id !== undefined) form.append('id', id);
+  form.append(field, file, 'photograph.jpg');
   const headers = { Accept: 'application/json', 'X-Hawkbrush': '1' };
   return (await send(path, { method: 'POST', headers, body: form })).json() as Promise<T>;
 }
@@ -70,6 +78,19 @@ export async function upload<T>(path: string, field: string, file: File): Promis
 export function newId(): string {
   const bytes = crypto.getRandomValues(new Uint8Array(13));
   return Date.now().toString(36) + Array.from(bytes, (b) => b.toString(16).padStart(2, '0')).join('');
+}
+
+const ULID = '0123456789abcdefghjkmnpqrstvwxyz';
+
+/** An id as the server gives them (ULID), for a photograph that is kept here first. */
+export function newUlid(): string {
+  let time = Date.now();
+  let id = '';
+  for (let i = 0; i < 10; i++) {
+    id = ULID.charAt(time % 32) + id;
+    time = Math.floor(time / 32);
+  }
+  return id + Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => ULID.charAt(b % 32)).join('');
 }
 
 export function words(error: unknown): string {

@@ -2,6 +2,7 @@ import { replaceEqualDeep, useQuery } from '@tanstack/react-query';
 import { get } from './client';
 import type {
   Advice,
+  Backup,
   Bait,
   BaitBrief,
   Body,
@@ -16,6 +17,8 @@ import type {
   Settings,
   Sheet,
   Texture,
+  Version,
+  VersionBrief,
   Vocabulary,
 } from './types';
 
@@ -63,6 +66,23 @@ export const useSheetQuery = (id: string) =>
     queryFn: () => get<Sheet>(`/patterns/${id}`),
     structuralSharing: (known, came) => newer(known as Sheet | undefined, came as Sheet),
   });
+
+export const useVersion = (id: string | undefined) =>
+  useQuery({
+    queryKey: ['version', id],
+    queryFn: () => get<Version>(`/versions/${id}`),
+    enabled: id !== undefined,
+  });
+
+export const useVersions = (pattern: string, wanted: boolean) =>
+  useQuery({
+    queryKey: ['versions', pattern],
+    queryFn: async () => (await get<{ versions: VersionBrief[] }>(`/patterns/${pattern}/versions`)).versions,
+    enabled: wanted,
+  });
+
+export const useBackups = () =>
+  useQuery({ queryKey: ['backups'], queryFn: async () => (await get<{ backups: Backup[] }>('/backups')).backups });
 
 export const textureKey = (version: string, revision: number, upto: string | null, look: Look) => [
   'texture',
@@ -117,13 +137,14 @@ export const useRuns = () =>
 
 export const useRun = (id: string) => useQuery({ queryKey: ['run', id], queryFn: () => get<Run>(`/runs/${id}`) });
 
+export const runTextureQuery = (id: string, upto: string | null, look: Look) => ({
+  queryKey: ['run-texture', id, upto, look],
+  queryFn: () => get<Texture>(`/runs/${id}/texture?look=${look}${upto === null ? '' : `&upto=${upto}`}`),
+  staleTime: FOREVER,
+});
+
 export const useRunTexture = (id: string, upto: string | null, look: Look = 'clear') =>
-  useQuery({
-    queryKey: ['run-texture', id, upto, look],
-    queryFn: () => get<Texture>(`/runs/${id}/texture?look=${look}${upto === null ? '' : `&upto=${upto}`}`),
-    staleTime: FOREVER,
-    placeholderData: (previous) => previous,
-  });
+  useQuery({ ...runTextureQuery(id, upto, look), placeholderData: (previous) => previous });
 
 export const useBaits = () =>
   useQuery({ queryKey: ['baits'], queryFn: async () => (await get<{ baits: BaitBrief[] }>('/baits')).baits });

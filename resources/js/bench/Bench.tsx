@@ -1,8 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { upload, words, write } from '../api/client';
-import { useRun, useRunTexture, useSettings } from '../api/queries';
+import { words, write } from '../api/client';
+import { runTextureQuery, useRun, useRunTexture, useSettings } from '../api/queries';
+import { useShownFrom } from '../api/shownFrom';
 import type { Run, Settings, Step } from '../api/types';
 import './bench.css';
 import { sidesOf } from '../ladder/words';
@@ -42,7 +43,9 @@ export function Bench() {
 function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const go = useNavigate();
   const queries = useQueryClient();
-  const { record, add, trouble, unsent } = useBench(run);
+  const { record, add, addPhoto, unsent } = useBench(run);
+  const away = useShownFrom() !== null;
+  const pressed = useRef(Number.NEGATIVE_INFINITY);
   const [slip, setSlip] = useState<'figures' | 'note' | null>(null);
   const photo = useRef<HTMLInputElement>(null);
   const pictures = useSize<HTMLDivElement>();
@@ -93,6 +96,9 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
 
   const next = useCallback(() => {
     if (position === null || step === undefined) return;
+    // A second tap of the same press would finish the next bait as well, and nobody paints one that fast.
+    if (performance.now() - pressed.current < DOUBLE_TAP_MS) return;
+    pressed.current = performance.now();
     const bare = sidesOf(step).filter((side) => !sides.includes(side));
     // The big button says that both sides are done: they are ticked with it, so that the record says so too.
     add(...bare.map((side) => ({ type: 'side' as const, step: stepId, bait, data: { side, done: true } })), {
@@ -122,6 +128,11 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   useEffect(() => {
     const keys = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
+      // A key that is held goes on sending itself; it was pressed once.
+      if (event.repeat) {
+        if (!target.matches('input, textarea, select')) event.preventDefault();
+        return;
+      }
       if (slip !== null || event.ctrlKey || event.metaKey || event.altKey || target.matches('input, textarea, select'))
         return;
       // Space on a button that has the focus presses that button.
@@ -147,10 +158,12 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       void go('/log');
     },
   });
-  const shoot = useMutation({
-    mutationFn: (file: File) => upload<{ id: string }>(`/runs/${run.id}/photos`, 'photo', file),
-    onSuccess: (kept) => add({ type: 'photo', step: stepId, bait, data: { photo_id: kept.id } }),
-  });
+  // The pictures of all steps, so that the bench goes on without a connection.
+  useEffect(() => {
+    void (async () => {
+      for (const s of run.steps) await queries.prefetchQuery(runTextureQuery(run.id, s.document.id, 'clear'));
+    })();
+  }, [queries, run.id, run.steps]);
 
   if (step === undefined) return <p className="page">This run has no steps.</p>;
   const finished = run.finished_at !== null;
@@ -171,7 +184,9 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
             <p className="bench-how">
               {finished
                 ? 'Its baits are in the log.'
-                : 'Finish the run and its baits go to the log under their numbers.'}
+                : away || unsent > 0
+                  ? 'All is done. The run can be finished once Hawkbrush answers and has everything.'
+                  : 'Finish the run and its baits go to the log under their numbers.'}
             </p>
             {finish.isError && <p role="alert">{words(finish.error)}</p>}
             <div className="bench-buttons">
@@ -183,7 +198,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
                 <button
                   type="button"
                   className="bench-next"
-                  disabled={finish.isPending || unsent > 0}
+                  disabled={finish.isPending || unsent > 0 || away}
                   onClick={() => finish.mutate()}
                 >
                   Finish the run
@@ -231,16 +246,6 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
         )}
         {position !== null && step.shown.cautions.length > 0 && (
           <p className="caution bench-caution">{step.shown.cautions.join(' ')} The product’s own sheet goes first.</p>
-        )}
-        {trouble !== null && (
-          <p className="notice" role="alert">
-            {trouble} {unsent > 0 ? `${unsent} waiting to be sent.` : ''}
-          </p>
-        )}
-        {shoot.isError && (
-          <p className="notice" role="alert">
-            {words(shoot.error)}
-          </p>
         )}
         <p className="bench-notes">
           {record.notes
@@ -318,7 +323,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
         aria-label="Photograph"
         onChange={(event) => {
           const file = event.currentTarget.files?.[0];
-          if (file !== undefined) shoot.mutate(file);
+          if (file !== undefined) addPhoto(file, { step: stepId, bait });
           event.currentTarget.value = '';
         }}
       />
@@ -334,6 +339,9 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
     </div>
   );
 }
+
+/** Two presses so close are one. */
+const DOUBLE_TAP_MS = 700;
 
 /** How much longer a timer runs when its time is up and the coat is not dry: a quarter more. */
 function longer(seconds: number): number {

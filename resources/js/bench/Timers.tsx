@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { now as serverNow } from '../api/serverClock';
 import type { BenchRecord, Run } from '../api/types';
 import { clockLeft } from '../units/units';
 
@@ -13,13 +14,13 @@ interface Props {
   onTacky: (timer: Timer) => void;
 }
 
-/** The timers that run, always in sight; they go by the clock, so a reload or a closed lid does not stop them. */
+/** The timers that run, always in sight; they go by the server's clock, so a reload or a closed lid does not stop them. */
 export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
-  const [now, setNow] = useState(() => Date.now());
+  const [now, setNow] = useState(() => serverNow());
   const rung = useRef(new Set<string>());
   useEffect(() => {
     if (timers.length === 0) return;
-    const tick = setInterval(() => setNow(Date.now()), 250);
+    const tick = setInterval(() => setNow(serverNow()), 250);
     return () => clearInterval(tick);
   }, [timers.length]);
 

@@ -5,6 +5,7 @@ import { useNavigate, useParams } from 'react-router';
 import { get, words, write } from '../api/client';
 import { useSettings, useVocabulary } from '../api/queries';
 import type { Body, BodyPage as Page, Settings } from '../api/types';
+import { useOnce } from '../api/useOnce';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { Strip } from '../shell/Strip';
@@ -55,6 +56,7 @@ export function BodyPage() {
 
 function Measured({ page, settings }: { page: Page | undefined; settings: Settings }) {
   const queries = useQueryClient();
+  const once = useOnce();
   const go = useNavigate();
   const vocabulary = useVocabulary().data;
   const [kept, setKept] = useState<Kept>(page === undefined ? NEW : keptOf(page.body));
@@ -89,12 +91,7 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
   });
   const add = useMutation({
     mutationFn: (name: string) =>
-      write<Body>(
-        'POST',
-        '/bodies',
-        { ...kept, name, stock: page === undefined ? kept.stock : 0, ...toForm(measures) },
-        true,
-      ),
+      once<Body>('/bodies', { ...kept, name, stock: page === undefined ? kept.stock : 0, ...toForm(measures) }),
     onSuccess: (body) => {
       void queries.invalidateQueries({ queryKey: ['bodies'] });
       void go(`/stores/bodies/${body.id}`);

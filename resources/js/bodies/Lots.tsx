@@ -1,8 +1,9 @@
 import { NumberInput, TextInput } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { words, write } from '../api/client';
+import { words } from '../api/client';
 import type { BodyPage } from '../api/types';
+import { useOnce } from '../api/useOnce';
 import { AskForm, Line } from '../shell/AskForm';
 import { day } from '../units/units';
 
@@ -68,18 +69,14 @@ function judged(lot: Lot): string {
 function Inspect({ lot, onPage }: { lot: Lot; onPage: (page: BodyPage) => void }) {
   const seen = new Map(lot.seen.map((one) => [one.number, one]));
   const first = Array.from({ length: lot.count }, (_, i) => i + 1).find((n) => !seen.has(n)) ?? 1;
+  const once = useOnce();
   const [chosen, setChosen] = useState<number | null>(null);
   const [fault, setFault] = useState('');
   const number = chosen ?? first;
   const said = seen.get(number);
   const judge = useMutation({
     mutationFn: (rejected: boolean) =>
-      write<BodyPage>(
-        'POST',
-        `/lots/${lot.id}/inspections`,
-        { number, rejected, fault: rejected ? fault.trim() : '' },
-        true,
-      ),
+      once<BodyPage>(`/lots/${lot.id}/inspections`, { number, rejected, fault: rejected ? fault.trim() : '' }),
     onSuccess: (page) => {
       setFault('');
       setChosen(null);
@@ -150,23 +147,19 @@ function Inspect({ lot, onPage }: { lot: Lot; onPage: (page: BodyPage) => void }
 }
 
 function Buy({ body, onClose, onPage }: { body: string; onClose: () => void; onPage: (page: BodyPage) => void }) {
+  const once = useOnce();
   const [supplier, setSupplier] = useState('');
   const [count, setCount] = useState<number | string>(10);
   const [price, setPrice] = useState<number | string>('');
   const [on, setOn] = useState('');
   const buy = useMutation({
     mutationFn: () =>
-      write<BodyPage>(
-        'POST',
-        `/bodies/${body}/lots`,
-        {
-          supplier,
-          count: Number(count),
-          ...(price === '' ? {} : { price: Number(price) }),
-          ...(on === '' ? {} : { bought_on: on }),
-        },
-        true,
-      ),
+      once<BodyPage>(`/bodies/${body}/lots`, {
+        supplier,
+        count: Number(count),
+        ...(price === '' ? {} : { price: Number(price) }),
+        ...(on === '' ? {} : { bought_on: on }),
+      }),
     onSuccess: (page) => {
       onPage(page);
       onClose();

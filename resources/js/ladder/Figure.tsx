@@ -1,5 +1,6 @@
 import { NumberInput } from '@mantine/core';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
+import { useLastWord } from './useLastWord';
 
 interface Props {
   label: string;
@@ -62,10 +63,7 @@ export function Figure({ label, value, min, max, step = 1, decimals = 2, empty, 
     due.current = { value: next, save, timer: setTimeout(saveNow, SETTLE_MS) };
   };
 
-  // A figure typed just before its form closes is saved all the same.
-  const last = useRef(saveNow);
-  last.current = saveNow;
-  useEffect(() => () => last.current(), []);
+  useLastWord(saveNow);
 
   return (
     <NumberInput

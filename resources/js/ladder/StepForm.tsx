@@ -1,9 +1,10 @@
 import { NativeSelect, Switch, Textarea, TextInput } from '@mantine/core';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Paint, Settings, Step, StepDocument, Version, Vocabulary } from '../api/types';
 import { length } from '../units/units';
 import { Figure } from './Figure';
 import { PaintFields } from './PaintFields';
+import { useLastWord } from './useLastWord';
 import { TYPE_NAMES } from './words';
 
 /** What to set; or how, seen from the step as it is when earlier changes have arrived. */
@@ -117,14 +118,24 @@ function Words(props: {
   onSave: (value: string) => void;
 }) {
   const [shown, setShown] = useState(props.value);
-  useEffect(() => setShown(props.value), [props.value]);
+  const saved = useRef(props.value);
+  useEffect(() => {
+    saved.current = props.value;
+    setShown(props.value);
+  }, [props.value]);
+  const save = () => {
+    if (shown === saved.current) return;
+    saved.current = shown;
+    props.onSave(shown);
+  };
+  useLastWord(save);
   const shared = {
     label: props.label,
     value: shown,
     placeholder: props.placeholder,
     maxLength: props.max,
     size: 'xs' as const,
-    onBlur: () => shown !== props.value && props.onSave(shown),
+    onBlur: save,
   };
   return props.long ? (
     <Textarea {...shared} rows={2} onChange={(event) => setShown(event.currentTarget.value)} />

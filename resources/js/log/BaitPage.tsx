@@ -12,6 +12,8 @@ import { eyeAfter } from '../stage/eye';
 import { useSize } from '../stage/useSize';
 import './log.css';
 import { clock, counted, day } from '../units/units';
+import { Lesson } from './Lesson';
+import { TakeStampOff } from './TakeStampOff';
 
 /** One finished bait: planned and done side by side, its photographs and lesson, the stamp, and doing it again. */
 export function BaitPage() {
@@ -26,18 +28,14 @@ export function BaitPage() {
 function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
   const queries = useQueryClient();
   const stage = useSize<HTMLDivElement>();
+  const [takingOff, setTakingOff] = useState(false);
   const texture = useRunTexture(bait.run.id, null).data;
-  const [lesson, setLesson] = useState(bait.lesson);
   const took = (saved: Bait) => {
     queries.setQueryData(['bait', bait.id], saved);
     void queries.invalidateQueries({ queryKey: ['baits'] });
     void queries.invalidateQueries({ queryKey: ['patterns'] });
   };
   const stamp = useMutation({ mutationFn: () => write<Bait>('POST', `/baits/${bait.id}/stamp`), onSuccess: took });
-  const learn = useMutation({
-    mutationFn: () => write<Bait>('PATCH', `/baits/${bait.id}`, { lesson }),
-    onSuccess: took,
-  });
   const photos = bait.record.photos.filter((p) => p.bait === null || p.bait === bait.position);
 
   return (
@@ -49,11 +47,20 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
           <Link className="link" to={`/patterns/${bait.pattern.id}`}>
             {bait.pattern.name}
           </Link>
-          , version {bait.version.number} · bait {bait.position} of {bait.run.baits}
+          ,{' '}
+          <Link className="link" to={`/patterns/${bait.pattern.id}/versions/${bait.version.id}`}>
+            version {bait.version.number}
+            {bait.version.fitted ? `, fitted to ${bait.version.body}` : ''}
+          </Link>{' '}
+          · bait {bait.position} of {bait.run.baits}
           {bait.finished_at === null ? '' : ` · ${day(bait.finished_at)} ${clock(bait.finished_at)}`}
         </span>
         <span className="spacer" />
-        {!bait.proven && (
+        {bait.proven ? (
+          <button type="button" className="link" onClick={() => setTakingOff(true)}>
+            Take the stamp off
+          </button>
+        ) : (
           <button
             type="button"
             className="plain-button quiet"
@@ -71,6 +78,16 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
         <p role="alert" className="notice">
           {words(stamp.error)}
         </p>
+      )}
+      {takingOff && <TakeStampOff bait={bait} onDone={took} onClose={() => setTakingOff(false)} />}
+      {bait.stamps.some((s) => !s.on) && (
+        <ul className="stamps">
+          {bait.stamps.map((s) => (
+            <li key={s.at + s.on}>
+              {s.on ? 'Stamped proven' : `Stamp taken off: ${s.reason}`} ({s.bait}, {day(s.at)} {clock(s.at)})
+            </li>
+          ))}
+        </ul>
       )}
       <div className="bait-stage on-stage" ref={stage.ref}>
         <BaitPicture
@@ -108,25 +125,7 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
           </figure>
         ))}
       </div>
-      <form
-        className="lesson"
-        onSubmit={(event) => {
-          event.preventDefault();
-          learn.mutate();
-        }}
-      >
-        <label htmlFor="lesson">Lesson</label>
-        <input
-          id="lesson"
-          maxLength={250}
-          value={lesson}
-          placeholder="What to keep, what to change"
-          onChange={(event) => setLesson(event.currentTarget.value)}
-        />
-        <button type="submit" className="plain-button quiet" disabled={lesson === bait.lesson || learn.isPending}>
-          Keep
-        </button>
-      </form>
+      <Lesson bait={bait} onKept={took} />
       <section aria-label="Planned and done">
         <h2>Planned and done</h2>
         <div className="scroll-x">

@@ -62,8 +62,9 @@ function Line({ bait, body }: { bait: BaitBrief; body: Body | undefined }) {
         <span>
           <b>{bait.label}</b> {bait.proven && <span className="seal">Proven</span>}
           <br />
-          {bait.pattern.name}, version {bait.version.number} · run {bait.run.number}, bait {bait.position} of{' '}
-          {bait.run.baits}
+          {bait.pattern.name}, version {bait.version.number}
+          {bait.version.fitted ? ` fitted to ${bait.version.body}` : ''} · run {bait.run.number}, bait {bait.position}{' '}
+          of {bait.run.baits}
           {bait.finished_at === null ? '' : ` · ${day(bait.finished_at)}`}
           {bait.lesson !== '' && (
             <>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { words, write } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import type { Body, Mask, Plate, Settings, StepDocument } from '../api/types';
+import { useOnce } from '../api/useOnce';
 import { AskForm, Line } from '../shell/AskForm';
 import { PlatePicture } from './PlatePicture';
 import { TechniqueSettings } from './TechniqueSettings';
@@ -17,6 +18,7 @@ interface Props {
 /** A mask made for a body, seen as it will be cut. */
 export function MakeMask({ bodies, settings, onClose }: Props) {
   const queries = useQueryClient();
+  const once = useOnce();
   const kinds = useVocabulary().data?.techniques.filter((one) => one.cut) ?? [];
   const [name, setName] = useState('');
   const [sheet, setSheet] = useState('');
@@ -29,7 +31,7 @@ export function MakeMask({ bodies, settings, onClose }: Props) {
     placeholderData: keepPreviousData,
   });
   const make = useMutation({
-    mutationFn: () => write<Mask>('POST', '/masks', { name, sheet, ...form }, true),
+    mutationFn: () => once<Mask>('/masks', { name, sheet, ...form }),
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ['masks'] });
       onClose();

@@ -1,17 +1,19 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { words, write } from '../api/client';
+import { words } from '../api/client';
 import { useMasksOf } from '../api/queries';
 import type { Mask, Step, Version } from '../api/types';
+import { useOnce } from '../api/useOnce';
 
 /** Where the mark of a step is placed from, and which mask of the box serves it. */
 export function MaskOfStep({ step, version }: { step: Step; version: Pick<Version, 'id' | 'revision'> }) {
   const queries = useQueryClient();
+  const once = useOnce();
   const need = useMasksOf(version.id, version.revision, step.shown.cut === true).data?.find(
     (one) => one.step === step.document.id,
   );
   const make = useMutation({
-    mutationFn: () => write<Mask>('POST', '/masks', { version_id: version.id, step: step.document.id }, true),
+    mutationFn: () => once<Mask>('/masks', { version_id: version.id, step: step.document.id }),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['masks'] }),
   });
   if (step.shown.cut !== true && (step.shown.index ?? []).length === 0) return null;

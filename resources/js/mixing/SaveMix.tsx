@@ -1,16 +1,18 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { words, write } from '../api/client';
+import { words } from '../api/client';
 import type { MixPart, Paint } from '../api/types';
+import { useOnce } from '../api/useOnce';
 
 /** The mix under a name: stocked and used like any paint. */
 export function SaveMix({ parts, rack, onSaved }: { parts: MixPart[]; rack: Paint[]; onSaved: (id: string) => void }) {
   const queries = useQueryClient();
+  const once = useOnce();
   const [name, setName] = useState('');
   const [made, setMade] = useState('0');
   const save = useMutation({
-    mutationFn: () => write<Paint>('POST', '/mixes', { name, parts, made_ml: Number(made) }, true),
+    mutationFn: () => once<Paint>('/mixes', { name, parts, made_ml: Number(made) }),
     onSuccess: async (paint) => {
       setName('');
       await queries.invalidateQueries({ queryKey: ['paints'] });

@@ -2,8 +2,9 @@ import { Checkbox, NativeSelect } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Problem, words, write } from '../api/client';
+import { Problem, words } from '../api/client';
 import type { Body, Sheet } from '../api/types';
+import { useOnce } from '../api/useOnce';
 import { AskForm, Line } from '../shell/AskForm';
 
 interface Props {
@@ -16,6 +17,7 @@ interface Props {
 export function NewPattern({ opened, onClose, bodies }: Props) {
   const go = useNavigate();
   const queries = useQueryClient();
+  const once = useOnce();
   const [name, setName] = useState('');
   const [species, setSpecies] = useState('');
   const [water, setWater] = useState('');
@@ -28,8 +30,7 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
     void go(`/patterns/${sheet.pattern.id}`);
   };
   const create = useMutation({
-    mutationFn: () =>
-      write<Sheet>('POST', '/patterns', { name, species, water, body_id: body || bodies[0]?.id, prepare }, true),
+    mutationFn: () => once<Sheet>('/patterns', { name, species, water, body_id: body || bodies[0]?.id, prepare }),
     onSuccess: done,
   });
   const take = useMutation({
@@ -41,7 +42,7 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
       } catch {
         throw new Error(`${file.name} is no pattern file: it is not JSON.`);
       }
-      return write<Sheet>('POST', '/patterns/import', document, true);
+      return once<Sheet>('/patterns/import', document);
     },
     onSuccess: done,
   });

@@ -1,7 +1,16 @@
 import { notifications } from '@mantine/notifications';
 import { lazy, useCallback, useEffect, useState } from 'react';
 import { useParams } from 'react-router';
-import { useAdvice, useCore, usePaints, useSettings, useSheetQuery, useTexture, useVocabulary } from '../api/queries';
+import {
+  useAdvice,
+  useCore,
+  usePaints,
+  useSettings,
+  useSheetQuery,
+  useTexture,
+  useVersion,
+  useVocabulary,
+} from '../api/queries';
 import type { Fix, Look, Settings, Sheet, Step, StepDocument } from '../api/types';
 import './sheet.css';
 import { AdvicePanel } from '../advice/AdvicePanel';
@@ -15,6 +24,7 @@ import { eyeAfter } from '../stage/eye';
 import type { Light } from '../stage/pixels';
 import { type Spot, Stage } from '../stage/Stage';
 import { ClashDialog } from './ClashDialog';
+import { OlderVersion } from './OlderVersion';
 import { ReferencePanel } from './ReferencePanel';
 import { SheetTitle } from './SheetTitle';
 import { useEdits } from './useEdits';
@@ -23,15 +33,28 @@ const BothSides = lazy(async () => ({ default: (await import('./BothSides')).Bot
 
 /** The heart: Stage, Ladder, Core and Advice of one pattern on one screen. */
 export function PatternSheet() {
-  const { id = '' } = useParams();
+  const { id = '', version: wanted } = useParams();
   const sheet = useSheetQuery(id);
+  const other = useVersion(wanted);
   const settings = useSettings().data;
   if (sheet.isError) return <Failed error={sheet.error} retry={() => void sheet.refetch()} />;
+  if (other.isError) return <Failed error={other.error} retry={() => void other.refetch()} />;
   if (sheet.data === undefined || settings === undefined) return <Waiting />;
-  return <OpenSheet key={id} sheet={sheet.data} settings={settings} />;
+  if (wanted === undefined || wanted === sheet.data.version.id) {
+    return <OpenSheet key={id} sheet={sheet.data} settings={settings} current />;
+  }
+  if (other.data === undefined) return <Waiting />;
+  return (
+    <OpenSheet
+      key={wanted}
+      sheet={{ pattern: sheet.data.pattern, version: other.data }}
+      settings={settings}
+      current={false}
+    />
+  );
 }
 
-function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
+function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Settings; current: boolean }) {
   const { pattern, version } = sheet;
   const steps = version.steps;
   const [chosenId, setChosenId] = useState<string | null>(steps.at(-1)?.document.id ?? null);
@@ -45,7 +68,16 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
   const step = steps[chosen];
   const upto = step?.document.id ?? null;
   const edits = useEdits(pattern.id, upto, look);
-  const { send } = edits;
+  const [still, setStill] = useState(false);
+  // A version that is only looked at takes no edits; that is said, and how to go on from it.
+  const send: typeof edits.send = useCallback(
+    (wanted) => {
+      if (current) return edits.send(wanted);
+      setStill(true);
+      return Promise.resolve(undefined);
+    },
+    [current, edits.send],
+  );
 
   const texture = useTexture(version.id, version.revision, upto, look).data;
   const core = useCore(version.id, version.revision, spot, upto, look).data;
@@ -138,6 +170,7 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
       >
         <SheetTitle
           sheet={sheet}
+          current={current}
           onBody={(body_id) => void send({ op: 'body', body_id })}
           onPrepare={() => void send({ op: 'prepare' })}
         />
@@ -146,6 +179,8 @@ function OpenSheet({ sheet, settings }: { sheet: Sheet; settings: Settings }) {
         className="sheet-aside"
         aria-label={{ film: 'Film and advice', step: 'Step', reference: 'Reference' }[shown]}
       >
+        {!current && <OlderVersion sheet={sheet} />}
+        {still && <p role="alert">Nothing was changed: go on from this version to change it.</p>}
         {edits.trouble !== null && (
           <p className="notice" role="alert">
             {edits.trouble}

@@ -124,6 +124,11 @@ export function Shelf() {
   );
 }
 
+/** What is proven of a pattern whose newest version is not. */
+function provenWords({ proven }: Pattern): string {
+  return proven === null ? '' : `version ${proven.number} proven on ${proven.body}`;
+}
+
 interface LyingProps {
   pattern: Pattern;
   body: Body | undefined;
@@ -159,7 +164,11 @@ function Lying({ pattern, body, picked, onPick }: LyingProps) {
         </span>
         <span className="lying-words">
           <b>{pattern.name}</b>{' '}
-          {pattern.state === 'proven' ? <span className="seal">Proven</span> : <i>{pattern.state}</i>}
+          {pattern.state === 'proven' && pattern.proven?.current ? (
+            <span className="seal">Proven</span>
+          ) : (
+            <i>{pattern.state === 'proven' ? provenWords(pattern) : pattern.state}</i>
+          )}
           <br />
           {pattern.species} · {body.name} · {pattern.version.steps} steps
           {pattern.last_painted === null ? '' : ` · painted ${day(pattern.last_painted)}`}

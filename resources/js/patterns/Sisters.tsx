@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { words, write } from '../api/client';
 import { usePaints, useSheetQuery, useTexture } from '../api/queries';
 import type { Exchanges, Paint, Previewed, Sheet, Step } from '../api/types';
+import { useOnce } from '../api/useOnce';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { BaitPicture } from '../stage/BaitPicture';
@@ -113,6 +114,7 @@ function Family({ sheet, rack }: { sheet: Sheet; rack: Paint[] }) {
 function Sister({ sheet, exchange, said }: { sheet: Sheet; exchange: Exchanges; said: string }) {
   const { pattern, version } = sheet;
   const queries = useQueryClient();
+  const once = useOnce();
   const navigate = useNavigate();
   const [name, setName] = useState<string | null>(null);
   const seen = useQuery({
@@ -120,7 +122,7 @@ function Sister({ sheet, exchange, said }: { sheet: Sheet; exchange: Exchanges; 
     queryFn: () => write<Previewed>('POST', `/versions/${version.id}/preview`, { exchange }),
   });
   const keep = useMutation({
-    mutationFn: () => write<Sheet>('POST', `/patterns/${pattern.id}/sisters`, { name, exchange }, true),
+    mutationFn: () => once<Sheet>(`/patterns/${pattern.id}/sisters`, { name, exchange }),
     onSuccess: (kept) => {
       void queries.invalidateQueries({ queryKey: ['patterns'] });
       void navigate(`/patterns/${kept.pattern.id}`);

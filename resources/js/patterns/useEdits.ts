@@ -1,104 +1,60 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useRef, useState } from 'react';
-import { Problem, words, write } from '../api/client';
+import { useCallback, useEffect, useMemo, useRef, useSyncExternalStore } from 'react';
 import { textureKey } from '../api/queries';
-import type { Change, Edited, Look, Sheet, Version } from '../api/types';
-
-/** What to change; or how, seen from the version as it is when its turn comes. */
-export type Wanted = Change | 'undo' | 'redo' | ((now: Version) => Change | undefined);
-
-export interface Clash {
-  theirs: Version;
-  change: Change | 'undo' | 'redo';
-}
+import type { Edited, Look, Sheet } from '../api/types';
+import { useUnsaved } from '../shell/unsaved';
+import { counted } from '../units/units';
+import { EditLine, type Wanted } from './editLine';
 
 /**
- * Edits go out one after the other, each on the revision the one before it made; the answer carries the version and
- * how it looks, so that the Stage follows without another question. A stale edit is kept and shown with the other side.
+ * The edits of a sheet. The answer to one carries the version and how it looks, so that the Stage follows without
+ * another question.
  */
 export function useEdits(patternId: string, upto: string | null, look: Look) {
   const queries = useQueryClient();
-  const line = useRef<Promise<unknown>>(Promise.resolve());
   const shown = useRef({ upto, look });
   shown.current = { upto, look };
-  const [busy, setBusy] = useState(0);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [clash, setClash] = useState<Clash | null>(null);
 
-  const current = useCallback(() => queries.getQueryData<Sheet>(['sheet', patternId])?.version, [queries, patternId]);
-
-  const take = useCallback(
-    (edited: Edited) => {
-      queries.setQueryData<Sheet>(['sheet', patternId], (sheet) =>
-        sheet === undefined
-          ? sheet
-          : {
-              pattern: {
-                ...sheet.pattern,
-                version: {
-                  ...sheet.pattern.version,
-                  id: edited.version.id,
-                  number: edited.version.number,
-                  revision: edited.version.revision,
-                  steps: edited.version.steps.length,
-                },
-              },
-              version: edited.version,
-            },
-      );
-      void queries.invalidateQueries({ queryKey: ['patterns'] });
-    },
-    [queries, patternId],
-  );
-
-  const send = useCallback(
-    (wanted: Wanted): Promise<Version | undefined> => {
-      const work = line.current.then(async () => {
-        const version = current();
-        const change = typeof wanted === 'function' ? version && wanted(version) : wanted;
-        if (version === undefined || change === undefined) return undefined;
-        setBusy((n) => n + 1);
-        setTrouble(null);
-        const show = shown.current;
-        try {
-          const path = typeof change === 'string' ? change : 'edits';
-          const body = { revision: version.revision, show, ...(typeof change === 'string' ? {} : { change }) };
-          const edited = await write<Edited>('POST', `/versions/${version.id}/${path}`, body);
-          if (edited.texture !== null) {
-            const there = edited.version.steps.some((s) => s.document.id === show.upto);
-            queries.setQueryData(
-              textureKey(edited.version.id, edited.version.revision, there ? show.upto : null, show.look),
-              edited.texture,
-            );
-          }
-          take(edited);
-          return edited.version;
-        } catch (error) {
-          if (error instanceof Problem && error.status === 409) {
-            setClash({ theirs: error.document?.current as Version, change });
-          } else {
-            setTrouble(words(error));
-          }
-          return undefined;
-        } finally {
-          setBusy((n) => n - 1);
+  const line = useMemo(() => {
+    const key = ['sheet', patternId];
+    return new EditLine(patternId, {
+      current: () => queries.getQueryData<Sheet>(key)?.version,
+      shown: () => shown.current,
+      took: (edited: Edited, show) => {
+        const { version, texture } = edited;
+        if (texture !== null) {
+          const there = version.steps.some((s) => s.document.id === show.upto);
+          queries.setQueryData(textureKey(version.id, version.revision, there ? show.upto : null, show.look), texture);
         }
-      });
-      line.current = work;
-      return work;
-    },
-    [current, queries, take],
-  );
+        queries.setQueryData<Sheet>(key, (sheet) => (sheet === undefined ? sheet : withVersion(sheet, edited)));
+        void queries.invalidateQueries({ queryKey: ['patterns'] });
+        void queries.invalidateQueries({ queryKey: ['versions', patternId] });
+      },
+    });
+  }, [queries, patternId]);
+  const { waiting, trouble, theirs } = useSyncExternalStore(line.subscribe, () => line.state);
 
-  const settle = useCallback(
-    (mine: boolean) => {
-      if (clash === null) return;
-      take({ version: clash.theirs, texture: null });
-      setClash(null);
-      if (mine) void send(clash.change);
-    },
-    [clash, send, take],
-  );
+  useEffect(() => line.takeUp(), [line]);
+  useEffect(() => {
+    // After the fields have given what was typed last.
+    const leave = () => line.leave();
+    window.addEventListener('pagehide', leave);
+    return () => window.removeEventListener('pagehide', leave);
+  }, [line]);
+  const stuck = waiting.length > 0 && (trouble !== null || theirs !== null);
+  useUnsaved(stuck ? `${counted(waiting.length, 'change')} of this pattern` : null);
 
-  return { send, busy: busy > 0, trouble, clash, settle };
+  const send = useCallback((wanted: Wanted) => line.send(wanted), [line]);
+  const settle = useCallback((chosen: string[]) => line.settle(chosen), [line]);
+  const said =
+    trouble === null || waiting.length === 0
+      ? trouble
+      : `${trouble} ${counted(waiting.length, 'change')} not saved yet: held on this page and sent as soon as it can be.`;
+  return { send, busy: waiting.length > 0, trouble: said, clash: theirs === null ? null : { theirs, waiting }, settle };
+}
+
+function withVersion(sheet: Sheet, { version }: Edited): Sheet {
+  const { id, number, revision } = version;
+  const brief = { ...sheet.pattern.version, id, number, revision, steps: version.steps.length };
+  return { pattern: { ...sheet.pattern, version: brief }, version };
 }

@@ -3,8 +3,10 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { words, write } from '../api/client';
-import { useBait, useBodies, usePatterns, useSettings } from '../api/queries';
-import type { Body, Pattern, Planned, Run, RunForm, Settings } from '../api/types';
+import { useBait, useBodies, usePatterns, useSettings, useVersion } from '../api/queries';
+import type { Body, Pattern, Planned, Run, RunForm, Settings, Version } from '../api/types';
+import { useOnce } from '../api/useOnce';
+import { versionWords } from '../patterns/Versions';
 import { Waiting } from '../shell/Shell';
 import './runs.css';
 import { temperature } from '../units/units';
@@ -15,13 +17,22 @@ import { PlanSheet } from './PlanSheet';
 export function PlanRun() {
   const [query] = useSearchParams();
   const repeat = query.get('repeat');
+  const asked = query.get('version');
+  // One that is not worked on any more, or belongs to a run, is painted as well.
+  const other = useVersion(asked ?? undefined);
   const bait = useBait(repeat ?? '');
   const settings = useSettings().data;
   const patterns = usePatterns().data;
   const bodies = useBodies().data;
-  if (settings === undefined || patterns === undefined || bodies === undefined || (repeat !== null && bait.isLoading))
+  if (
+    settings === undefined ||
+    patterns === undefined ||
+    bodies === undefined ||
+    (repeat !== null && bait.isLoading) ||
+    other.isLoading
+  )
     return <Waiting />;
-  const version = bait.data?.version.id ?? query.get('version') ?? patterns[0]?.version.id;
+  const version = bait.data?.version.id ?? asked ?? patterns[0]?.version.id;
   if (version === undefined) {
     return (
       <div className="page">
@@ -35,6 +46,7 @@ export function PlanRun() {
   const startBody =
     bait.data?.version.body_id ??
     patterns.find((p) => p.version.id === version)?.version.body_id ??
+    other.data?.body.id ??
     bodies[0]?.id ??
     '';
   return (
@@ -44,6 +56,7 @@ export function PlanRun() {
       bodies={bodies}
       startVersion={version}
       startBody={startBody}
+      older={other.data !== undefined && patterns.every((p) => p.version.id !== asked) ? other.data : null}
       repeats={
         bait.data === undefined ? null : { id: bait.data.id, label: bait.data.label, pattern: bait.data.pattern.name }
       }
@@ -57,12 +70,15 @@ interface FormProps {
   bodies: Body[];
   startVersion: string;
   startBody: string;
+  /** A version to be painted that is not the one its pattern is worked on in. */
+  older: Version | null;
   repeats: { id: string; label: string; pattern: string } | null;
 }
 
-function PlanForm({ settings, patterns, bodies, startVersion, startBody, repeats }: FormProps) {
+function PlanForm({ settings, patterns, bodies, startVersion, startBody, older, repeats }: FormProps) {
   const go = useNavigate();
   const queries = useQueryClient();
+  const once = useOnce();
   const [version, setVersion] = useState(startVersion);
   const [body, setBody] = useState(startBody);
   const [baits, setBaits] = useState<number | string>(1);
@@ -87,7 +103,7 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, repeats
   });
   const keep = useMutation({
     mutationFn: async (start: boolean) => {
-      const run = await write<Run>('POST', '/runs', form, true);
+      const run = await once<Run>('/runs', form);
       return start ? write<Run>('POST', `/runs/${run.id}/start`) : run;
     },
     onSuccess: (run) => {
@@ -107,9 +123,14 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, repeats
           {repeats === null ? (
             <NativeSelect
               label="Pattern"
-              data={patterns
-                .filter((p) => p.state !== 'retired')
-                .map((p) => ({ value: p.version.id, label: `${p.name}, version ${p.version.number}` }))}
+              data={[
+                ...(older === null
+                  ? []
+                  : [{ value: older.id, label: `${nameOf(patterns, older.pattern_id)}, ${versionWords(older)}` }]),
+                ...patterns
+                  .filter((p) => p.state !== 'retired')
+                  .map((p) => ({ value: p.version.id, label: `${p.name}, version ${p.version.number}` })),
+              ]}
               value={version}
               onChange={(event) => {
                 const next = event.currentTarget.value;
@@ -186,6 +207,10 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, repeats
       </div>
     </div>
   );
+}
+
+function nameOf(patterns: Pattern[], id: string): string {
+  return patterns.find((p) => p.id === id)?.name ?? '';
 }
 
 function localNow(): string {

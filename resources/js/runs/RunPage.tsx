@@ -35,7 +35,11 @@ export function RunPage() {
           Run {r.number}: {r.pattern.name}
         </h1>
         <span className="dim">
-          version {r.version.number} · {r.body} · {r.state}
+          <Link className="link" to={`/patterns/${r.pattern.id}/versions/${r.version.id}`}>
+            version {r.version.number}
+            {r.version.fitted ? ', fitted' : ''}
+          </Link>{' '}
+          · {r.body} · {r.state}
           {r.repeat_of === null ? '' : ` · repeats ${r.repeat_of.label}`}
         </span>
         <span className="spacer" />

@@ -56,7 +56,11 @@ export function Runs() {
                     </Link>
                   </td>
                   <td>
-                    {run.pattern.name}, version {run.version.number}
+                    {run.pattern.name},{' '}
+                    <Link className="link" to={`/patterns/${run.pattern.id}/versions/${run.version.id}`}>
+                      version {run.version.number}
+                      {run.version.fitted ? ', fitted' : ''}
+                    </Link>
                     {run.repeat_of === null ? '' : `, repeats ${run.repeat_of.label}`}
                   </td>
                   <td>{run.body}</td>

@@ -3,6 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { write } from '../api/client';
 import type { Settings } from '../api/types';
 import { temperature } from '../units/units';
+import { Backups } from './Backups';
 
 interface Props {
   settings: Settings;
@@ -29,7 +30,7 @@ export function RoomForm({ settings, opened, onClose }: Props) {
   );
 
   return (
-    <Modal opened={opened} onClose={onClose} title="Room, units and light" size="xs" centered>
+    <Modal opened={opened} onClose={onClose} title="Room, units, light and backup" size="xs" centered>
       <div className="settings">
         <div className="settings-pair">
           <NumberInput
@@ -66,7 +67,8 @@ export function RoomForm({ settings, opened, onClose }: Props) {
           value={colorScheme}
           onChange={(event) => setColorScheme(event.currentTarget.value as 'auto' | 'light' | 'dark')}
         />
-        {save.isError && <p role="alert">{save.error.message}</p>}
+        <Backups settings={settings} onDaily={(daily_backup) => save.mutate({ daily_backup })} />
+        {save.isError && <p role="alert">Not kept. {save.error.message}</p>}
         {!settings.clear_coat_ok && (
           <p className="caution">Too damp for clear: the surface is within 3 °C of the dew point.</p>
         )}

@@ -1,6 +1,9 @@
 import { Suspense } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import './shell.css';
+import { BoxNotice } from '../box/BoxNotice';
+import { FromBefore } from './FromBefore';
+import { LeaveGuard } from './LeaveGuard';
 import { RoomAndUnits } from './RoomAndUnits';
 
 const PLACES = [
@@ -32,6 +35,9 @@ export function Shell() {
         </nav>
         <RoomAndUnits />
       </header>
+      <FromBefore />
+      <BoxNotice />
+      <LeaveGuard />
       <main id="main" className="shell-main">
         <Suspense fallback={<Waiting />}>
           <Outlet />

@@ -1,22 +1,22 @@
 import { NativeSelect, NumberInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { write } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import type { NewPaint as Form, Paint } from '../api/types';
+import { useOnce } from '../api/useOnce';
 import { AskForm, Line } from '../shell/AskForm';
 
 /** A paint nobody has measured: a swatch and a kind are enough to begin with. */
 export function NewPaint({ opened, onClose }: { opened: boolean; onClose: () => void }) {
   const queries = useQueryClient();
+  const once = useOnce();
   const kinds = useVocabulary().data?.kinds ?? [];
   const [name, setName] = useState('');
   const [hex, setHex] = useState('#3f6f8f');
   const [kind, setKind] = useState('transparent');
   const [bottle, setBottle] = useState<number | string>(30);
   const add = useMutation({
-    mutationFn: () =>
-      write<Paint>('POST', '/paints', { name, hex, kind, bottle_ml: Number(bottle) } satisfies Form, true),
+    mutationFn: () => once<Paint>('/paints', { name, hex, kind, bottle_ml: Number(bottle) } satisfies Form),
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ['paints'] });
       setName('');

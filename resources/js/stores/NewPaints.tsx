@@ -1,14 +1,15 @@
 import { Checkbox, NativeSelect } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { write } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import type { Paint, Palette } from '../api/types';
+import { useOnce } from '../api/useOnce';
 import { AskForm } from '../shell/AskForm';
 
 /** Swatches of a palette onto the rack, each as a paint of the kind that is chosen. */
 export function NewPaints({ palette, onClose }: { palette: Palette; onClose: () => void }) {
   const queries = useQueryClient();
+  const once = useOnce();
   const kinds = useVocabulary().data?.kinds ?? [];
   const [kind, setKind] = useState('opaque');
   const [chosen, setChosen] = useState<Set<number>>(new Set());
@@ -16,7 +17,9 @@ export function NewPaints({ palette, onClose }: { palette: Palette; onClose: () 
     mutationFn: async () => {
       for (const i of chosen) {
         const swatch = palette.colours[i];
-        if (swatch !== undefined) await write<Paint>('POST', '/paints', { ...swatch, kind, left_ml: 0 }, true);
+        if (swatch !== undefined) await once<Paint>('/paints', { ...swatch, kind, left_ml: 0 });
+        // Should the next one fail, this one is not put there again.
+        setChosen((left) => new Set([...left].filter((k) => k !== i)));
       }
     },
     onSuccess: onClose,

@@ -24,8 +24,8 @@ export const temperature = measured('temperature', (name) => `°${name}`);
 const quantity = measured('volume');
 
 /** So many of something: 1 coat, 3 coats. */
-export function counted(n: number, one: string): string {
-  return `${n} ${one}${n === 1 ? '' : 's'}`;
+export function counted(n: number, one: string, many = `${one}s`): string {
+  return `${n} ${n === 1 ? one : many}`;
 }
 
 /** A volume with its unit. */

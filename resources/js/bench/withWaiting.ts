@@ -1,0 +1,59 @@
+import type { BenchEvent, BenchRecord, Run } from '../api/types';
+
+/** The server's record with what has not reached it yet, so that the bench goes on without waiting. */
+export function withWaiting(run: Pick<Run, 'baits' | 'steps'>, known: BenchRecord, waiting: BenchEvent[]): BenchRecord {
+  if (waiting.length === 0) return known;
+  const record = structuredClone(known);
+  for (const event of waiting) {
+    const all = event.bait == null ? run.baits.map((b) => b.position) : [event.bait];
+    if (event.type === 'done') {
+      record.done[event.step] = [...new Set([...(record.done[event.step] ?? []), ...all])];
+    } else if (event.type === 'reopened') {
+      record.done[event.step] = (record.done[event.step] ?? []).filter((b) => !all.includes(b));
+      for (const bait of all) delete record.sides[event.step]?.[bait];
+    } else if (event.type === 'side') {
+      for (const bait of all) {
+        const sides = new Set(record.sides[event.step]?.[bait] ?? []);
+        const side = String(event.data?.side);
+        if (event.data?.done === false) sides.delete(side);
+        else sides.add(side);
+        record.sides[event.step] = { ...record.sides[event.step], [bait]: [...sides] };
+      }
+    } else if (event.type === 'timer') {
+      record.timers = record.timers.filter((t) => !isOf(t, event));
+      record.timers.push({
+        id: event.id,
+        step: event.step,
+        bait: event.bait ?? null,
+        seconds: Number(event.data?.seconds),
+        label: String(event.data?.label ?? ''),
+        at: event.at,
+        tacky: false,
+        dried: false,
+      });
+    } else if (event.type === 'tacky') {
+      record.timers = record.timers.map((t) =>
+        isOf(t, event) ? { ...t, seconds: t.seconds + Number(event.data?.seconds), tacky: true } : t,
+      );
+    } else if (event.type === 'dried') {
+      record.timers = record.timers.map((t) => (isOf(t, event) ? { ...t, dried: true } : t));
+    } else if (event.type === 'timer-stopped') {
+      record.timers = record.timers.filter((t) => !isOf(t, event));
+    } else if (event.type === 'figures') {
+      record.figures[event.step] = { ...record.figures[event.step], ...(event.data as { [figure: string]: number }) };
+    }
+  }
+  record.position = null;
+  for (const step of run.steps.filter((s) => s.document.on)) {
+    const bait = run.baits.find((b) => !(record.done[step.document.id] ?? []).includes(b.position));
+    if (bait !== undefined) {
+      record.position = { step: step.document.id, bait: bait.position };
+      break;
+    }
+  }
+  return record;
+}
+
+function isOf(timer: BenchRecord['timers'][number], event: BenchEvent): boolean {
+  return timer.step === event.step && timer.bait === (event.bait ?? null);
+}

@@ -1,0 +1,52 @@
+import { Modal } from '@mantine/core';
+import { useState } from 'react';
+import { clock, day } from '../units/units';
+import { box } from './box';
+import type { Entry } from './store';
+
+/** Entries that the server would not take: why, and what can be done with each. */
+export function Aside({ entries, onClose }: { entries: Entry[]; onClose: () => void }) {
+  return (
+    <Modal opened onClose={onClose} title="Not taken by the server" centered size="lg">
+      {entries.length === 0 ? (
+        <p>All of it is settled.</p>
+      ) : (
+        <ul className="aside-list">
+          {entries.map((entry) => (
+            <Line key={entry.event.id} entry={entry} />
+          ))}
+        </ul>
+      )}
+    </Modal>
+  );
+}
+
+function Line({ entry }: { entry: Entry }) {
+  const [sure, setSure] = useState(false);
+  return (
+    <li>
+      <p>
+        <b>{entry.about}</b>, {day(entry.event.at)} {clock(entry.event.at)}
+        <br />
+        {entry.refused}
+      </p>
+      <p className="aside-do">
+        <button type="button" className="plain-button quiet" onClick={() => void box.sendAgain(entry)}>
+          Send it again
+        </button>
+        <button type="button" className="plain-button quiet" onClick={() => void box.asNote(entry)}>
+          Keep it as a note
+        </button>
+        {sure ? (
+          <button type="button" className="plain-button quiet" onClick={() => void box.letGo(entry)}>
+            Yes, let it go for good
+          </button>
+        ) : (
+          <button type="button" className="link" onClick={() => setSure(true)}>
+            Let it go
+          </button>
+        )}
+      </p>
+    </li>
+  );
+}

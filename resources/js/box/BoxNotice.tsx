@@ -1,0 +1,50 @@
+import { lazy, Suspense, useState } from 'react';
+import { counted } from '../units/units';
+import { useBox } from './useBox';
+
+const Aside = lazy(async () => ({ default: (await import('./Aside')).Aside }));
+
+const UNKEPT: { [why: string]: string } = {
+  full: 'This browser has no room left to keep anything.',
+  blocked: 'This browser does not let Hawkbrush keep anything.',
+};
+
+/** What was done at the bench and is not with the server yet, and what the server would not take; on every page. */
+export function BoxNotice() {
+  const { waiting, aside, trouble, unkept } = useBox();
+  const [opened, setOpened] = useState(false);
+  const stuck = waiting.length > 0 && (trouble !== null || unkept !== null);
+  if (!stuck && aside.length === 0 && unkept === null) return null;
+  return (
+    <div className="box-notice no-print" role="status">
+      {stuck && (
+        <p>
+          {trouble !== null && `${trouble} `}
+          {counted(waiting.length, 'entry', 'entries')} of the bench{' '}
+          {unkept === null
+            ? `${waiting.length === 1 ? 'is' : 'are'} kept on this device and sent when it is back.`
+            : 'held in this page until sent: leave it open.'}
+        </p>
+      )}
+      {unkept !== null && (
+        <p>
+          {UNKEPT[unkept]} What you do at the bench is held in the open page and sent at once; it would not last through
+          a reload.
+        </p>
+      )}
+      {aside.length > 0 && (
+        <p>
+          {counted(aside.length, 'entry', 'entries')} of the bench {aside.length === 1 ? 'was' : 'were'} not taken.{' '}
+          <button type="button" className="link" onClick={() => setOpened(true)}>
+            See why
+          </button>
+        </p>
+      )}
+      {opened && (
+        <Suspense>
+          <Aside entries={aside} onClose={() => setOpened(false)} />
+        </Suspense>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,63 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Problem, words, write } from '../api/client';
+import type { Bait } from '../api/types';
+import { useUnsaved } from '../shell/unsaved';
+
+/** What to keep and what to change. One written elsewhere meanwhile is shown beside it; neither is lost. */
+export function Lesson({ bait, onKept }: { bait: Bait; onKept: (saved: Bait) => void }) {
+  const [lesson, setLesson] = useState(bait.lesson);
+  const learn = useMutation({
+    mutationFn: (revision: number) => write<Bait>('PATCH', `/baits/${bait.id}`, { revision, lesson }),
+    onSuccess: onKept,
+  });
+  const theirs =
+    learn.error instanceof Problem && learn.error.status === 409
+      ? (learn.error.document?.current as Bait | undefined)
+      : undefined;
+  const dirty = lesson !== bait.lesson;
+  useUnsaved(dirty ? `The lesson of ${bait.label}` : null);
+  return (
+    <form
+      className="lesson"
+      onSubmit={(event) => {
+        event.preventDefault();
+        learn.mutate(theirs?.revision ?? bait.revision);
+      }}
+    >
+      <label htmlFor="lesson">Lesson</label>
+      <input
+        id="lesson"
+        maxLength={250}
+        value={lesson}
+        placeholder="What to keep, what to change"
+        onChange={(event) => setLesson(event.currentTarget.value)}
+      />
+      <button type="submit" className="plain-button quiet" disabled={!dirty || learn.isPending}>
+        {theirs === undefined ? 'Keep' : 'Keep mine instead'}
+      </button>
+      {learn.isError && (
+        <p role="alert" className="notice">
+          Not kept.{' '}
+          {theirs === undefined ? words(learn.error) : `Meanwhile it was written elsewhere: “${theirs.lesson}”.`}
+          {theirs !== undefined && (
+            <>
+              {' '}
+              <button
+                type="button"
+                className="link"
+                onClick={() => {
+                  learn.reset();
+                  setLesson(theirs.lesson);
+                  onKept(theirs);
+                }}
+              >
+                Take theirs
+              </button>
+            </>
+          )}
+        </p>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,55 @@
+import { useState } from 'react';
+import { words } from '../api/client';
+import type { Sheet } from '../api/types';
+import { useLastWord } from '../ladder/useLastWord';
+import { useUnsaved } from '../shell/unsaved';
+import { usePatternChange } from './usePatternChange';
+
+/** The name of the pattern, saved when the field is left; one that could not be kept stands there and says so. */
+export function NameField({ sheet }: { sheet: Sheet }) {
+  const known = sheet.pattern.name;
+  const change = usePatternChange(sheet, true);
+  const [typed, setTyped] = useState<string | null>(null);
+  const shown = typed ?? known;
+  const save = () => {
+    const name = typed?.trim() ?? '';
+    if (typed === null || change.isPending) return;
+    if (name === '' || name === known) setTyped(null);
+    else change.mutate({ name }, { onSuccess: () => setTyped(null) });
+  };
+  useLastWord(() => typed !== null && !change.isError && save());
+  useUnsaved(change.isError ? `The name “${shown}”` : null);
+  return (
+    <>
+      <input
+        className="sheet-name"
+        aria-label="Name of the pattern"
+        value={shown}
+        maxLength={120}
+        size={Math.max(8, shown.length)}
+        aria-invalid={change.isError}
+        onChange={(event) => setTyped(event.currentTarget.value)}
+        onBlur={save}
+        onKeyDown={(event) => (event.key === 'Enter' || event.key === 'Escape') && event.currentTarget.blur()}
+      />
+      {change.isError && (
+        <span className="sheet-unkept" role="alert">
+          The name was not kept. {words(change.error)}{' '}
+          <button type="button" className="link" onClick={save}>
+            Keep it now
+          </button>{' '}
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              change.reset();
+              setTyped(null);
+            }}
+          >
+            Back to “{known}”
+          </button>
+        </span>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,90 @@
+import { useRef, useState } from 'react';
+import { words } from '../api/client';
+import type { Sheet } from '../api/types';
+import { useLastWord } from '../ladder/useLastWord';
+import { useUnsaved } from '../shell/unsaved';
+import { usePatternChange } from './usePatternChange';
+
+const LEFT = 'hawkbrush-notes-';
+
+type Texts = { species: string; water: string; notes: string };
+
+/** Species, water and notes. Closed by Escape or with its page, what was typed is saved all the same. */
+export function Notes({ sheet }: { sheet: Sheet }) {
+  const { pattern } = sheet;
+  const change = usePatternChange(sheet, true);
+  const [texts, setTexts] = useState<Texts>(() => takeUp(pattern.id) ?? pattern);
+  const given = { species: texts.species, water: texts.water, notes: texts.notes };
+  const dirty = (Object.keys(given) as (keyof Texts)[]).some((name) => given[name] !== pattern[name]);
+  const sent = useRef('');
+  const save = () => {
+    if (!dirty || change.isPending || sent.current === JSON.stringify(given)) return;
+    sent.current = JSON.stringify(given);
+    keepLeft(pattern.id, given);
+    change.mutate(given, {
+      onSuccess: () => keepLeft(pattern.id, null),
+      onError: () => {
+        sent.current = '';
+      },
+    });
+  };
+  useLastWord(save);
+  useUnsaved(change.isError && dirty ? 'The notes of this pattern' : null);
+  const field = (name: keyof Texts, max: number) => ({
+    value: texts[name],
+    maxLength: max,
+    onChange: (event: { currentTarget: { value: string } }) => {
+      const { value } = event.currentTarget;
+      setTexts((now) => ({ ...now, [name]: value }));
+    },
+  });
+  return (
+    <form
+      className="notes-form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+    >
+      <label>
+        Species
+        <input {...field('species', 60)} />
+      </label>
+      <label>
+        Water it suits
+        <input {...field('water', 60)} />
+      </label>
+      <label>
+        Notes
+        <textarea rows={4} {...field('notes', 4000)} />
+      </label>
+      {change.isError && <p role="alert">Not kept. {words(change.error)}</p>}
+      <p className="sheet-notes-do">
+        <button type="submit" className="plain-button">
+          {change.isSuccess && !dirty ? 'Saved' : 'Save'}
+        </button>
+        <button type="button" className="link" onClick={() => change.mutate({ retired: pattern.state !== 'retired' })}>
+          {pattern.state === 'retired' ? 'Take back into use' : 'Retire this pattern'}
+        </button>
+      </p>
+    </form>
+  );
+}
+
+/** Kept in this browser until the server has it. */
+function keepLeft(id: string, texts: Texts | null): void {
+  try {
+    if (texts === null) localStorage.removeItem(LEFT + id);
+    else localStorage.setItem(LEFT + id, JSON.stringify(texts));
+  } catch {
+    // Without storage it stands in the form as long as that is open.
+  }
+}
+
+function takeUp(id: string): Texts | null {
+  try {
+    return JSON.parse(localStorage.getItem(LEFT + id) ?? 'null') as Texts | null;
+  } catch {
+    return null;
+  }
+}

@@ -1,0 +1,177 @@
+import { newId, Problem, words, write } from '../api/client';
+import type { Change, Edited, Look, Version } from '../api/types';
+
+/** What to change; or how, seen from the version as it is when its turn comes. */
+export type Wanted = Change | 'undo' | 'redo' | ((now: Version) => Change | undefined);
+
+/** An edit that is not with the server yet. */
+export interface Waiting {
+  key: string;
+  wanted: Wanted;
+  settle: (version: Version | undefined) => void;
+}
+
+export interface LineState {
+  waiting: Waiting[];
+  /** Why the line has stopped for now, or what was refused. */
+  trouble: string | null;
+  /** It was changed elsewhere: what stands there now. The line waits until it is said what becomes of the edits. */
+  theirs: Version | null;
+}
+
+interface Sheet {
+  current: () => Version | undefined;
+  shown: () => { upto: string | null; look: Look };
+  took: (edited: Edited, show: { upto: string | null; look: Look }) => void;
+}
+
+const TRY_AGAIN_MS = 3000;
+
+/**
+ * The edits of one sheet go out one after the other, each on the revision the one before it made. The line stops at the
+ * first that meets another tab's, or no server; nothing in it is let go unasked. What is left when the page is closed is
+ * kept in the browser and goes out when the sheet is opened again; its key tells the server what it has already.
+ */
+export class EditLine {
+  state: LineState = { waiting: [], trouble: null, theirs: null };
+  private busy = false;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private readonly listeners = new Set<() => void>();
+  private readonly left: string;
+
+  constructor(
+    pattern: string,
+    private readonly sheet: Sheet,
+  ) {
+    this.left = `hawkbrush-edits-${pattern}`;
+  }
+
+  subscribe = (listener: () => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  /** What an earlier page could not send any more. */
+  takeUp(): void {
+    for (const { key, change } of readLeft(this.left)) {
+      this.add({ key, wanted: change, settle: () => {} });
+    }
+    forget(this.left);
+  }
+
+  send(wanted: Wanted): Promise<Version | undefined> {
+    return new Promise((settle) => this.add({ key: newId(), wanted, settle }));
+  }
+
+  /** Those that are chosen go on top of what stands there now; the others are left out. */
+  settle(chosen: string[]): void {
+    const { theirs, waiting } = this.state;
+    if (theirs === null) return;
+    this.sheet.took({ version: theirs, texture: null, trouble: '' }, this.sheet.shown());
+    for (const one of waiting) if (!chosen.includes(one.key)) one.settle(undefined);
+    this.set({ theirs: null, waiting: waiting.filter((one) => chosen.includes(one.key)) });
+    this.go();
+  }
+
+  /** The page is going: what waits is kept, and the first of it sent in a way that outlives the page. */
+  leave(): void {
+    const now = this.sheet.current();
+    const changes = this.state.waiting.flatMap(({ key, wanted }) => {
+      const change = typeof wanted === 'function' ? now && wanted(now) : wanted;
+      return change === undefined ? [] : [{ key, change }];
+    });
+    if (changes.length === 0) return;
+    try {
+      localStorage.setItem(this.left, JSON.stringify(changes));
+    } catch {
+      // Leaving was asked about while it was stuck; what is on its way may still arrive.
+    }
+  }
+
+  private add(one: Waiting): void {
+    this.set({ waiting: [...this.state.waiting, one] });
+    this.go();
+  }
+
+  private go(): void {
+    const [first] = this.state.waiting;
+    const version = this.sheet.current();
+    if (this.busy || this.state.theirs !== null || first === undefined || version === undefined) return;
+    const change = typeof first.wanted === 'function' ? first.wanted(version) : first.wanted;
+    if (change === undefined) {
+      this.done(first, undefined);
+      return;
+    }
+    clearTimeout(this.timer);
+    this.busy = true;
+    // No waiting before it is sent: a page that is being closed has no later.
+    void this.sendOne(first, change, version);
+  }
+
+  private async sendOne(one: Waiting, change: Change | 'undo' | 'redo', version: Version): Promise<void> {
+    const show = this.sheet.shown();
+    const back = typeof change === 'string';
+    const body = { revision: version.revision, show, ...(back ? {} : { change, key: one.key }) };
+    try {
+      const path = `/versions/${version.id}/${back ? change : 'edits'}`;
+      const edited = await write<Edited>('POST', path, body, { keepalive: leaving });
+      this.sheet.took(edited, show);
+      this.busy = false;
+      this.set({ trouble: edited.trouble === '' ? null : edited.trouble });
+      this.done(one, edited.version);
+    } catch (error) {
+      this.busy = false;
+      this.met(one, error);
+    }
+  }
+
+  private met(one: Waiting, error: unknown): void {
+    const stale =
+      error instanceof Problem && error.status === 409 ? (error.document?.current as Version | undefined) : undefined;
+    if (stale !== undefined) {
+      this.set({ theirs: stale });
+    } else if (error instanceof Problem && error.status < 500) {
+      this.set({ trouble: words(error) });
+      this.done(one, undefined);
+    } else {
+      this.set({ trouble: words(error) });
+      this.timer = setTimeout(() => this.go(), TRY_AGAIN_MS);
+    }
+  }
+
+  private done(one: Waiting, version: Version | undefined): void {
+    this.set({ waiting: this.state.waiting.filter((other) => other !== one) });
+    one.settle(version);
+    this.go();
+  }
+
+  private set(change: Partial<LineState>): void {
+    this.state = { ...this.state, ...change };
+    for (const listener of this.listeners) listener();
+  }
+}
+
+/** From when on a page is being closed, what it sends has to outlive it. */
+let leaving = false;
+window.addEventListener('pagehide', () => setLeaving(true), { capture: true });
+window.addEventListener('pageshow', () => setLeaving(false));
+
+function setLeaving(is: boolean): void {
+  leaving = is;
+}
+
+function readLeft(name: string): { key: string; change: Change | 'undo' | 'redo' }[] {
+  try {
+    return JSON.parse(localStorage.getItem(name) ?? '[]');
+  } catch {
+    return [];
+  }
+}
+
+function forget(name: string): void {
+  try {
+    localStorage.removeItem(name);
+  } catch {
+    // Where nothing can be kept, nothing was.
+  }
+}

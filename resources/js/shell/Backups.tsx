@@ -1,0 +1,61 @@
+import { Switch } from '@mantine/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { words, write } from '../api/client';
+import { useBackups } from '../api/queries';
+import type { Backup, Settings } from '../api/types';
+import { clock, day } from '../units/units';
+
+const SHOWN = 4;
+
+interface Props {
+  settings: Settings;
+  onDaily: (daily: Settings['daily_backup']) => void;
+}
+
+/** Everything that is kept, in one file: made now or daily, and fetched from here. */
+export function Backups({ settings, onDaily }: Props) {
+  const queries = useQueryClient();
+  const backups = useBackups().data ?? [];
+  const make = useMutation({
+    mutationFn: () => write<Backup>('POST', '/backups'),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['backups'] }),
+  });
+  return (
+    <fieldset className="backups">
+      <legend>Backup</legend>
+      <Switch
+        label="One a day; the last seven are kept"
+        checked={settings.daily_backup === 'on'}
+        onChange={(event) => onDaily(event.currentTarget.checked ? 'on' : 'off')}
+      />
+      <button type="button" className="plain-button quiet" disabled={make.isPending} onClick={() => make.mutate()}>
+        {make.isPending ? 'Backing up …' : 'Back up now'}
+      </button>
+      {make.isError && <p role="alert">{words(make.error)}</p>}
+      {backups.length === 0 ? (
+        <p className="dim">There is none yet.</p>
+      ) : (
+        <ul>
+          {backups.slice(0, SHOWN).map((backup) => (
+            <li key={backup.id}>
+              <a className="link" href={`/api/v1/backups/${backup.id}`} download>
+                {day(backup.made_at)} {clock(backup.made_at)}
+              </a>{' '}
+              <span className="dim">
+                {backup.id.startsWith('daily')
+                  ? 'daily'
+                  : backup.id.startsWith('before')
+                    ? 'before an update'
+                    : 'by hand'}
+                , {(backup.bytes / 1e6).toFixed(1)} MB
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <p className="dim">
+        They lie in the folder “backups” of the data; keep one elsewhere too. bin/restore brings one back.
+      </p>
+    </fieldset>
+  );
+}

@@ -1,0 +1,14 @@
+import { useShownFrom } from '../api/shownFrom';
+import { clock, day } from '../units/units';
+
+/** Says that what stands on the page was kept from before. */
+export function FromBefore() {
+  const since = useShownFrom();
+  if (since === null) return null;
+  return (
+    <p className="from-before no-print" role="status">
+      Hawkbrush does not answer. This is what was here on {day(since)} at {clock(since)}. The bench goes on; everything
+      else waits until it answers.
+    </p>
+  );
+}

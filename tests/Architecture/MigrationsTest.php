@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+// A migration that has landed is never edited: databases that went through it would differ from those that come later.
+// A new one is added here with its checksum.
+
+const LANDED = [
+    '2026_11_25_000001_create_stores' => 'a24f32e097a8f3deb774f744a6d45559f09d789da69455b67fb26d2ff2432437',
+    '2026_11_25_000002_create_patterns' => 'b300a8bf016d5d27e2781decce6c17ed8de645b0a892aceec9d42ac58f0f7777',
+    '2026_11_25_000003_create_runs' => '06790b3c557aa3970792ac4f96e78e8554f61c3cbadb6953cd98b9f2ee63304f',
+    '2026_11_25_000004_widen_rack' => 'ebb148c07f7f35bed7ed5d94b835df22a039afd8e7428778b453bb36a68b5bcd',
+    '2026_11_25_000005_bodies_and_masks' => '09bbab25ea93451f9b2e8f6016e9fb8feff5dbe3026dbafaefd57a40a8b3810f',
+    '2026_11_25_000006_drying_learnt' => '7f96b5c8839d960fbff9e669f4a0688988949af5c383df19a65ad1c59fe0815a',
+    '2026_11_29_000007_repair_first_day' => '0612452e9747e6eebed48a13d6b9beeb7ddd535c0dafe267a68e87ca9fb9472d',
+    '2026_11_29_000008_fitted_copies_and_stamps' => '25738db26bfdca6b4b5e505579b5b6d3465a311ee41ff6a57157ccc8ad66f4e2',
+    '2026_11_29_000009_small_edits' => '41cc721fb181efc4014d740afda084328bcf40eff81f814f41cd6767332e65e4',
+];
+
+it('never changes a migration that has landed', function (): void {
+    $now = [];
+    foreach (glob(dirname(__DIR__, 2).'/database/migrations/*.php') ?: [] as $path) {
+        $now[basename($path, '.php')] = hash_file('sha256', $path);
+    }
+    expect($now)->toBe(LANDED);
+});

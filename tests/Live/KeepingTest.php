@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Keeping\DatabaseFile;
+use Tests\Artisan;
+use Tests\LiveServer;
+
+/** @return list<string> what is wrong with a database; nothing, if it can be worked with */
+function wrongWith(string $data): array
+{
+    return Artisan::database($data)->query('PRAGMA integrity_check')->fetchAll(PDO::FETCH_COLUMN) === ['ok'] ? [] : ['damaged'];
+}
+
+afterEach(function (): void {
+    foreach (glob(sys_get_temp_dir().'/hawkbrush-live-*') ?: [] as $folder) {
+        if (filemtime($folder) < time() - 600 || isset($this->data) && str_starts_with($folder, $this->data)) {
+            exec('rm -rf '.escapeshellarg($folder));
+        }
+    }
+});
+
+it('brings a database of the first day up to date, so that it takes edits again', function (): void {
+    $this->data = Artisan::firstDay();
+    expect(Artisan::run($this->data, ['hawkbrush:ready']))->toBe([0, '']);
+    $server = LiveServer::start([], $this->data);
+    $body = $server->ask('POST', '/bodies', ['name' => 'Test 60', 'length_mm' => 60, 'exponent' => 2, 'stations' => [[0, 1, 1, 1], [0.3, 10, 10, 6], [0.7, 7, 7, 4], [1, 1, 1, 1]]])[1];
+    $version = $server->ask('POST', '/patterns', ['name' => 'Ruffe', 'body_id' => $body['id']])[1]['version'];
+    expect($server->ask('POST', "/versions/{$version['id']}/edits", ['revision' => 1, 'change' => ['op' => 'remove', 'step' => $version['steps'][0]['document']['id']]])[0])->toBe(200);
+    $server->remove();
+});
+
+it('is as it was before, or up to date, whenever it is killed on the way', function (): void {
+    $this->data = Artisan::firstDay();
+    Artisan::database($this->data)->exec("INSERT INTO settings (id, \"values\") VALUES (1, '{}')");
+    for ($i = 0; $i < 12; $i++) {
+        $data = LiveServer::folder();
+        copy($this->data.'/hawkbrush.sqlite', $data.'/hawkbrush.sqlite');
+        $process = Artisan::start($data, ['hawkbrush:ready'], $pipes);
+        usleep(random_int(100_000, 500_000));
+        proc_terminate($process, SIGKILL);
+        proc_close($process);
+        expect(wrongWith($data))->toBe([])
+            ->and(Artisan::run($data, ['hawkbrush:ready']))->toBe([0, ''])
+            ->and(DatabaseFile::check($data.'/hawkbrush.sqlite'))->toHaveCount(count(glob(dirname(__DIR__, 2).'/database/migrations/*.php') ?: []));
+        exec('rm -rf '.escapeshellarg($data));
+    }
+});
+
+it('backs up before it brings up to date', function (): void {
+    $this->data = Artisan::firstDay();
+    Artisan::run($this->data, ['hawkbrush:ready']);
+    expect(glob($this->data.'/backups/before-update-*.zip'))->toHaveCount(1);
+    Artisan::run($this->data, ['hawkbrush:ready']);
+    expect(glob($this->data.'/backups/*.zip'))->toHaveCount(1);
+});
+
+it('backs up one moment whole while others write', function (): void {
+    $server = LiveServer::start();
+    $this->data = $server->data;
+    for ($i = 0; $i < 8; $i++) {
+        $backup = Artisan::start($this->data, ['hawkbrush:backup', $this->data."/{$i}.zip"], $pipes);
+        $server->atOnce(array_map(static fn(int $n): array => ['POST', '/paints', ['name' => "Paint {$i}-{$n}", 'kind' => 'opaque', 'hex' => '#404040']], range(1, 8)));
+        expect(proc_close($backup))->toBe(0);
+        $zip = new ZipArchive();
+        $zip->open($this->data."/{$i}.zip");
+        $zip->extractTo($this->data."/{$i}");
+        expect(wrongWith($this->data."/{$i}"))->toBe([]);
+    }
+    $server->kill();
+});
+
+it('does not replace the data of a server that runs', function (): void {
+    $this->data = LiveServer::folder();
+    Artisan::run($this->data, ['hawkbrush:ready']);
+    Artisan::run($this->data, ['hawkbrush:backup', $this->data.'.zip']);
+    $lock = fopen($this->data.'/.lock', 'c');
+    flock($lock, LOCK_SH);
+    [$code, $said] = Artisan::run($this->data, ['hawkbrush:restore', $this->data.'.zip']);
+    expect($code)->toBe(1)->and($said)->toContain('Stop it first');
+});
+
+it('brings a backup back beside what is there, and keeps that', function (): void {
+    $this->data = LiveServer::folder();
+    Artisan::run($this->data, ['hawkbrush:ready']);
+    Artisan::run($this->data, ['hawkbrush:demo']);
+    $demo = Artisan::database($this->data)->query('SELECT name FROM patterns ORDER BY id')->fetchAll(PDO::FETCH_COLUMN);
+    $photographs = array_map(basename(...), glob($this->data.'/photos/*.jpg') ?: []);
+    expect(Artisan::run($this->data, ['hawkbrush:backup', $this->data.'.zip']))->toBe([0, "Backed up to {$this->data}.zip\n"]);
+
+    $zip = new ZipArchive();
+    $zip->open($this->data.'.zip');
+    expect((string) $zip->getFromName('tables/patterns.csv'))->toContain('Roach')
+        ->and((string) $zip->getFromName('tables/log.csv'))->toContain('H-0001')
+        ->and((string) $zip->getFromName('tables/bench.csv'))->toContain('done');
+    $zip->close();
+
+    Artisan::database($this->data)->exec("UPDATE patterns SET name = 'Spoilt'");
+    [$code, $said] = Artisan::run($this->data, ['hawkbrush:restore', $this->data.'.zip']);
+    expect($code)->toBe(0, $said)
+        ->and(Artisan::database($this->data)->query('SELECT name FROM patterns ORDER BY id')->fetchAll(PDO::FETCH_COLUMN))->toBe($demo)
+        ->and(array_map(basename(...), glob($this->data.'/photos/*.jpg') ?: []))->toBe($photographs);
+    preg_match('/kept in (\S+)\./', $said, $kept);
+    expect(Artisan::database($kept[1])->query("SELECT count(*) FROM patterns WHERE name = 'Spoilt'")->fetchColumn())->toBe(count($demo));
+});
+
+it('refuses what is no backup, with the reason, and leaves the data as it is', function (Closure $spoil, string $why): void {
+    $this->data = LiveServer::folder();
+    Artisan::run($this->data, ['hawkbrush:ready']);
+    Artisan::run($this->data, ['hawkbrush:backup', $this->data.'.zip']);
+    $spoil($this->data.'.zip');
+    $before = hash_file('sha256', $this->data.'/hawkbrush.sqlite');
+    [$code, $said] = Artisan::run($this->data, ['hawkbrush:restore', $this->data.'.zip']);
+    expect($code)->toBe(1)->and($said)->toContain($why)
+        ->and(hash_file('sha256', $this->data.'/hawkbrush.sqlite'))->toBe($before)
+        ->and(glob($this->data.'.restored-*'))->toBe([]);
+})->with([
+    'a text' => [fn(string $path) => file_put_contents($path, 'not a backup'), 'is no backup of Hawkbrush'],
+    'half of one' => [fn(string $path) => file_put_contents($path, substr((string) file_get_contents($path), 0, (int) (filesize($path) / 2))), 'is no backup of Hawkbrush, or it is damaged'],
+    'another zip' => [function (string $path): void {
+        $zip = new ZipArchive();
+        $zip->open($path, ZipArchive::OVERWRITE | ZipArchive::CREATE);
+        $zip->addFromString('../../etc/cron.d/x', 'x');
+        $zip->close();
+    }, 'does not belong'],
+    'one with a spoilt database' => [function (string $path): void {
+        $zip = new ZipArchive();
+        $zip->open($path);
+        $zip->addFromString('hawkbrush.sqlite', 'SQLite format 3 and nothing else');
+        $zip->close();
+    }, 'is not as it was backed up'],
+    'one of a newer Hawkbrush' => [function (string $path): void {
+        $zip = new ZipArchive();
+        $zip->open($path);
+        $data = LiveServer::folder();
+        $zip->extractTo($data, ['hawkbrush.sqlite']);
+        Artisan::database($data)->exec("INSERT INTO migrations (migration, batch) VALUES ('2099_01_01_000001_later', 9)");
+        $manifest = json_decode((string) $zip->getFromName('manifest.json'), true);
+        $manifest['sha256']['hawkbrush.sqlite'] = hash_file('sha256', $data.'/hawkbrush.sqlite');
+        $zip->addFromString('manifest.json', (string) json_encode($manifest));
+        $zip->addFile($data.'/hawkbrush.sqlite', 'hawkbrush.sqlite');
+        $zip->close();
+    }, 'newer Hawkbrush'],
+    'none at all' => [fn(string $path) => unlink($path), 'There is no file'],
+]);
+
+it('does not start on what it cannot work with, and says why', function (Closure $spoil, string $why): void {
+    $this->data = LiveServer::folder();
+    Artisan::run($this->data, ['hawkbrush:ready']);
+    $spoil($this->data);
+    [$code, $said] = Artisan::run($this->data, ['hawkbrush:ready']);
+    expect($code)->toBe(1)->and($said)->toContain($why);
+})->with([
+    'a damaged database' => [fn(string $data) => file_put_contents($data.'/hawkbrush.sqlite', 'SQLite format 3'.str_repeat("\0x", 3000)), 'bin/restore'],
+    'another file in its place' => [fn(string $data) => file_put_contents($data.'/hawkbrush.sqlite', 'hello'), 'is no database'],
+    'photographs without a database' => [function (string $data): void {
+        unlink($data.'/hawkbrush.sqlite');
+        mkdir($data.'/photos');
+        touch($data.'/photos/one.jpg');
+    }, '1 photographs, but no database'],
+    'a database of another program' => [function (string $data): void {
+        Artisan::database($data)->exec('DROP TABLE migrations');
+    }, 'not one of Hawkbrush'],
+    'a database of a newer Hawkbrush' => [function (string $data): void {
+        Artisan::database($data)->exec("INSERT INTO migrations (migration, batch) VALUES ('2099_01_01_000001_later', 9)");
+    }, 'newer Hawkbrush'],
+]);
+
+it('lays the demo out where nothing is, and nowhere else', function (): void {
+    $this->data = LiveServer::folder();
+    Artisan::run($this->data, ['hawkbrush:ready']);
+    Artisan::run($this->data, ['hawkbrush:demo']);
+    Artisan::database($this->data)->exec("UPDATE patterns SET name = 'Mine'");
+    // As a folder brought back without what only the demo knew of it.
+    Artisan::run($this->data, ['hawkbrush:demo']);
+    expect(array_unique(Artisan::database($this->data)->query('SELECT name FROM patterns')->fetchAll(PDO::FETCH_COLUMN)))->toBe(['Mine']);
+});
