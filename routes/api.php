@@ -59,6 +59,7 @@ Route::post('mixes/search', [MixController::class, 'search']);
 
 Route::get('rack.csv', [FormatController::class, 'table']);
 Route::post('rack/import', [FormatController::class, 'readTable']);
+Route::post('rack/imports/{id}/undo', [FormatController::class, 'undoTable']);
 Route::get('rack.gpl', [FormatController::class, 'palette']);
 Route::post('palettes/read', [FormatController::class, 'readPalette']);
 Route::get('cards.cgats', [FormatController::class, 'readings']);

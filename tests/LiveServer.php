@@ -22,7 +22,7 @@ final class LiveServer
     {
         $data ??= self::folder();
         if (! is_file($data.'/hawkbrush.sqlite')) {
-            self::migrated($data.'/hawkbrush.sqlite');
+            copy(self::migrated(), $data.'/hawkbrush.sqlite');
         }
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         $port = $socket === false ? 0 : (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
@@ -109,8 +109,8 @@ final class LiveServer
         return array_map(static fn(\CurlHandle $h): array => [(int) curl_getinfo($h, CURLINFO_RESPONSE_CODE), json_decode((string) curl_multi_getcontent($h), true)], $handles);
     }
 
-    /** A database brought up to date once and copied from then on. */
-    private static function migrated(string $to): void
+    /** A database brought up to date once, to be copied from then on. */
+    public static function migrated(): string
     {
         $sum = md5(implode('', array_map(md5_file(...), glob(__DIR__.'/../database/migrations/*.php') ?: [])));
         $made = sys_get_temp_dir()."/hawkbrush-migrated-{$sum}.sqlite";
@@ -121,6 +121,7 @@ final class LiveServer
             $code === 0 || throw new RuntimeException('The database for the tests could not be made.');
             rename($aside, $made);
         }
-        copy($made, $to);
+
+        return $made;
     }
 }

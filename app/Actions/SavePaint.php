@@ -41,16 +41,18 @@ final readonly class SavePaint
         return $this->put($this->read($form, []), $this->bottle($form));
     }
 
-    /**
-     * A rack table: bottles known by name are brought up to date, others are added; all of it or nothing.
-     *
-     * @param list<Bottle> $bottles
-     *
-     * @return int how many were added
-     */
-    public function fromTable(array $bottles): int
+    /** A line of a rack table: the paint that is known by its name is brought up to date, else it is added. */
+    public function fromBottle(Bottle $bottle, ?Paint $known): Paint
     {
-        return DB::transaction(fn(): int => \count(array_filter($bottles, $this->line(...))));
+        $about = ['finish' => $bottle->finish, 'bottle_ml' => $bottle->bottleMl, 'left_ml' => $bottle->leftMl, 'opened_on' => $bottle->openedOn];
+        $document = Node::root(['name' => $bottle->name, 'kind' => $bottle->kind->value, 'hex' => $bottle->hex, 'family' => $bottle->family, 'solids' => $bottle->solids,
+            'drop_ml' => $bottle->dropMl, 'drying' => $bottle->drying ?? $known->drying ?? 1.0]);
+        if ($known === null) {
+            return $this->put($this->read($document, []), $about);
+        }
+        $this->settle($known, $this->read($document, $this->keeps($known, $document) ? $this->measured($known) : []), $about);
+
+        return $known;
     }
 
     /**
@@ -119,22 +121,6 @@ final readonly class SavePaint
     {
         $core = $paint->core();
         $this->settle($paint, new CorePaint($paint->id, $core->name, $core->kind, $found, $core->hex, $core->solids, $core->dropMl, $core->family, true, $core->drying), []);
-    }
-
-    /** @return bool whether it was added */
-    private function line(Bottle $bottle): bool
-    {
-        $about = ['finish' => $bottle->finish, 'bottle_ml' => $bottle->bottleMl, 'left_ml' => $bottle->leftMl, 'opened_on' => $bottle->openedOn];
-        $there = Paint::query()->where('name', $bottle->name)->whereNull('archived_at')->first();
-        $document = Node::root(['name' => $bottle->name, 'kind' => $bottle->kind->value, 'hex' => $bottle->hex, 'family' => $bottle->family, 'solids' => $bottle->solids,
-            'drop_ml' => $bottle->dropMl, 'drying' => $bottle->drying ?? $there->drying ?? 1.0]);
-        if ($there === null) {
-            $this->put($this->read($document, []), $about);
-        } else {
-            $this->settle($there, $this->read($document, $this->keeps($there, $document) ? $this->measured($there) : []), $about);
-        }
-
-        return $there === null;
     }
 
     /** @param array<string, mixed> $about */

@@ -42,6 +42,12 @@ final class NotNow extends \RuntimeException
         return new self('not-backed-up', 'There is no backup', $why.' What is kept is untouched.', 507);
     }
 
+    /** @param list<string> $names */
+    public static function usedSince(array $names): self
+    {
+        return new self('used-since', 'This cannot be undone any more', 'Changed or used since the table was brought in: '.implode(', ', $names).'. Nothing was undone; put these right by hand.');
+    }
+
     public static function photographLost(): self
     {
         return new self('photograph-lost', 'This photograph is lost', 'Hawkbrush knows of this photograph, but its file is gone from the folder “photos” of its data. Put it back from a backup.', 404);

@@ -35,6 +35,10 @@ final class DatabaseFile
     /** A copy of it as it is at one moment, whatever is written meanwhile. */
     public static function copy(string $from, string $to): void
     {
+        // SQLite would make an empty one in its place.
+        if (! is_file($from)) {
+            throw new KeepingTrouble("There is no database {$from}.");
+        }
         try {
             $pdo = new \PDO("sqlite:{$from}", null, null, [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::ATTR_TIMEOUT => 30]);
             $pdo->exec('VACUUM INTO '.$pdo->quote($to));

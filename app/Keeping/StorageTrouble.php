@@ -35,7 +35,9 @@ enum StorageTrouble: string
                     return self::Emptied;
                 }
 
-                return \is_int($code) ? self::CODES[$code & 0xFF] ?? null : null;
+                if (\is_int($code) && isset(self::CODES[$code & 0xFF])) {
+                    return self::CODES[$code & 0xFF];
+                }
             }
         }
 

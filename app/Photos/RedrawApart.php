@@ -10,12 +10,10 @@ use Symfony\Component\Process\PhpExecutableFinder;
 use Symfony\Component\Process\Process;
 
 /** Has a photograph drawn anew by a process of its own: one that takes too much time or memory ends that, not the server. */
-final class RedrawApart
+final readonly class RedrawApart
 {
-    private const SECONDS = 8;
-
-    /** Of address space; a photograph of 60 megapixels takes about half. */
-    private const KILOBYTES = 1_200_000;
+    /** @param int $kilobytes of address space; a photograph of 60 megapixels takes about half of what is given */
+    public function __construct(private int $seconds = 8, private int $kilobytes = 1_200_000) {}
 
     /**
      * @return array{width: int, height: int} of what was written
@@ -25,9 +23,9 @@ final class RedrawApart
     public function file(string $from, string $to): array
     {
         $php = (new PhpExecutableFinder())->find(false);
-        $process = new Process(['sh', '-c', 'ulimit -v "$1" && ulimit -t "$2" && shift 2 && exec "$@"', 'sh', (string) self::KILOBYTES, (string) self::SECONDS,
+        $process = new Process(['sh', '-c', 'ulimit -v "$1" && ulimit -t "$2" && shift 2 && exec "$@"', 'sh', (string) $this->kilobytes, (string) $this->seconds,
             $php === false ? 'php' : $php, '-d', 'memory_limit=-1', '-d', 'opcache.enable_cli=0', __DIR__.'/redraw-photo.php', $from, $to]);
-        $process->setTimeout(2 * self::SECONDS);
+        $process->setTimeout(2 * $this->seconds);
         try {
             $process->run();
         } catch (ProcessTimedOutException) {

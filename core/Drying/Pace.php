@@ -14,6 +14,9 @@ final class Pace
 
     public const MOST = 2.5;
 
+    /** So many times quicker or slower than any paint dries, a clock was set or a bait forgotten: that says nothing. */
+    private const ABSURD = 4.0;
+
     /** What one run counts against all before it. */
     private const SHARE = 0.3;
 
@@ -25,6 +28,12 @@ final class Pace
     public static function after(float $pace, float $ratio): float
     {
         return self::bounded($pace + self::SHARE * (self::bounded($ratio) - $pace));
+    }
+
+    /** Whether so much, actual over predicted, can have been a paint drying at all. */
+    public static function tells(float $ratio): bool
+    {
+        return $ratio >= self::LEAST / self::ABSURD && $ratio <= self::MOST * self::ABSURD;
     }
 
     public static function bounded(float $pace): float

@@ -15,7 +15,7 @@ final class Dried
 {
     /**
      * A coat felt dry when its time was up says nothing new: it may have been dry for long. One felt dry before, or still
-     * tacky then, does. Of a mix, each of its paints is held to it.
+     * tacky then, does. A time that no paint takes says nothing either. Of a mix, each of its paints is held to it.
      *
      * @return array<string, float> actual over predicted, the mean of what was felt, by paint id
      */
@@ -29,7 +29,7 @@ final class Dried
                 continue;
             }
             foreach ($record->dried[$step->id] ?? [] as ['seconds' => $seconds, 'tacky' => $tacky]) {
-                if ($tacky || $seconds < $model * $step->mixture()->drying()) {
+                if (Pace::tells($seconds / $model) && ($tacky || $seconds < $model * $step->mixture()->drying())) {
                     foreach ($step->mix as [$paint]) {
                         $felt[$paint->id][] = Pace::bounded($seconds / $model);
                     }

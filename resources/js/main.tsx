@@ -57,6 +57,9 @@ watchSleep();
 box.onRecord = (run, record) =>
   queries.setQueryData<Run>(['run', run], (known) => (known === undefined ? known : { ...known, record }));
 
+// It may have been finished elsewhere.
+box.onRefused = (run) => void queries.invalidateQueries({ queryKey: ['run', run] });
+
 const router = createBrowserRouter([
   {
     Component: Shell,

@@ -104,3 +104,24 @@ it('writes the measured cards as CGATS and reads them', function (): void {
         ->and($read[0]['colour']['hex'])->toBe('#7d8f6c');
     $this->send('POST', '/readings/read', ['text' => 7])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/text');
 });
+
+it('takes back what a table brought in, as one', function (): void {
+    $moss = $this->paint('Moss', 'transparent', '#4d6340');
+    $rack = fn(): array => collect($this->ask('/paints')->json('paints'))->map(fn(array $p): array => [$p['name'], $p['hex'], $p['left_ml']])->all();
+    $before = $rack();
+    $table = "Name,Kind,Swatch (hex),Left (ml)\nMoss,opaque,#111111,3\nFen,opaque,#222222,4\nFen,opaque,#333333,5\n";
+    $import = $this->send('POST', '/rack/import', ['csv' => $table])->assertOk()->assertJson(['added' => 1, 'changed' => 1])->json();
+    expect($rack())->toHaveCount(2);
+    $this->send('POST', "/rack/imports/{$import['id']}/undo")->assertOk()->assertJsonPath('undone', true);
+    $this->send('POST', "/rack/imports/{$import['id']}/undo")->assertOk();
+    expect($rack())->toBe($before);
+    // A page that was opened before does not overwrite it unseen.
+    $this->send('PATCH', "/paints/{$moss->id}", ['revision' => 1, 'left_ml' => 1])->assertStatus(409);
+
+    $import = $this->send('POST', '/rack/import', ['csv' => $table])->json();
+    $this->send('PATCH', "/paints/{$moss->id}", ['revision' => Paint::query()->findOrFail($moss->id)->revision, 'left_ml' => 9])->assertOk();
+    $this->send('POST', "/rack/imports/{$import['id']}/undo")
+        ->assertStatus(409)
+        ->assertJsonPath('detail', 'Changed or used since the table was brought in: Moss. Nothing was undone; put these right by hand.');
+    expect($rack())->toHaveCount(2);
+});

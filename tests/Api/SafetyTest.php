@@ -17,6 +17,19 @@ it('answers under its own names only', function (): void {
     $this->get('http://rebound.example/api/v1/settings')->assertForbidden();
 });
 
+it('answers under the names it was given, in any case, and by the server in front of it', function (): void {
+    putenv('HAWKBRUSH_HOSTS= Shop.Example , ,bench.example');
+    $config = require base_path('config/hawkbrush.php');
+    putenv('HAWKBRUSH_HOSTS');
+    expect($config['hosts'])->toBe(['localhost', '127.0.0.1', '[::1]', 'shop.example', 'bench.example']);
+    config(['hawkbrush.hosts' => $config['hosts']]);
+    $front = ['HTTP_HOST' => '127.0.0.1:8600', 'HTTP_X_FORWARDED_HOST' => 'SHOP.example', 'HTTP_X_FORWARDED_PROTO' => 'https', 'HTTP_ORIGIN' => 'https://shop.example', 'HTTP_X_HAWKBRUSH' => '1', 'CONTENT_TYPE' => 'application/json', 'REMOTE_ADDR' => '127.0.0.1'];
+    $this->call('PUT', '/api/v1/settings', [], [], [], $front, '{"pressure":"bar"}')->assertOk();
+    $this->call('PUT', '/api/v1/settings', [], [], [], ['HTTP_X_FORWARDED_HOST' => 'elsewhere.example'] + $front, '{"pressure":"psi"}')->assertForbidden();
+    // Only a server on this machine is believed.
+    $this->call('PUT', '/api/v1/settings', [], [], [], ['REMOTE_ADDR' => '10.0.0.9'] + $front, '{"pressure":"psi"}')->assertForbidden();
+});
+
 it('serves its pages under a policy without inline script', function (): void {
     $policy = (string) $this->get('/patterns')->assertOk()->headers->get('Content-Security-Policy');
     expect($policy)->toContain("script-src 'self';")->toContain("frame-ancestors 'none'")->toContain("object-src 'none'")

@@ -140,3 +140,18 @@ it('refuses a bad card with the reason, and a stale hand', function (array $chan
     'darker than matte can be' => [['over_black' => ['hex' => '#200808']], 422, '/over_black'],
     'a stale hand' => [['revision' => 7], 409, null],
 ]);
+
+it('makes a backup, lists it and gives it out', function (): void {
+    $data = sys_get_temp_dir().'/hawkbrush-test-backups-'.getmypid();
+    config(['hawkbrush.data' => $data]);
+    is_dir($data) || mkdir($data);
+    copy(Tests\LiveServer::migrated(), $data.'/hawkbrush.sqlite');
+    $made = $this->send('POST', '/backups')->assertCreated()->json();
+    expect($made['id'])->toStartWith('by-hand-')->and($made['bytes'])->toBeGreaterThan(1000);
+    $this->ask('/backups')->assertJsonPath('backups.0.id', $made['id']);
+    $this->get("/api/v1/backups/{$made['id']}")->assertOk()->assertHeader('Content-Type', 'application/zip');
+    $this->ask('/backups/'.rawurlencode('../hawkbrush.sqlite'))->assertStatus(404);
+    unlink($data.'/hawkbrush.sqlite');
+    $this->json('POST', '/api/v1/backups', [], ['X-Hawkbrush' => '1'])->assertStatus(507)->assertJsonPath('type', 'urn:hawkbrush:problem:not-backed-up');
+    exec('rm -rf '.escapeshellarg($data));
+});

@@ -15,6 +15,7 @@ const LANDED = [
     '2026_11_29_000007_repair_first_day' => '0612452e9747e6eebed48a13d6b9beeb7ddd535c0dafe267a68e87ca9fb9472d',
     '2026_11_29_000008_fitted_copies_and_stamps' => '25738db26bfdca6b4b5e505579b5b6d3465a311ee41ff6a57157ccc8ad66f4e2',
     '2026_11_29_000009_small_edits' => '41cc721fb181efc4014d740afda084328bcf40eff81f814f41cd6767332e65e4',
+    '2026_11_29_000010_imports' => 'e82e2d8badbe9b5df04daf811d19176b57355396d871da3bbfec9456add2a599',
 ];
 
 it('never changes a migration that has landed', function (): void {

@@ -1,11 +1,12 @@
 #!/usr/bin/env bash
-# A server for the browser tests on data of its own, laid out anew. $1 port, $2 data folder, $3 demo or empty.
+# A server for the browser tests on data of its own, laid out anew. $1 port, $2 data folder, $3 demo or empty, or again:
+# what lies there is served as it is.
 set -eu
 . "$(dirname "$0")/../../bin/lib.sh"
 export HAWKBRUSH_DATA="$PWD/$2" PHP_CLI_SERVER_WORKERS=3 HAWKBRUSH_PROCESSES=2
-rm -rf "$HAWKBRUSH_DATA"
+[ "$3" = again ] || rm -rf "$HAWKBRUSH_DATA"
 hb_ready
-[ "$3" = empty ] || php artisan hawkbrush:demo
+[ "$3" != demo ] || php artisan hawkbrush:demo
 # The instrument that ships with it, beside the demo.
 if [ "$3" = demo ]; then
     php bin/colorimeter $(($1 + 30)) &

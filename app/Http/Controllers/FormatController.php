@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\SavePaint;
+use App\Actions\ImportRack;
 use App\Http\Input;
 use App\Models\Card;
+use App\Models\Import;
 use App\Models\Paint;
 use App\Present\CoreView;
 use Hawkbrush\Core\Calculator\Show;
@@ -35,12 +36,25 @@ final class FormatController
     }
 
     /** {csv}: bottles known by name are brought up to date, others added; all of it or nothing. */
-    public function readTable(Request $request, SavePaint $save): JsonResponse
+    public function readTable(Request $request, ImportRack $rack): JsonResponse
     {
         $bottles = self::within(Input::of($request)->only(['csv'])->field('csv'), static fn(string $all): array => RackCsv::read($all));
-        $added = $save->fromTable($bottles);
 
-        return new JsonResponse(['added' => $added, 'changed' => \count($bottles) - $added]);
+        return new JsonResponse(self::view($rack->bring($bottles)));
+    }
+
+    /** What a table brought in, taken back as one. */
+    public function undoTable(string $id, ImportRack $rack): JsonResponse
+    {
+        return new JsonResponse(self::view($rack->undo($id)));
+    }
+
+    /** @return array{id: string, added: int, changed: int, undone: bool} */
+    private static function view(Import $import): array
+    {
+        $added = \count(array_filter($import->paints, static fn(array $one): bool => $one['before'] === null));
+
+        return ['id' => $import->id, 'added' => $added, 'changed' => \count($import->paints) - $added, 'undone' => $import->undone_at !== null];
     }
 
     public function palette(): Response

@@ -1,4 +1,5 @@
 import { replaceEqualDeep, useQuery } from '@tanstack/react-query';
+import { runTexturePath } from '../offline/keepRun';
 import { get } from './client';
 import type {
   Advice,
@@ -137,14 +138,13 @@ export const useRuns = () =>
 
 export const useRun = (id: string) => useQuery({ queryKey: ['run', id], queryFn: () => get<Run>(`/runs/${id}`) });
 
-export const runTextureQuery = (id: string, upto: string | null, look: Look) => ({
-  queryKey: ['run-texture', id, upto, look],
-  queryFn: () => get<Texture>(`/runs/${id}/texture?look=${look}${upto === null ? '' : `&upto=${upto}`}`),
-  staleTime: FOREVER,
-});
-
 export const useRunTexture = (id: string, upto: string | null, look: Look = 'clear') =>
-  useQuery({ ...runTextureQuery(id, upto, look), placeholderData: (previous) => previous });
+  useQuery({
+    queryKey: ['run-texture', id, upto, look],
+    queryFn: () => get<Texture>(runTexturePath(id, upto, look)),
+    staleTime: FOREVER,
+    placeholderData: (previous) => previous,
+  });
 
 export const useBaits = () =>
   useQuery({ queryKey: ['baits'], queryFn: async () => (await get<{ baits: BaitBrief[] }>('/baits')).baits });

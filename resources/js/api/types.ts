@@ -5,6 +5,7 @@ export type Settings = Schemas['Settings'];
 export type Vocabulary = Schemas['Vocabulary'];
 export type TechniqueSetting = Schemas['TechniqueSetting'];
 export type Paint = Schemas['Paint'];
+export type Import = Schemas['Import'];
 export type Taught = Schemas['Taught'];
 export type NewPaint = Schemas['NewPaint'];
 export type Body = Schemas['Body'];

@@ -2,11 +2,12 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { words, write } from '../api/client';
-import { runTextureQuery, useRun, useRunTexture, useSettings } from '../api/queries';
+import { useRun, useRunTexture, useSettings } from '../api/queries';
 import { useShownFrom } from '../api/shownFrom';
 import type { Run, Settings, Step } from '../api/types';
 import './bench.css';
 import { sidesOf } from '../ladder/words';
+import { keepRun } from '../offline/keepRun';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { BaitPicture } from '../stage/BaitPicture';
@@ -51,7 +52,9 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const pictures = useSize<HTMLDivElement>();
 
   const steps = run.steps.filter((s) => s.document.on);
-  const position = record.position;
+  const finished = run.finished_at !== null;
+  // One that was finished elsewhere takes nothing more, whatever was left open.
+  const position = finished ? null : record.position;
   const step: Step | undefined = steps.find((s) => s.document.id === position?.step) ?? steps.at(-1);
   const stepId = step?.document.id ?? '';
   const index = steps.findIndex((s) => s.document.id === stepId);
@@ -158,15 +161,15 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       void go('/log');
     },
   });
-  // The pictures of all steps, so that the bench goes on without a connection.
+  // So that the bench goes on without a connection. What is kept of a run changes only with the run.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: its record changes all the time
   useEffect(() => {
-    void (async () => {
-      for (const s of run.steps) await queries.prefetchQuery(runTextureQuery(run.id, s.document.id, 'clear'));
-    })();
-  }, [queries, run.id, run.steps]);
+    const leaving = new AbortController();
+    void keepRun(run, leaving.signal);
+    return () => leaving.abort();
+  }, [run.id]);
 
   if (step === undefined) return <p className="page">This run has no steps.</p>;
-  const finished = run.finished_at !== null;
 
   return (
     <div className="bench">

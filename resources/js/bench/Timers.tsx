@@ -20,11 +20,13 @@ export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
   const rung = useRef(new Set<string>());
   useEffect(() => {
     if (timers.length === 0) return;
+    setNow(serverNow());
     const tick = setInterval(() => setNow(serverNow()), 250);
     return () => clearInterval(tick);
   }, [timers.length]);
 
-  const left = (timer: Timer) => timer.seconds - (now - Date.parse(timer.at)) / 1000;
+  // One that was started since the last tick has not run at all yet.
+  const left = (timer: Timer) => timer.seconds - Math.max(0, now - Date.parse(timer.at)) / 1000;
   const over = timers.filter((timer) => left(timer) <= 0);
   useEffect(() => {
     for (const timer of over) {

@@ -8,15 +8,11 @@ import type { Entry } from './store';
 export function Aside({ entries, onClose }: { entries: Entry[]; onClose: () => void }) {
   return (
     <Modal opened onClose={onClose} title="Not taken by the server" centered size="lg">
-      {entries.length === 0 ? (
-        <p>All of it is settled.</p>
-      ) : (
-        <ul className="aside-list">
-          {entries.map((entry) => (
-            <Line key={entry.event.id} entry={entry} />
-          ))}
-        </ul>
-      )}
+      <ul className="aside-list">
+        {entries.map((entry) => (
+          <Line key={entry.event.id} entry={entry} />
+        ))}
+      </ul>
     </Modal>
   );
 }

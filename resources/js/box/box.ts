@@ -25,6 +25,9 @@ class Box {
   /** Told of the record that the server answered with. */
   onRecord: (run: string, record: BenchRecord) => void = () => {};
 
+  /** Told of a run that did not take something. */
+  onRefused: (run: string) => void = () => {};
+
   private kept: Entry[] = [];
   private held: Entry[] = [];
   private unkept: string | null = null;
@@ -178,7 +181,9 @@ class Box {
   }
 
   private async setAside(entry: Entry | undefined, why: string): Promise<void> {
-    if (entry !== undefined) await this.change(entry, { ...entry, refused: why });
+    if (entry === undefined) return;
+    await this.change(entry, { ...entry, refused: why });
+    this.onRefused(entry.run);
   }
 }
 

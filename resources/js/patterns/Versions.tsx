@@ -19,14 +19,18 @@ export function Versions({ pattern, open }: { pattern: string; open: string }) {
           {version.id === open ? (
             <b>{versionWords(version)}</b>
           ) : (
-            <Link to={`/patterns/${pattern}/versions/${version.id}`}>{versionWords(version)}</Link>
+            <Link className="link" to={`/patterns/${pattern}/versions/${version.id}`}>
+              {versionWords(version)}
+            </Link>
           )}
           <br />
           {version.body.name} · {counted(version.steps, 'step')} · {stateWords(version)}
           {version.steps > 0 && (
             <>
               {' · '}
-              <Link to={`/runs/new?version=${version.id}`}>paint it</Link>
+              <Link className="link" to={`/runs/new?version=${version.id}`}>
+                paint it
+              </Link>
             </>
           )}
         </li>

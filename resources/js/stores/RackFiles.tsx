@@ -2,7 +2,7 @@ import { Popover } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { words, write } from '../api/client';
-import type { Palette } from '../api/types';
+import type { Import, Palette } from '../api/types';
 import { FilePick } from '../shell/FilePick';
 import { NewPaints } from './NewPaints';
 
@@ -11,8 +11,11 @@ export function RackFiles() {
   const queries = useQueryClient();
   const [swatches, setSwatches] = useState<Palette | null>(null);
   const bring = useMutation({
-    mutationFn: async (file: File) =>
-      write<{ added: number; changed: number }>('POST', '/rack/import', { csv: await file.text() }),
+    mutationFn: async (file: File) => write<Import>('POST', '/rack/import', { csv: await file.text() }),
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  const undo = useMutation({
+    mutationFn: (id: string) => write<Import>('POST', `/rack/imports/${id}/undo`),
     onSuccess: () => queries.invalidateQueries(),
   });
   const read = useMutation({
@@ -42,18 +45,28 @@ export function RackFiles() {
                 label="A table"
                 accept=".csv,text/csv"
                 className="link"
-                onFile={bring.mutate}
+                onFile={(file) => {
+                  undo.reset();
+                  bring.mutate(file);
+                }}
               />
               <br />
               <span className="dim">bottles known by name are brought up to date, others added</span>
               {bring.isSuccess && (
                 <p role="status">
-                  {bring.data.added} added, {bring.data.changed} brought up to date.
+                  {bring.data.added} added, {bring.data.changed} brought up to date.{' '}
+                  {undo.isSuccess ? (
+                    'Undone.'
+                  ) : (
+                    <button type="button" className="link" onClick={() => undo.mutate(bring.data.id)}>
+                      Undo
+                    </button>
+                  )}
                 </p>
               )}
-              {bring.isError && (
+              {(bring.error ?? undo.error) !== null && (
                 <p role="alert" className="notice">
-                  {words(bring.error)}
+                  {words(bring.error ?? undo.error)}
                 </p>
               )}
             </li>

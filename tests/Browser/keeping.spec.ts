@@ -1,0 +1,193 @@
+import { type BrowserContext, expect, type Page, test } from '@playwright/test';
+import { finished, OwnServer, type StartedRun } from './ownServer';
+
+// What is done at the bench is never lost and never doubled, whatever becomes of server, pages and storage.
+
+const server = new OwnServer(8794);
+test.use({ baseURL: server.url });
+test.beforeAll(() => server.start());
+test.afterAll(() => server.kill());
+
+/** Opens the bench and waits until it can do without the server. */
+async function bench(page: Page, run: StartedRun): Promise<void> {
+  await page.goto(`/bench/${run.id}`);
+  await expect(page.getByRole('button', { name: /^Done/ })).toBeVisible();
+  await page.waitForFunction(async () => (await navigator.serviceWorker.ready) && navigator.serviceWorker.controller);
+}
+
+async function prefetched(page: Page, run: StartedRun): Promise<void> {
+  await expect
+    .poll(async () => page.evaluate(async () => (await (await caches.open('answers')).keys()).length))
+    .toBeGreaterThan(run.steps.length);
+}
+
+/** Presses Done as a painter would: not twice within a moment. */
+async function done(page: Page, times = 1): Promise<void> {
+  for (let i = 0; i < times; i++) {
+    await page.waitForTimeout(750);
+    await page.getByRole('button', { name: /^Done/ }).click();
+  }
+}
+
+test('two tabs share one box: neither takes from the other, and all of it arrives once', async ({ context }) => {
+  const run = await server.run(1);
+  const [one, two] = [await context.newPage(), await context.newPage()];
+  await bench(one, run);
+  await bench(two, run);
+  await prefetched(two, run);
+  await server.kill();
+  await done(one, 3);
+  await two.reload();
+  await expect(two.getByRole('button', { name: /^Done/ })).toBeVisible();
+  await done(two, 2);
+  await expect(two.getByText(/entries of the bench are kept on this device/)).toBeVisible();
+  await two.close();
+  await one.reload();
+  await expect(one.getByText('Step', { exact: false }).first()).toBeVisible();
+  await server.start('again');
+  await expect(one.getByText(/kept on this device/)).toBeHidden({ timeout: 15_000 });
+  expect(finished(await server.record(run))).toBe(5);
+});
+
+test('the bench goes on without a connection, photographs too, through a closed browser', async ({
+  playwright,
+}, info) => {
+  const run = await server.run(2);
+  const options = { ...info.project.use.launchOptions, baseURL: server.url, viewport: { width: 1280, height: 800 } };
+  const open = () => playwright.chromium.launchPersistentContext(info.outputPath('browser'), options);
+  let browser: BrowserContext = await open();
+  let page = await browser.newPage();
+  await bench(page, run);
+  await prefetched(page, run);
+  await server.kill();
+  await done(page, 2);
+  const before = await page.locator('.bench-where').textContent();
+  await browser.close();
+
+  browser = await open();
+  page = await browser.newPage();
+  await page.goto(`/bench/${run.id}`);
+  await expect(page.getByText(/Hawkbrush does not answer. This is what was here/)).toBeVisible();
+  await expect(page.locator('.bench-where')).toHaveText(before ?? '');
+  await expect(page.getByLabel(/Left flank after/)).toBeVisible();
+  await page.getByLabel('Photograph').setInputFiles('docs/screenshots/body.png');
+  await page.keyboard.press('n');
+  await page.getByRole('dialog').getByRole('textbox').fill('Written without a server.');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await done(page, 1);
+  await browser.close();
+
+  browser = await open();
+  page = await browser.newPage();
+  await page.goto('/patterns');
+  await server.start('again');
+  // From any page, for every run.
+  await expect
+    .poll(async () => (await server.record(run)).notes.map((n) => n.text), { timeout: 20_000 })
+    .toEqual(['Written without a server.']);
+  const record = await server.record(run);
+  expect(record.photos).toHaveLength(1);
+  expect(finished(record)).toBeGreaterThanOrEqual(3);
+  await browser.close();
+});
+
+test('what the server will not take is set aside with its reason, and can be kept as a note', async ({ page }) => {
+  const run = await server.run(1);
+  await bench(page, run);
+  const api = await server.api();
+  await api.post(`/api/v1/runs/${run.id}/finish`);
+  await done(page);
+  await expect(page.getByText('1 entry of the bench was not taken')).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'See why' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText('This run is finished; its record is closed.')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Send it again' }).click();
+  await expect(dialog.getByText('This run is finished; its record is closed.')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Keep it as a note' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(page.getByRole('heading', { name: 'This run is finished' })).toBeVisible();
+  await expect.poll(async () => (await server.record(run)).notes[0]?.text).toContain(': done');
+});
+
+test('storage that is blocked or full is said, and every press still counts', async ({ page }) => {
+  for (const kind of ['blocked', 'full']) {
+    const run = await server.run(4);
+    const own = await page.context().newPage();
+    await own.addInitScript((how) => {
+      if (how === 'blocked') {
+        IDBFactory.prototype.open = () => {
+          throw new DOMException('no', 'SecurityError');
+        };
+      } else {
+        IDBObjectStore.prototype.put = () => {
+          throw new DOMException('no', 'QuotaExceededError');
+        };
+      }
+    }, kind);
+    await own.goto(`/bench/${run.id}`);
+    await done(own, 4);
+    await expect(own.getByText(kind === 'full' ? /no room left/ : /does not let Hawkbrush keep/)).toBeVisible();
+    await expect.poll(async () => Object.keys((await server.record(run)).done).length).toBeGreaterThan(0);
+    const where = await own.locator('.bench-where').textContent();
+    await own.reload();
+    await expect(own.locator('.bench-where')).toHaveText(where ?? '');
+    await own.close();
+  }
+});
+
+test('a held key and a double tap do a thing once', async ({ page }) => {
+  const run = await server.run(4);
+  await bench(page, run);
+  const first = run.steps.findIndex((s) => s.document.type === 'paint');
+  await done(page, first);
+  await page.waitForTimeout(800);
+  const where = page.locator('.bench-where');
+  await expect(where).toContainText('bait 1 of 4');
+  await page.keyboard.down('Space');
+  for (let i = 0; i < 15; i++) {
+    await page.waitForTimeout(33);
+    await page.keyboard.down('Space');
+  }
+  await page.keyboard.up('Space');
+  await expect(where).toContainText('bait 2 of 4');
+  await page.waitForTimeout(800);
+  await page.getByRole('button', { name: /^Done/ }).dblclick();
+  await expect(where).toContainText('bait 3 of 4');
+});
+
+for (const [words, off] of [
+  ['an hour ahead', 3_600_000],
+  ['three minutes behind', -180_000],
+] as const) {
+  test(`a timer runs by the server's clock on a device that is ${words}`, async ({ page }) => {
+    await page.addInitScript((by) => {
+      const real = Date;
+      class Shifted extends real {
+        constructor(...given: unknown[]) {
+          if (given.length === 0) super(real.now() + by);
+          else super(...(given as [number]));
+        }
+        static now() {
+          return real.now() + by;
+        }
+      }
+      window.Date = Shifted as DateConstructor;
+    }, off);
+    const run = await server.run(1);
+    await bench(page, run);
+    const first = run.steps.findIndex((s) => s.document.type === 'paint');
+    await done(page, first);
+    await page.keyboard.press('t');
+    const left = page.locator('.timer b').last();
+    await expect(left).toHaveText(/^\d+:\d\d$/);
+    const planned = (await page.locator('.timer span').last().textContent())?.match(/of ((?:\d+:)+\d+)/)?.[1] ?? '';
+    const seconds = (clock: string) => clock.split(':').reduce((sum, part) => sum * 60 + Number(part), 0);
+    const shown = seconds((await left.textContent()) ?? '');
+    expect(shown).toBeGreaterThan(seconds(planned) - 6);
+    expect(shown).toBeLessThanOrEqual(seconds(planned));
+    await expect.poll(async () => (await server.record(run)).timers.length).toBe(1);
+    const at = Date.parse((await server.record(run)).timers[0]?.at ?? '');
+    expect(Math.abs(Date.now() - at)).toBeLessThan(10_000);
+  });
+}
