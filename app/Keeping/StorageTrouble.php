@@ -70,7 +70,7 @@ enum StorageTrouble: string
             self::ReadOnly => 'This was not saved: the data folder or the database in it may only be read. Give this user the right to write there, then do it again.',
             self::Damaged => 'The database cannot be read: it is damaged. Stop Hawkbrush, keep the data folder as it is, and bring back the latest backup with bin/restore.',
             self::Emptied => 'The database holds none of Hawkbrush’s tables; it may have been emptied or exchanged. Stop Hawkbrush and bring back the latest backup with bin/restore.',
-            self::Missing => 'The database cannot be opened: it is gone, or its folder is. Put the data folder back, or bring back the latest backup with bin/restore.',
+            self::Missing => 'The database cannot be opened: it or its folder is gone, or this user may not write there. Put the data folder back and look who may write in it, or bring back the latest backup with bin/restore.',
             self::Unreachable => 'The disk gives trouble reading or writing. Look whether it is still connected, and save nothing else until it is; what was saved before is safe.',
             self::Busy => 'This was not saved: something else is being saved and takes long. Do it again in a moment.',
         };
