@@ -196,6 +196,7 @@ test('a stamp comes off with its reason, and versions are opened, painted and go
   await page.getByRole('button', { name: 'version 1' }).click();
   await page.getByRole('link', { name: /^version 1 \(figures of/ }).click();
   await expect(page.getByText('This copy was fitted for a run and stays as it is.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'version 1, fitted for a run' })).toBeVisible();
   await page.getByRole('button', { name: 'Go on from this version' }).click();
   await expect(page.getByRole('button', { name: /^version 2/ })).toBeVisible();
   await page.getByRole('link', { name: /version 1 is proven on/ }).click();

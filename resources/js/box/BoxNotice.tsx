@@ -1,4 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
+import { useShownFrom } from '../api/shownFrom';
 import { counted } from '../units/units';
 import { useBox } from './useBox';
 
@@ -12,6 +13,8 @@ const UNKEPT: { [why: string]: string } = {
 /** What was done at the bench and is not with the server yet, and what the server would not take; on every page. */
 export function BoxNotice() {
   const { waiting, aside, trouble, unkept } = useBox();
+  // Where the page says already that there is no answer, it is not said twice.
+  const silent = useShownFrom() !== null;
   const [opened, setOpened] = useState(false);
   const stuck = waiting.length > 0 && (trouble !== null || unkept !== null);
   if (!stuck && aside.length === 0 && unkept === null) return null;
@@ -19,7 +22,7 @@ export function BoxNotice() {
     <div className="box-notice no-print" role="status">
       {stuck && (
         <p>
-          {trouble !== null && `${trouble} `}
+          {trouble !== null && !silent && `${trouble} `}
           {counted(waiting.length, 'entry', 'entries')} of the bench{' '}
           {unkept === null
             ? `${waiting.length === 1 ? 'is' : 'are'} kept on this device and sent when it is back.`

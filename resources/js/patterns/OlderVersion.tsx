@@ -23,7 +23,10 @@ export function OlderVersion({ sheet }: { sheet: Sheet }) {
       {version.fitted
         ? 'This copy was fitted for a run and stays as it is.'
         : 'This is an older version; it stays as it is.'}{' '}
-      <Link to={`/patterns/${pattern.id}`}>To version {pattern.version.number}</Link>, the one worked on.{' '}
+      <Link className="link" to={`/patterns/${pattern.id}`}>
+        To version {pattern.version.number}
+      </Link>
+      , the one worked on.{' '}
       <button type="button" className="link" disabled={goOn.isPending} onClick={() => goOn.mutate()}>
         Go on from this version
       </button>

@@ -42,7 +42,9 @@ export function SheetTitle({ sheet, current, onBody, onPrepare }: Props) {
         </label>
         <Popover withRoles trapFocus returnFocus>
           <Popover.Target>
-            <button type="button">{versionWords(version)}</button>
+            <button type="button" className="sheet-version">
+              {version.fitted ? `version ${version.number}, fitted for a run` : versionWords(version)}
+            </button>
           </Popover.Target>
           <Popover.Dropdown>
             <Versions pattern={pattern.id} open={version.id} />
@@ -67,25 +69,28 @@ export function SheetTitle({ sheet, current, onBody, onPrepare }: Props) {
         <Link className="sheet-run" to={`/runs/new?version=${version.id}`} aria-disabled={version.steps.length === 0}>
           Plan a run
         </Link>
-        <Link to={`/patterns/${pattern.id}/sisters`}>Sisters</Link>
-        <Link to={`/patterns/${pattern.id}/fit`}>Other body</Link>
-        <a href={`/api/v1/patterns/${pattern.id}/export`} download>
-          Export
-        </a>
-        {current &&
-          !version.steps.some((step) => step.document.type === 'prep' || step.document.type === 'inspect') && (
-            <button type="button" onClick={onPrepare}>
-              Take up its preparation
-            </button>
-          )}
-        <Popover withRoles trapFocus returnFocus>
-          <Popover.Target>
-            <button type="button">Notes</button>
-          </Popover.Target>
-          <Popover.Dropdown>
-            <Notes sheet={sheet} />
-          </Popover.Dropdown>
-        </Popover>
+        {current && (
+          <>
+            <Link to={`/patterns/${pattern.id}/sisters`}>Sisters</Link>
+            <Link to={`/patterns/${pattern.id}/fit`}>Other body</Link>
+            <a href={`/api/v1/patterns/${pattern.id}/export`} download>
+              Export
+            </a>
+            {!version.steps.some((step) => step.document.type === 'prep' || step.document.type === 'inspect') && (
+              <button type="button" onClick={onPrepare}>
+                Take up its preparation
+              </button>
+            )}
+            <Popover withRoles trapFocus returnFocus>
+              <Popover.Target>
+                <button type="button">Notes</button>
+              </Popover.Target>
+              <Popover.Dropdown>
+                <Notes sheet={sheet} />
+              </Popover.Dropdown>
+            </Popover>
+          </>
+        )}
       </p>
     </div>
   );

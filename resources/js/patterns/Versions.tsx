@@ -3,8 +3,8 @@ import { useVersions } from '../api/queries';
 import type { VersionBrief } from '../api/types';
 import { counted, day } from '../units/units';
 
-/** A version as one calls it. */
-export function versionWords(version: { number: number; fitted: boolean; note: string }): string {
+/** A version as one calls it, with where it comes from. */
+export function versionWords(version: { number: number; note: string }): string {
   return `version ${version.number}${version.note === '' ? '' : ` (${version.note})`}`;
 }
 

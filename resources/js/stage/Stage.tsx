@@ -39,6 +39,8 @@ const OTHERS: [View, string][] = [
 /** Widest column of views beside the left flank, and the gap between views below it, as in stage.css. */
 const BESIDE = 240;
 const GAP = 10;
+/** What a view's name takes under it. */
+const CAPTION = 24;
 
 const InHand = lazy(async () => ({ default: (await import('./InHand')).InHand }));
 
@@ -52,8 +54,10 @@ export function Stage(props: Props) {
   const lamp = light === 'glint' ? moved : BENCH_LAMP;
   const shared = { body, texture, eye, light, lamp, glossy: look === 'clear', onPick: props.onSpot };
   // Beside the left flank there is room for one; below it they lie side by side.
-  const sideWidth = side.width > BESIDE ? Math.floor((side.width - 2 * GAP) / 3) : side.width;
-  const sideHeight = Math.min(110, sideWidth * 0.5);
+  const beside = side.width <= BESIDE;
+  const sideWidth = beside ? side.width : Math.floor((side.width - 2 * GAP) / 3);
+  const room = beside ? Math.max(40, side.height / OTHERS.length - CAPTION) : Number.POSITIVE_INFINITY;
+  const sideHeight = Math.min(110, sideWidth * 0.5, room);
   const caption = (
     <p className="stage-caption">
       {held === 'views' && 'left flank, '}
