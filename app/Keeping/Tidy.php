@@ -39,7 +39,6 @@ final readonly class Tidy
             }
         }
         DB::statement('PRAGMA optimize');
-        DB::select('PRAGMA wal_checkpoint(TRUNCATE)');
         $this->daily($data);
     }
 

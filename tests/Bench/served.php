@@ -14,15 +14,6 @@ require __DIR__.'/tools.php';
 $api = $argv[1];
 $figures = [];
 
-function call(string $method, string $url, ?array $body = null): array
-{
-    $context = stream_context_create(['http' => [
-        'method' => $method, 'header' => "Content-Type: application/json\r\nX-Hawkbrush: 1\r\n", 'content' => $body === null ? '' : (string) json_encode($body), 'ignore_errors' => true,
-    ]]);
-
-    return json_decode((string) file_get_contents($url, false, $context), true, 512, JSON_THROW_ON_ERROR);
-}
-
 // The round trip of an edit with the picture in its answer, each edit another figure so that no picture is kept already.
 $edits = static function (array $version, int $changed, int $times) use ($api): array {
     $step = $version['steps'][$changed]['document']['id'];

@@ -9,6 +9,16 @@ use Hawkbrush\Core\Technique\Techniques;
 
 require __DIR__.'/../../vendor/autoload.php';
 
+/** An answer of the API. */
+function call(string $method, string $url, ?array $body = null): array
+{
+    $context = stream_context_create(['http' => [
+        'method' => $method, 'header' => "Content-Type: application/json\r\nX-Hawkbrush: 1\r\n", 'content' => $body === null ? '' : (string) json_encode($body), 'ignore_errors' => true,
+    ]]);
+
+    return json_decode((string) file_get_contents($url, false, $context), true, 512, JSON_THROW_ON_ERROR);
+}
+
 /** @return list<float> sorted milliseconds */
 function timed(int $times, callable $work): array
 {

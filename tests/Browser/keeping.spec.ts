@@ -91,6 +91,36 @@ test('the bench goes on without a connection, photographs too, through a closed 
   await browser.close();
 });
 
+test('two devices at one run: what each did without a connection arrives once, in its order', async ({ browser }) => {
+  const run = await server.run(1);
+  const devices = [
+    await browser.newContext({ baseURL: server.url }),
+    await browser.newContext({ baseURL: server.url }),
+  ];
+  const pages: Page[] = [];
+  for (const device of devices) {
+    const page = await device.newPage();
+    await bench(page, run);
+    pages.push(page);
+  }
+  await server.kill();
+  for (const [i, page] of pages.entries()) {
+    for (const word of ['first', 'second', 'third']) {
+      await page.keyboard.press('n');
+      await page.getByRole('dialog').getByRole('textbox').fill(`${i} ${word}`);
+      await page.getByRole('button', { name: 'Keep', exact: true }).click();
+      await expect(page.getByText(`${i} ${word}`)).toBeVisible();
+    }
+  }
+  await server.start('again');
+  const notes = async () => (await server.record(run)).notes.map((n) => n.text);
+  await expect.poll(async () => (await notes()).length, { timeout: 15_000 }).toBe(6);
+  for (const i of [0, 1]) {
+    expect((await notes()).filter((n) => n.startsWith(`${i} `))).toEqual([`${i} first`, `${i} second`, `${i} third`]);
+  }
+  for (const device of devices) await device.close();
+});
+
 test('what the server will not take is set aside with its reason, and can be kept as a note', async ({ page }) => {
   const run = await server.run(1);
   await bench(page, run);

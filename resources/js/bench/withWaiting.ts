@@ -39,6 +39,10 @@ export function withWaiting(run: Pick<Run, 'baits' | 'steps'>, known: BenchRecor
       record.timers = record.timers.map((t) => (isOf(t, event) ? { ...t, dried: true } : t));
     } else if (event.type === 'timer-stopped') {
       record.timers = record.timers.filter((t) => !isOf(t, event));
+    } else if (event.type === 'note') {
+      record.notes.push({ ...told(event), text: String(event.data?.text) });
+    } else if (event.type === 'photo') {
+      record.photos.push({ ...told(event), photo_id: String(event.data?.photo_id) });
     } else if (event.type === 'figures') {
       record.figures[event.step] = { ...record.figures[event.step], ...(event.data as { [figure: string]: number }) };
     }
@@ -52,6 +56,10 @@ export function withWaiting(run: Pick<Run, 'baits' | 'steps'>, known: BenchRecor
     }
   }
   return record;
+}
+
+function told({ step, bait, at }: BenchEvent) {
+  return { step, bait: bait ?? null, at };
 }
 
 function isOf(timer: BenchRecord['timers'][number], event: BenchEvent): boolean {

@@ -1,0 +1,26 @@
+import { expect, test } from 'vitest';
+import fixtures from '../../../tests/fixtures/bench-records.json';
+import type { BenchEvent, BenchRecord, Run } from '../api/types';
+import { withWaiting } from './withWaiting';
+
+// The same cases hold for the server, in tests/Core/BenchRecordsTest.php.
+
+const run = {
+  baits: [{ position: 1 }, { position: 2 }],
+  steps: [{ document: { id: 'wipe', on: true } }, { document: { id: 'base', on: true } }],
+} as Run;
+
+const nothing = fixtures.cases.find((one) => one.name === 'nothing yet')?.record as unknown as BenchRecord;
+
+for (const { name, events, record } of fixtures.cases) {
+  test(`the page says what events say: ${name}`, () => {
+    expect(withWaiting(run, nothing, events as unknown as BenchEvent[])).toEqual(record);
+  });
+
+  test(`events that the server knows already change nothing: ${name}`, () => {
+    // An answer that was lost: they are in the record and wait all the same. Notes are only ever added.
+    const again = (events as unknown as BenchEvent[]).filter((e) => ['side', 'done', 'figures'].includes(e.type));
+    const known = withWaiting(run, nothing, again);
+    expect(withWaiting(run, known, again)).toEqual(known);
+  });
+}
