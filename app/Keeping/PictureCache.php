@@ -24,18 +24,35 @@ final class PictureCache
     public static function remember(string $key, callable $draw): array
     {
         $packed = Cache::get($key);
-        $read = \is_string($packed) ? json_decode((string) gzinflate($packed), true) : null;
-        if (\is_array($read)) {
-            /** @var array<string, mixed> */
-            return $read;
+        if (\is_string($packed)) {
+            return self::unpack($packed);
         }
         $picture = $draw();
-        Cache::put($key, (string) gzdeflate(json_encode($picture, JSON_THROW_ON_ERROR), 1), self::KEPT_S);
+        Cache::put($key, self::pack($picture), self::KEPT_S);
         if (random_int(1, self::EVERY) === 1) {
             self::prune();
         }
 
         return $picture;
+    }
+
+    /** @param array<string, mixed> $picture */
+    private static function pack(array $picture): string
+    {
+        // As bytes: text of bytes (base64) hardly gets smaller.
+        $cells = \is_string($picture['cells'] ?? null) ? (string) base64_decode($picture['cells'], true) : null;
+
+        return (string) gzdeflate(serialize([['cells' => null] + $picture, $cells]), 1);
+    }
+
+    /** @return array<string, mixed> */
+    private static function unpack(string $packed): array
+    {
+        /** @var array{array<string, mixed>, string|null} $read */
+        $read = unserialize((string) gzinflate($packed), ['allowed_classes' => false]);
+        [$picture, $cells] = $read;
+
+        return $cells === null ? $picture : ['cells' => base64_encode($cells)] + $picture;
     }
 
     /** @return int bytes that are left */

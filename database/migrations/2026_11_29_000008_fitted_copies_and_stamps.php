@@ -14,6 +14,7 @@ return new class extends Migration {
         Schema::table('versions', function (Blueprint $table): void {
             // A copy with the figures or for the body of one run: it belongs to that run and is not worked on.
             $table->ulid('fitted_from_id')->nullable()->index();
+            $table->index('pattern_id');
         });
         // A fitted copy bears the number of the version it was fitted from.
         DB::statement('DROP INDEX versions_pattern_id_number_unique');

@@ -16,7 +16,7 @@ return new class extends Migration {
             $table->json('forth')->default('[]');
             $table->json('back')->default('[]');
             // Given by the page: the same edit sent again is known by it.
-            $table->string('key', 80)->nullable();
+            $table->string('key', 80)->nullable()->index();
         });
         $before = null;
         $of = '';

@@ -30,6 +30,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Problem } from './api/client';
+import { watchLeaving } from './api/leaving';
 import { watchSleep } from './api/serverClock';
 import type { Run } from './api/types';
 import { box } from './box/box';
@@ -52,6 +53,7 @@ const queries = new QueryClient({
 });
 
 watchSleep();
+watchLeaving();
 
 // What is done at the bench is sent from any page.
 box.onRecord = (run, record) =>
@@ -119,6 +121,12 @@ if (root !== null) {
     </StrictMode>,
   );
 }
+
+// What is needed when the server does not answer is there before that happens.
+setTimeout(() => {
+  void import('./shell/LeaveDialog');
+  void import('./box/Aside');
+}, 3000);
 
 // Only where the browser allows it: on this machine, or over HTTPS.
 if (import.meta.env.PROD && navigator.serviceWorker !== undefined) {

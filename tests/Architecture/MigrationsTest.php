@@ -13,8 +13,8 @@ const LANDED = [
     '2026_11_25_000005_bodies_and_masks' => '09bbab25ea93451f9b2e8f6016e9fb8feff5dbe3026dbafaefd57a40a8b3810f',
     '2026_11_25_000006_drying_learnt' => '7f96b5c8839d960fbff9e669f4a0688988949af5c383df19a65ad1c59fe0815a',
     '2026_11_29_000007_repair_first_day' => '0612452e9747e6eebed48a13d6b9beeb7ddd535c0dafe267a68e87ca9fb9472d',
-    '2026_11_29_000008_fitted_copies_and_stamps' => '25738db26bfdca6b4b5e505579b5b6d3465a311ee41ff6a57157ccc8ad66f4e2',
-    '2026_11_29_000009_small_edits' => '41cc721fb181efc4014d740afda084328bcf40eff81f814f41cd6767332e65e4',
+    '2026_11_29_000008_fitted_copies_and_stamps' => '362d44730ee6fe3e3dbc668a86eb0b9bc613fb5c6ae695030cc47035cafaf531',
+    '2026_11_29_000009_small_edits' => 'c458f8667577fe189e589516f707a5a565170f56fe5d9e72cac9637cb6c9f881',
     '2026_11_29_000010_imports' => 'e82e2d8badbe9b5df04daf811d19176b57355396d871da3bbfec9456add2a599',
 ];
 

@@ -35,6 +35,8 @@ $size = static function () use ($data): int {
     $pdo = new PDO("sqlite:{$data}/hawkbrush.sqlite");
     $pdo->query('PRAGMA wal_checkpoint(TRUNCATE)')->fetchAll();
 
+    clearstatcache();
+
     return (int) filesize("{$data}/hawkbrush.sqlite");
 };
 $cache = static fn(): int => (int) explode("\t", (string) shell_exec('du -sb '.escapeshellarg(__DIR__.'/../../storage/framework/cache/data')))[0];

@@ -177,7 +177,8 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await expect(page.getByRole('button', { name: 'Left side' })).toHaveAttribute('aria-pressed', 'true');
     await page.keyboard.press('t');
     await expect(page.locator('.timer')).toContainText('heat set');
-    await page.waitForTimeout(1200);
+    // Long enough to have been a coat drying at all.
+    await page.waitForTimeout(6000);
     await page.reload();
     await expect(page.getByRole('heading', { name: 'White base' })).toBeVisible();
     await expect(page.getByRole('button', { name: 'Left side' })).toHaveAttribute('aria-pressed', 'true');
@@ -192,7 +193,8 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     const finish = page.getByRole('button', { name: 'Finish the run' });
     for (let presses = 0; presses < 40 && !(await finish.isVisible()); presses++) {
       await page.keyboard.press('Space');
-      await page.waitForTimeout(120);
+      // Two presses within a moment would count once.
+      await page.waitForTimeout(720);
     }
     await finish.click();
     await expect(page).toHaveURL(/\/log$/);

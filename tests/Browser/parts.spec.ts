@@ -80,7 +80,7 @@ test.describe('the way to the server', () => {
   test('asks under the API, and says who it is when it writes', async () => {
     const asked = served(() => Response.json({ ok: true }));
     await get('/patterns');
-    await write('POST', '/paints', { name: 'Moss' }, { key: newId() });
+    await write('POST', '/paints', { name: 'Moss' }, newId());
     expect(asked.map((a) => a.url)).toEqual(['/api/v1/patterns', '/api/v1/paints']);
     const headers = asked[1]?.init.headers as Record<string, string>;
     expect(headers['X-Hawkbrush']).toBe('1');
@@ -116,7 +116,7 @@ test.describe('the way to the server', () => {
     };
     const gone = await get('/patterns').catch((e: unknown) => e);
     expect(gone).toBeInstanceOf(Unreachable);
-    expect(words(gone)).toContain('kept here');
+    expect(words(gone)).toContain('does not answer');
   });
 
   test('makes ids that are never the same and sort by time', async () => {

@@ -1,3 +1,4 @@
+import { isLeaving } from './leaving';
 import type { components } from './schema';
 import { heardTime } from './serverClock';
 import { answered } from './shownFrom';
@@ -54,15 +55,15 @@ export async function write<T>(
   method: 'POST' | 'PUT' | 'PATCH',
   path: string,
   body: unknown = {},
-  more: { key?: string; keepalive?: boolean } = {},
+  key?: string,
 ): Promise<T> {
   const headers: Record<string, string> = {
     Accept: 'application/json',
     'Content-Type': 'application/json',
     'X-Hawkbrush': '1',
   };
-  if (more.key !== undefined) headers['Idempotency-Key'] = more.key;
-  const init = { method, headers, body: JSON.stringify(body), keepalive: more.keepalive ?? false };
+  if (key !== undefined) headers['Idempotency-Key'] = key;
+  const init = { method, headers, body: JSON.stringify(body), keepalive: isLeaving() };
   return (await send(path, init)).json() as Promise<T>;
 }
 

@@ -11,7 +11,7 @@ export function useOnce() {
     const content = `${path} ${JSON.stringify(body)}`;
     const key = meant.current.get(content) ?? newId();
     meant.current.set(content, key);
-    const made = await write<T>('POST', path, body, { key });
+    const made = await write<T>('POST', path, body, key);
     meant.current.delete(content);
     return made;
   };

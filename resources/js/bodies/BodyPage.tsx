@@ -9,6 +9,7 @@ import { useOnce } from '../api/useOnce';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { Strip } from '../shell/Strip';
+import { useUnsaved } from '../shell/unsaved';
 import { BodyViews } from './BodyViews';
 import './bodies.css';
 import { Figures } from './Figures';
@@ -72,6 +73,9 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
   const told = page === undefined ? kept : changed(kept, page.body);
   const open = measured || Object.keys(told).length > 0;
 
+  const begun = page !== undefined || JSON.stringify([kept, measures]) !== JSON.stringify([NEW, PLAIN]);
+  const isSaved = useUnsaved(open && begun ? `What was measured of ${kept.name || 'this body'}` : null);
+
   const put = (next: Page) => {
     queries.setQueryData(['body', next.body.id], next);
     void queries.invalidateQueries({ queryKey: ['bodies'] });
@@ -94,6 +98,7 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
       once<Body>('/bodies', { ...kept, name, stock: page === undefined ? kept.stock : 0, ...toForm(measures) }),
     onSuccess: (body) => {
       void queries.invalidateQueries({ queryKey: ['bodies'] });
+      isSaved();
       void go(`/stores/bodies/${body.id}`);
     },
   });

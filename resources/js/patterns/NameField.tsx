@@ -8,7 +8,7 @@ import { usePatternChange } from './usePatternChange';
 /** The name of the pattern, saved when the field is left; one that could not be kept stands there and says so. */
 export function NameField({ sheet }: { sheet: Sheet }) {
   const known = sheet.pattern.name;
-  const change = usePatternChange(sheet, true);
+  const change = usePatternChange(sheet);
   const [typed, setTyped] = useState<string | null>(null);
   const shown = typed ?? known;
   const save = () => {

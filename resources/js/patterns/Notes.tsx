@@ -12,7 +12,7 @@ type Texts = { species: string; water: string; notes: string };
 /** Species, water and notes. Closed by Escape or with its page, what was typed is saved all the same. */
 export function Notes({ sheet }: { sheet: Sheet }) {
   const { pattern } = sheet;
-  const change = usePatternChange(sheet, true);
+  const change = usePatternChange(sheet);
   const [texts, setTexts] = useState<Texts>(() => takeUp(pattern.id) ?? pattern);
   const given = { species: texts.species, water: texts.water, notes: texts.notes };
   const dirty = (Object.keys(given) as (keyof Texts)[]).some((name) => given[name] !== pattern[name]);

@@ -114,7 +114,7 @@ export class EditLine {
     const body = { revision: version.revision, show, ...(back ? {} : { change, key: one.key }) };
     try {
       const path = `/versions/${version.id}/${back ? change : 'edits'}`;
-      const edited = await write<Edited>('POST', path, body, { keepalive: leaving });
+      const edited = await write<Edited>('POST', path, body);
       this.sheet.took(edited, show);
       this.busy = false;
       this.set({ trouble: edited.trouble === '' ? null : edited.trouble });
@@ -149,15 +149,6 @@ export class EditLine {
     this.state = { ...this.state, ...change };
     for (const listener of this.listeners) listener();
   }
-}
-
-/** From when on a page is being closed, what it sends has to outlive it. */
-let leaving = false;
-window.addEventListener('pagehide', () => setLeaving(true), { capture: true });
-window.addEventListener('pageshow', () => setLeaving(false));
-
-function setLeaving(is: boolean): void {
-  leaving = is;
 }
 
 function readLeft(name: string): { key: string; change: Change | 'undo' | 'redo' }[] {

@@ -3,16 +3,11 @@ import { write } from '../api/client';
 import type { Sheet } from '../api/types';
 
 /** Changes of a pattern itself: its name, its notes, whether it is in use. */
-export function usePatternChange(sheet: Sheet, leaving = false) {
+export function usePatternChange(sheet: Sheet) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (change: Record<string, string | boolean>) =>
-      write<Sheet>(
-        'PATCH',
-        `/patterns/${sheet.pattern.id}`,
-        { revision: sheet.pattern.revision, ...change },
-        { keepalive: leaving },
-      ),
+      write<Sheet>('PATCH', `/patterns/${sheet.pattern.id}`, { revision: sheet.pattern.revision, ...change }),
     onSuccess: (saved) => {
       queries.setQueryData<Sheet>(['sheet', sheet.pattern.id], (known) =>
         known === undefined ? saved : { ...known, pattern: saved.pattern },

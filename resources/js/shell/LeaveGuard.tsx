@@ -1,14 +1,15 @@
-import { Modal } from '@mantine/core';
-import { useEffect } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { useBlocker } from 'react-router';
-import { useAllUnsaved } from './unsaved';
+import { anyUnsaved, useAllUnsaved } from './unsaved';
+
+const LeaveDialog = lazy(async () => ({ default: (await import('./LeaveDialog')).LeaveDialog }));
 
 /** Asks before a page with something unsaved on it is left, for another page or altogether. */
 export function LeaveGuard() {
   const unsaved = useAllUnsaved();
   const any = unsaved.length > 0;
   const blocker = useBlocker(
-    ({ currentLocation, nextLocation }) => any && currentLocation.pathname !== nextLocation.pathname,
+    ({ currentLocation, nextLocation }) => anyUnsaved() && currentLocation.pathname !== nextLocation.pathname,
   );
   useEffect(() => {
     if (!any) return;
@@ -17,25 +18,10 @@ export function LeaveGuard() {
     return () => window.removeEventListener('beforeunload', ask);
   }, [any]);
   return (
-    <Modal
-      opened={blocker.state === 'blocked'}
-      onClose={() => blocker.reset?.()}
-      title="Something here is not saved"
-      centered
-    >
-      <ul>
-        {unsaved.map((what) => (
-          <li key={what}>{what}</li>
-        ))}
-      </ul>
-      <p className="aside-do">
-        <button type="button" className="plain-button" onClick={() => blocker.reset?.()}>
-          Stay here
-        </button>
-        <button type="button" className="plain-button quiet" onClick={() => blocker.proceed?.()}>
-          Leave without it
-        </button>
-      </p>
-    </Modal>
+    <Suspense>
+      {blocker.state === 'blocked' && (
+        <LeaveDialog unsaved={unsaved} onStay={() => blocker.reset()} onLeave={() => blocker.proceed()} />
+      )}
+    </Suspense>
   );
 }

@@ -1,4 +1,4 @@
-import { useEffect, useId, useSyncExternalStore } from 'react';
+import { useCallback, useEffect, useId, useSyncExternalStore } from 'react';
 
 /** What is not saved yet, in words, by whoever knows of it. */
 const unsaved = new Map<string, string>();
@@ -10,8 +10,12 @@ function tell(): void {
   for (const listener of listeners) listener();
 }
 
-/** While it is given words, leaving the page asks first. */
-export function useUnsaved(what: string | null): void {
+/**
+ * While it is given words, leaving the page asks first.
+ *
+ * @returns to be called when it was saved and the page is left in the same moment
+ */
+export function useUnsaved(what: string | null): () => void {
   const id = useId();
   useEffect(() => {
     if (what === null) return;
@@ -22,6 +26,14 @@ export function useUnsaved(what: string | null): void {
       tell();
     };
   }, [id, what]);
+  return useCallback(() => {
+    unsaved.delete(id);
+    tell();
+  }, [id]);
+}
+
+export function anyUnsaved(): boolean {
+  return unsaved.size > 0;
 }
 
 export function useAllUnsaved(): string[] {

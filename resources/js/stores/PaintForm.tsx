@@ -1,7 +1,9 @@
 import { NativeSelect, TextInput } from '@mantine/core';
+import { useEffect, useRef, useState } from 'react';
 import { useVocabulary } from '../api/queries';
 import type { Paint, PaintChange, Settings } from '../api/types';
 import { Figure } from '../ladder/Figure';
+import { useLastWord } from '../ladder/useLastWord';
 import { counted, volume } from '../units/units';
 
 interface Props {
@@ -111,20 +113,31 @@ function Told(props: {
   required?: boolean;
   onSave: (text: string) => void;
 }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const sent = useRef<string | null>(null);
+  const save = () => {
+    const text = typed?.trim() ?? '';
+    if (typed === null || text === sent.current) return;
+    sent.current = text;
+    if (text !== props.value && (text !== '' || props.required !== true)) props.onSave(text);
+    else setTyped(null);
+  };
+  useLastWord(save);
+  // What was saved comes back as the value; until then, and where it was not kept, what was typed stands there.
+  useEffect(() => {
+    sent.current = null;
+    setTyped((now) => (now === props.value ? null : now));
+  }, [props.value]);
   return (
     <TextInput
-      key={props.value}
       size="xs"
       label={props.label}
       type={props.type ?? 'text'}
-      defaultValue={props.value}
+      value={typed ?? props.value}
       maxLength={80}
       list={props.list}
-      onBlur={(event) => {
-        const text = event.currentTarget.value.trim();
-        if (props.required === true && text === '') event.currentTarget.value = props.value;
-        else if (text !== props.value) props.onSave(text);
-      }}
+      onChange={(event) => setTyped(event.currentTarget.value)}
+      onBlur={save}
     />
   );
 }

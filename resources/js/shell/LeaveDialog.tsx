@@ -1,0 +1,28 @@
+import { Modal } from '@mantine/core';
+
+interface Props {
+  unsaved: string[];
+  onStay: () => void;
+  onLeave: () => void;
+}
+
+/** What is not saved yet, and whether to leave it. */
+export function LeaveDialog({ unsaved, onStay, onLeave }: Props) {
+  return (
+    <Modal opened onClose={onStay} title="Something here is not saved" centered>
+      <ul>
+        {unsaved.map((what) => (
+          <li key={what}>{what}</li>
+        ))}
+      </ul>
+      <p className="aside-do">
+        <button type="button" className="plain-button" onClick={onStay}>
+          Stay here
+        </button>
+        <button type="button" className="plain-button quiet" onClick={onLeave}>
+          Leave without it
+        </button>
+      </p>
+    </Modal>
+  );
+}
