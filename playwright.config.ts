@@ -1,7 +1,10 @@
 import { defineConfig } from '@playwright/test';
 
-/** Files that only look, on a demo of their own, so that they run beside those that work with their hands. */
-const LOOKING = ['views', 'opened', 'geometry', 'parts'].map((name) => `${name}.spec.ts`);
+/**
+ * Files that only look, on a demo of their own, or start servers of their own, so that they run beside those that work
+ * with their hands.
+ */
+const LOOKING = ['views', 'opened', 'geometry', 'parts', 'reach', 'keeping', 'edits'].map((name) => `${name}.spec.ts`);
 
 const server = (port: number, data: string, demo: boolean) => ({
   command: `bash tests/Browser/serve.sh ${port} ${data} ${demo ? 'demo' : 'empty'}`,
@@ -25,6 +28,8 @@ export default defineConfig({
     baseURL: 'http://127.0.0.1:8790',
     viewport: { width: 1280, height: 800 },
     actionTimeout: 10_000,
+    // What goes through a service worker cannot be held back by a test; those that are about it let it in.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
       args: [

@@ -145,8 +145,6 @@ hb_serve() {
     port=$(hb_free_port "$wanted") || hb_fail "No free port from $wanted on."
     [ "$port" = "$wanted" ] || hb_say "Port $wanted is taken; using $port."
     export PHP_CLI_SERVER_WORKERS=${HAWKBRUSH_WORKERS:-$(nproc)}
-    # More than four hardly help a search, and the painter may want to do something else meanwhile.
-    export HAWKBRUSH_PROCESSES=${HAWKBRUSH_PROCESSES:-$(nproc | awk '{ print ($1 < 4 ? $1 : 4) }')}
     # Held as long as any process of the server lives: nothing replaces the data under it.
     exec 9>"$HAWKBRUSH_DATA/.lock"
     flock -s -n 9 || hb_fail "The data in $HAWKBRUSH_DATA is being replaced; start again when that is done."

@@ -12,8 +12,6 @@ return [
     )))),
     // Where the driver of a colorimeter listens, as tcp://127.0.0.1:8720; empty: there is none.
     'colorimeter' => env('HAWKBRUSH_COLORIMETER', ''),
-    // How many processes share a long search; see docs/operations.md.
-    'processes' => (int) env('HAWKBRUSH_PROCESSES', 1),
     'photo_max_bytes' => 12 * 1024 * 1024,
     'import_max_bytes' => 2 * 1024 * 1024,
 ];

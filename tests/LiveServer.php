@@ -30,7 +30,7 @@ final class LiveServer
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         $port = $socket === false ? 0 : (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
         unset($socket);
-        $server = new self($data, $port, $environment + ['HAWKBRUSH_DATA' => $data, 'PHP_CLI_SERVER_WORKERS' => '4', 'APP_ENV' => 'production', 'CACHE_STORE' => 'array', 'HAWKBRUSH_PROCESSES' => '1', 'DB_DATABASE' => $data.'/hawkbrush.sqlite', 'LOG_CHANNEL' => 'null']);
+        $server = new self($data, $port, $environment + ['HAWKBRUSH_DATA' => $data, 'PHP_CLI_SERVER_WORKERS' => '4', 'APP_ENV' => 'production', 'CACHE_STORE' => 'array', 'DB_DATABASE' => $data.'/hawkbrush.sqlite', 'LOG_CHANNEL' => 'null']);
         $server->up();
 
         return $server;

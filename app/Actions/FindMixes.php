@@ -12,7 +12,6 @@ use Hawkbrush\Core\Match\MixSearch;
 use Hawkbrush\Core\Match\Offer;
 use Hawkbrush\Core\Match\Wanted;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Parallel\Workers;
 use Hawkbrush\Core\Pattern\Mixture;
 use Hawkbrush\Core\Pattern\Paint as CorePaint;
 use Hawkbrush\Core\Refused;
@@ -22,7 +21,7 @@ final readonly class FindMixes
 {
     private const MOST_PAINTS = 400;
 
-    public function __construct(private ReadTarget $target, private Workers $workers) {}
+    public function __construct(private ReadTarget $target) {}
 
     /**
      * {target, over, coats, weight, thinning_percent, in_stock: only bottles with something in them, without: paint ids}
@@ -39,7 +38,7 @@ final readonly class FindMixes
         $wanted = new Wanted($target->lab, $this->target->ground($form->optional('over')), $film->coats * $film->coatUm(CorePaint::ORDINARY_SOLIDS), Look::Clear);
         $without = array_map(static fn(Node $id): string => $id->text(40), $form->optional('without')?->items(0, 100) ?? []);
         $paints = self::rack($form->optional('in_stock')?->boolean() ?? true, $without);
-        $offers = MixSearch::best($paints, $wanted, workers: $this->workers);
+        $offers = MixSearch::best($paints, $wanted);
 
         return [
             'target' => CoreView::colour($target),

@@ -11,7 +11,6 @@ use Hawkbrush\Core\Match\MixSearch;
 use Hawkbrush\Core\Match\Replacement;
 use Hawkbrush\Core\Match\Replacing;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Parallel\Workers;
 use Hawkbrush\Core\Pattern\Paint as CorePaint;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
@@ -25,7 +24,7 @@ final readonly class ReplacePaint
 
     private const MIXES = 6;
 
-    public function __construct(private ReadRecipe $read, private Workers $workers) {}
+    public function __construct(private ReadRecipe $read) {}
 
     /**
      * {mixed: whether mixes are tried too, in_stock, version: only in this one}
@@ -44,7 +43,7 @@ final readonly class ReplacePaint
         $candidates = array_map(static fn(CorePaint $one): array => [[$one, 1]], $rack);
         $wanted = $replacing->wanted();
         if (($form->optional('mixed')?->boolean() ?? false) && $wanted !== null) {
-            foreach (MixSearch::best($rack, $wanted, self::MIXES, $this->workers) as $offer) {
+            foreach (MixSearch::best($rack, $wanted, self::MIXES) as $offer) {
                 if (\count($offer->parts) > 1) {
                     $candidates[] = $offer->parts;
                 }

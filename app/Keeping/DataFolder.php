@@ -41,11 +41,16 @@ final readonly class DataFolder
      * Held as long as the file it gives is open: by a server together with others, by what replaces the data alone.
      *
      * @return resource|null null while somebody else works with it
+     *
+     * @throws KeepingTrouble when the folder may not be written to
      */
     public function alone()
     {
-        $lock = fopen($this->path.'/.lock', 'c');
+        $lock = @fopen($this->path.'/.lock', 'c');
+        if ($lock === false) {
+            throw new KeepingTrouble("{$this->path} cannot be written to by this user.");
+        }
 
-        return $lock !== false && flock($lock, LOCK_EX | LOCK_NB) ? $lock : null;
+        return flock($lock, LOCK_EX | LOCK_NB) ? $lock : null;
     }
 }

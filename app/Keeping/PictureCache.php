@@ -42,7 +42,7 @@ final class PictureCache
         // As bytes: text of bytes (base64) hardly gets smaller.
         $cells = \is_string($picture['cells'] ?? null) ? (string) base64_decode($picture['cells'], true) : null;
 
-        return (string) gzdeflate(serialize([['cells' => null] + $picture, $cells]), 1);
+        return (string) gzdeflate(serialize([array_replace($picture, ['cells' => null]), $cells]), 1);
     }
 
     /** @return array<string, mixed> */
@@ -52,7 +52,7 @@ final class PictureCache
         $read = unserialize((string) gzinflate($packed), ['allowed_classes' => false]);
         [$picture, $cells] = $read;
 
-        return $cells === null ? $picture : ['cells' => base64_encode($cells)] + $picture;
+        return $cells === null ? $picture : array_replace($picture, ['cells' => base64_encode($cells)]);
     }
 
     /** @return int bytes that are left */

@@ -36,14 +36,18 @@ final class Restore
             }
         }
         unlink($aside.'/.ready');
+        $kept = $data->path.'.before-'.date('Y-m-d-His');
+        if ($there && ! @rename($data->path, $kept)) {
+            File::deleteDirectory($aside);
+            throw new KeepingTrouble("{$data->path} cannot be put aside: it may be a disk of its own, or this user may not write in the folder above it. Bring the backup back into a folder inside of it, with HAWKBRUSH_DATA.");
+        }
+        if (! @rename($aside, $data->path)) {
+            $there && rename($kept, $data->path);
+            throw new KeepingTrouble("The backup was laid out in {$aside}, but cannot be put in the place of {$data->path}.");
+        }
         if (! $there) {
-            rename($aside, $data->path);
-
             return null;
         }
-        $kept = $data->path.'.before-'.date('Y-m-d-His');
-        rename($data->path, $kept);
-        rename($aside, $data->path);
         // The backups go on in their place; all else stays where it was kept.
         if (is_dir($kept.'/backups')) {
             File::moveDirectory($kept.'/backups', $data->backups(), true);

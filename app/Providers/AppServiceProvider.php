@@ -7,8 +7,6 @@ namespace App\Providers;
 use App\Database\WriteFirstConnection;
 use App\Devices\Devices;
 use App\Devices\SocketColorimeter;
-use App\Parallel\ForkedWorkers;
-use Hawkbrush\Core\Parallel\Workers;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
@@ -18,7 +16,6 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         Connection::resolverFor('sqlite', /** @param array<string, mixed> $config */ static fn(\PDO|\Closure $pdo, string $database, string $prefix, array $config): WriteFirstConnection => new WriteFirstConnection($pdo, $database, $prefix, $config));
-        $this->app->bind(Workers::class, static fn(): Workers => ForkedWorkers::of(config()->integer('hawkbrush.processes')));
         $this->app->bind(Devices::class, static function (): Devices {
             $address = config('hawkbrush.colorimeter');
 

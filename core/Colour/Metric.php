@@ -47,11 +47,6 @@ final readonly class Metric
         return new self($colour, null, 1.0, 0.0, 0.0, 1.0, 0.0, 1.0);
     }
 
-    public function isPlain(): bool
-    {
-        return $this->difference === null;
-    }
-
     /** @return array{float, float, float} where a colour of this L*, a* and b* lies */
     public function place(float $l, float $a, float $b): array
     {

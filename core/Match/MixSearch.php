@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Match;
 
 use Hawkbrush\Core\Colour\Metric;
-use Hawkbrush\Core\Parallel\OneWorker;
-use Hawkbrush\Core\Parallel\Workers;
 use Hawkbrush\Core\Pattern\Paint;
 
 /**
@@ -20,32 +18,28 @@ final class MixSearch
     /** What is off by less comes near, DeltaE00; see docs/decisions/0006. */
     public const NEAR = 7.5;
 
-    /** Of so many paints every three is looked at. */
-    private const ALL_OF = 120;
-
     /** Whether of so many paints every three is looked at. */
     public static function wholly(int $paints): bool
     {
-        return $paints <= self::ALL_OF;
+        return $paints <= NearestMixes::IN_THREES;
     }
 
     /**
      * @param list<Paint> $paints those without solids are left out
      * @param int $most offers wanted, each of other paints
-     * @param Workers $workers by whom mixes are looked at
      *
      * @return list<Offer> those that come near, the best first, then the others, the nearest first; a paint alone stands among them if nothing is better
      */
-    public static function best(array $paints, Wanted $wanted, int $most = 6, Workers $workers = new OneWorker()): array
+    public static function best(array $paints, Wanted $wanted, int $most = 6): array
     {
         $paints = array_values(array_filter($paints, static fn(Paint $paint): bool => $paint->solids > 0));
-        $near = NearestMixes::of($paints, $wanted, Metric::at($wanted->lab), $most, self::NEAR, $workers);
+        $near = NearestMixes::of($paints, $wanted, Metric::at($wanted->lab), $most, self::NEAR);
         if (\count($near) === $most) {
             return $near;
         }
         $known = array_flip(array_map(static fn(Offer $offer): string => $offer->set(), $near));
         $others = array_filter(
-            NearestMixes::of($paints, $wanted, Metric::plain($wanted->lab), $most, INF, $workers),
+            NearestMixes::of($paints, $wanted, Metric::plain($wanted->lab), $most, INF),
             static fn(Offer $offer): bool => ! isset($known[$offer->set()]),
         );
 

@@ -4,204 +4,244 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Match;
 
+use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Metric;
-use Hawkbrush\Core\Parallel\OneWorker;
-use Hawkbrush\Core\Parallel\Workers;
+use Hawkbrush\Core\Film\Mixing;
 use Hawkbrush\Core\Pattern\Paint;
 
 /**
- * The nearest mixes of two and three paints of a rack in whole drops, by one {@see Metric}. Of a few paints each mix is
- * tried, as a {@see Sketch}; what comes near is worked out with the true film. Of more paints every pair and every three
- * is looked at, at a few places of its {@see Lattice}, and mixes are tried only where the {@see Sieve} holds them back.
- * The margins of that are from trials, not proven. Of very many paints not all threes are looked at, see
- * {@see MixSearch::wholly}.
+ * The nearest mixes of up to three paints of a rack in whole drops, by one {@see Metric}. Every pair is sketched in a few
+ * shares; from these it is guessed how near each three comes, and the most promising are sketched too. Of the sets that come
+ * nearest every mix in whole drops is sketched, and the best of each worked out with the true film. How much that misses is
+ * in docs/decisions/0006.
  */
 final class NearestMixes
 {
-    /** Of so many paints each mix is tried. */
-    public const FEW = 10;
+    /** Shares in which a pair is sketched, by how much each paint counts: leaning to the first, even, leaning to the second, */
+    private const OF_TWO = [[3, 1, 0], [1, 1, 0], [1, 3, 0]];
 
-    /** Of fewer paints the threes are done before others could help. */
-    private const ENOUGH_TO_SHARE = 24;
+    /** and, of a rack that is not too large, with a touch of the one in the other. */
+    private const TOUCHES = [[10, 1, 0], [1, 10, 0]];
 
-    /** The threes of so many pairs are looked at before the work is shared: what they give spares everyone the most. */
-    private const FIRST = 24;
+    private const OF_THREE = [[1, 1, 1], [4, 1, 1], [1, 4, 1], [1, 1, 4]];
 
-    /** Where not every three is looked at, so many are, those whose edges come nearest first, */
-    private const MOST_THREES = 250_000;
+    /** So many threes are sketched, those guessed to come nearest. */
+    private const THREES = 4000;
 
-    /** one that mixes near the colour counting for so many more. */
-    private const NEAR_ONE = 10;
+    /** Of so many sets every mix is tried. */
+    private const SETS = 350;
+
+    /** Threes are made of so many paints at most: of those whose pairs come nearest. */
+    public const IN_THREES = 120;
+
+    /** Sketches of a set that are worked out truly, the nearest. */
+    private const TRUE_ONES = 3;
 
     private readonly Sketch $sketch;
 
-    private readonly Lattice $lattice;
-
-    private readonly Sieve $sieve;
-
     private readonly Offers $offers;
-
-    private readonly Trials $trials;
 
     private readonly Drops $drops;
 
-    /** @var list<float> how much a drop of each paint counts in a mix */
-    private readonly array $counts;
+    /** @var array<int, array<int, array{float, float, float}>> places of pairs that lean to the first, by both paints */
+    private array $lean = [];
 
-    /** How many paints there are. */
-    private readonly int $paints;
+    /** @var array<int, array<int, array{float, float, float}>> places of even pairs, the lower paint first */
+    private array $even = [];
 
     /** @param list<Paint> $paints */
-    private function __construct(array $paints, Wanted $wanted, Metric $metric, int $most, float $within)
+    private function __construct(private readonly array $paints, private readonly Wanted $wanted, private readonly Metric $metric, int $most, float $within)
     {
-        $this->paints = \count($paints);
         $this->sketch = new Sketch($paints, $wanted, $metric);
-        $this->lattice = new Lattice();
-        $this->sieve = new Sieve(new Rays($metric), $this->lattice);
         $this->offers = new Offers($most, $within);
-        $this->trials = new Trials($paints, $wanted, $this->sketch, $this->sieve, $this->offers, $this->paints <= self::FEW);
         $this->drops = new Drops(MixSearch::MOST_DROPS);
-        $this->counts = array_map(static fn(float $drop, float $share): float => $drop / $share, $this->sketch->drop, $this->sketch->share);
     }
 
     /**
      * @param list<Paint> $paints all with solids
      * @param int $most offers wanted, each of other paints
      * @param float $within how far off they may be
-     * @param Workers $workers by whom the threes are looked at
      *
      * @return list<Offer> the nearest first; a paint alone stands among them if nothing is nearer
      */
-    public static function of(array $paints, Wanted $wanted, Metric $metric, int $most, float $within, Workers $workers = new OneWorker()): array
+    public static function of(array $paints, Wanted $wanted, Metric $metric, int $most, float $within): array
     {
         $search = new self($paints, $wanted, $metric, $most, $within);
-        $search->alone();
-        if ($search->paints <= self::FEW) {
-            $search->every();
-        } else {
-            $ways = new Ways($search->sketch);
-            $search->pairs($ways);
-            $search->threes($ways, $workers);
+        foreach (array_keys($paints) as $paint) {
+            $search->offer([[$paint, 1]]);
+        }
+        $far = $search->pairs();
+        foreach ($search->promising($far) as $set) {
+            [$one, $two, $three] = self::paintsOf($set);
+            $far[$set] = $search->nearest($one, $two, $three, self::OF_THREE);
+        }
+        asort($far);
+        foreach (\array_slice(array_keys($far), 0, self::SETS) as $set) {
+            $search->tryAll(...self::paintsOf($set));
         }
 
         return $search->offers->all();
     }
 
-    private function alone(): void
+    /** @return array<int, float> how far off each pair comes at its nearest, squared, by set */
+    private function pairs(): array
     {
-        for ($paint = 0; $paint < $this->paints; $paint++) {
-            $this->trials->propose([[$paint, 1]]);
-        }
-    }
-
-    private function every(): void
-    {
-        for ($one = 0; $one < $this->paints; $one++) {
-            for ($two = $one + 1; $two < $this->paints; $two++) {
-                $this->trials->all($this->trials->blend($one, $two, $one), $this->drops->twos);
-                for ($three = $two + 1; $three < $this->paints; $three++) {
-                    $this->trials->all($this->trials->blend($one, $two, $three), $this->drops->threes);
-                }
+        $count = \count($this->paints);
+        $touches = $count <= self::IN_THREES ? self::TOUCHES : [];
+        $far = [];
+        for ($one = 0; $one < $count; $one++) {
+            for ($two = $one + 1; $two < $count; $two++) {
+                [$this->lean[$one][$two], $this->even[$one][$two], $this->lean[$two][$one]] = $places
+                    = array_map(fn(array $shares): array => $this->sketch->at($one, $two, $one, $shares), self::OF_TWO);
+                $far[self::set($one, $two, $one)] = min($this->nearest($one, $two, $one, $touches), ...array_map(self::squared(...), $places));
             }
         }
-    }
 
-    private function pairs(Ways $ways): void
-    {
-        foreach ($ways->order as $pair) {
-            [$one, $two] = $ways->paints($pair);
-            $this->sieve->narrow($this->trials->reach());
-            $blend = $this->trials->blend($one, $two, $one);
-            foreach ([0, 2, 4] as $from) {
-                [$start, $middle, $end] = \array_slice($ways->places($pair), $from, 3);
-                $patch = Patch::way($start, $middle, $end);
-                if ($this->sieve->holds($patch)) {
-                    $this->trials->look($blend, $patch, $this->drops->on(intdiv($from, 2), $this->counts[$one], $this->counts[$two]));
-                }
-            }
-        }
-    }
-
-    private function threes(Ways $ways, Workers $workers): void
-    {
-        $this->sieve->narrow($this->trials->reach(), 1.0);
-        $left = $this->threesOf($ways, \array_slice($ways->order, 0, self::FIRST), MixSearch::wholly($this->paints) ? INF : self::MOST_THREES);
-        $pieces = $this->shares(\array_slice($ways->order, self::FIRST), $this->paints < self::ENOUGH_TO_SHARE ? 1 : $workers->count());
-        $found = $workers->do(array_map(fn(array $pairs): callable => function () use ($ways, $pairs, $left, $pieces): array {
-            $this->threesOf($ways, $pairs, $left / \count($pieces));
-
-            return $this->trials->found();
-        }, $pieces));
-        foreach (array_merge(...$found) as $mix) {
-            $this->trials->propose($mix);
-        }
+        return $far;
     }
 
     /**
-     * Looks at the threes of some pairs, until so many are done.
+     * The threes that are guessed to come nearest: what is even in all three lies about amid the even pairs, what leans to one
+     * amid the pairs that do.
      *
-     * @param list<int> $pairs
+     * @param array<int, float> $far of the pairs
      *
-     * @return float how many are left
+     * @return list<int> sets
      */
-    private function threesOf(Ways $ways, array $pairs, float $left): float
+    private function promising(array $far): array
     {
-        foreach ($pairs as $pair) {
-            $this->sieve->narrow($this->trials->reach());
-            $threes = $ways->threes($pair);
-            $left -= \count($threes);
-            foreach ($this->sieve->mayHold($ways, $pair, $threes) as [$one, $two, $three]) {
-                $left -= $this->within($ways, $pair, $one, $two, $three) ? self::NEAR_ONE : 0;
+        $guessed = [];
+        $least = INF;
+        $paints = $this->inThrees($far);
+        foreach ($paints as $i => $one) {
+            for ($j = $i + 1; isset($paints[$j + 1]); $j++) {
+                $two = $paints[$j];
+                [$ex, $ey, $ez] = $this->even[$one][$two];
+                [$ax, $ay, $az] = $this->lean[$one][$two];
+                [$bx, $by, $bz] = $this->lean[$two][$one];
+                for ($k = $j + 1; isset($paints[$k]); $k++) {
+                    $three = $paints[$k];
+                    [$fx, $fy, $fz] = $this->even[$one][$three];
+                    [$gx, $gy, $gz] = $this->even[$two][$three];
+                    // Nine times the square of their middle, and four times those of the others: written out, for it runs
+                    // hundreds of thousands of times.
+                    $guess = (($ex + $fx + $gx) ** 2 + ($ey + $fy + $gy) ** 2 + ($ez + $fz + $gz) ** 2) / 9;
+                    [$x, $y, $z] = $this->lean[$one][$three];
+                    $other = (($ax + $x) ** 2 + ($ay + $y) ** 2 + ($az + $z) ** 2) / 4;
+                    $guess = $other < $guess ? $other : $guess;
+                    [$x, $y, $z] = $this->lean[$two][$three];
+                    $other = (($bx + $x) ** 2 + ($by + $y) ** 2 + ($bz + $z) ** 2) / 4;
+                    $guess = $other < $guess ? $other : $guess;
+                    [$fx, $fy, $fz] = $this->lean[$three][$one];
+                    [$gx, $gy, $gz] = $this->lean[$three][$two];
+                    $other = (($fx + $gx) ** 2 + ($fy + $gy) ** 2 + ($fz + $gz) ** 2) / 4;
+                    $guess = $other < $guess ? $other : $guess;
+                    if ($guess < $least) {
+                        $guessed[self::set($one, $two, $three)] = $guess;
+                    }
+                }
             }
-            if ($left <= 0) {
+            // Now and then those that can be no more among the nearest are let go.
+            if (\count($guessed) > 2 * self::THREES) {
+                $guessed = self::leastOf($guessed);
+                $least = end($guessed);
+            }
+        }
+
+        return array_keys(self::leastOf($guessed));
+    }
+
+    /**
+     * @param array<int, float> $guessed
+     *
+     * @return array<int, float> the least of them, in order
+     */
+    private static function leastOf(array $guessed): array
+    {
+        asort($guessed);
+
+        return \array_slice($guessed, 0, self::THREES, true);
+    }
+
+    /**
+     * @param array<int, float> $far of the pairs
+     *
+     * @return list<int> the paints whose pairs come nearest, in the rack's order
+     */
+    private function inThrees(array $far): array
+    {
+        asort($far);
+        $in = [];
+        foreach (array_keys($far) as $pair) {
+            [$one, $two] = self::paintsOf($pair);
+            $in += [$one => $one, $two => $two];
+            if (\count($in) >= self::IN_THREES) {
                 break;
             }
         }
+        sort($in);
 
-        return $left;
+        return $in;
     }
 
     /**
-     * Pairs by turns, so that each piece has near ones first.
+     * How near a set comes, by the square of the distance: around the wanted colour it grows as the difference does, and takes
+     * a fraction of its time.
      *
-     * @param list<int> $pairs
-     *
-     * @return list<list<int>>
+     * @param list<array{int, int, int}> $shares
      */
-    private function shares(array $pairs, int $pieces): array
+    private function nearest(int $one, int $two, int $three, array $shares): float
     {
-        $shares = array_fill(0, $pieces, []);
-        foreach ($pairs as $i => $pair) {
-            $shares[$i % $pieces][] = $pair;
+        $nearest = INF;
+        foreach ($shares as $share) {
+            $far = self::squared($this->sketch->at($one, $two, $three, $share));
+            $nearest = $far < $nearest ? $far : $nearest;
         }
 
-        return $shares;
+        return $nearest;
     }
 
-    /** Tries the mixes of three paints in whole drops that may lie near; whether there may be any. */
-    private function within(Ways $ways, int $pair, int $one, int $two, int $three): bool
+    private function tryAll(int $one, int $two, int $three): void
     {
-        $middle = $this->sketch->at($one, $two, $three, [1, 1, 1]);
-        $near = $this->sieve->near($ways->three($one, $two, $three, $middle), $ways->nearest($pair));
-        if ($near === []) {
-            return false;
+        $ofTwo = $three === $one;
+        [$first, $second, $third] = [$this->sketch->drop[$one], $this->sketch->drop[$two], $this->sketch->drop[$three]];
+        $far = [];
+        foreach ($ofTwo ? $this->drops->twos : $this->drops->threes as $mix) {
+            [$x, $y, $z] = $this->sketch->place($one, $two, $three, ($mix >> 8) * $first, ($mix >> 4 & 15) * $second, ($mix & 15) * $third);
+            $far[$mix] = $x * $x + $y * $y + $z * $z;
         }
-        $blend = $this->trials->blend($one, $two, $three);
-        $places = $ways->edges($this->lattice, $one, $two, $three, $middle);
-        foreach ($near as $number) {
-            $six = $shares = [];
-            foreach ($this->lattice->triangles[$number] as $place) {
-                $six[] = $places[$place] ??= $blend->at($this->lattice->places[$place]);
-            }
-            foreach ([0, 1, 2] as $corner) {
-                $shares[] = $this->lattice->places[$this->lattice->triangles[$number][$corner]];
-            }
-            $patch = new Patch($six, $shares);
-            if ($this->sieve->holds($patch)) {
-                $this->trials->look($blend, $patch, $this->drops->in($this->lattice->thirds[$number], $this->counts[$one], $this->counts[$two], $this->counts[$three]));
-            }
+        asort($far);
+        foreach (\array_slice(array_keys($far), 0, self::TRUE_ONES) as $mix) {
+            [$a, $b, $c] = Drops::of($mix);
+            $this->offer($ofTwo ? [[$one, $a], [$two, $b]] : [[$one, $a], [$two, $b], [$three, $c]]);
         }
+    }
 
-        return true;
+    /** @param non-empty-list<array{int, int}> $parts paints by their place in the rack, with their drops */
+    private function offer(array $parts): void
+    {
+        $mix = array_map(fn(array $part): array => [$this->paints[$part[0]], $part[1]], $parts);
+        $optics = Mixing::of(array_map(fn(array $part): array => [$this->paints[$part[0]]->optics, $part[1] * $this->sketch->drop[$part[0]]], $parts));
+        $colour = $this->wanted->shows($optics);
+        $this->offers->aim(array_column($mix, 0));
+        $this->offers->add(new Offer($mix, $colour, $this->metric->from($colour->lab), DeltaE2000::between($this->wanted->lab, $colour->lab)));
+    }
+
+    /** Paints by their place in the rack, less than 1024 each, as one number; the third of two is the first again. */
+    private static function set(int $one, int $two, int $three): int
+    {
+        return $one << 20 | $two << 10 | $three;
+    }
+
+    /** @return array{int, int, int} */
+    private static function paintsOf(int $set): array
+    {
+        return [$set >> 20, $set >> 10 & 1023, $set & 1023];
+    }
+
+    /** @param array{float, float, float} $place */
+    private static function squared(array $place): float
+    {
+        return $place[0] * $place[0] + $place[1] * $place[1] + $place[2] * $place[2];
     }
 }

@@ -14,8 +14,6 @@ arch('the core knows no framework and no clock')
 
 arch('classes of the core are final or abstract')->expect('Hawkbrush\Core')->classes()->toBeFinal()->ignoring(['Hawkbrush\Core\Pattern\Step', 'Hawkbrush\Core\Technique\Stencil', 'Hawkbrush\Core\Technique\ByHand', 'Hawkbrush\Core\Technique\OwnOutline']);
 
-arch('those who share work know nothing of it')->expect(['Hawkbrush\Core\Parallel', 'App\Parallel'])->toOnlyUse(['Hawkbrush\Core\Parallel', 'pcntl_fork', 'pcntl_waitpid', 'posix_getpid', 'posix_kill']);
-
 arch('colour stands alone')->expect('Hawkbrush\Core\Colour')->toOnlyUse(['Hawkbrush\Core\Colour', 'Hawkbrush\Core\Refused']);
 
 arch('film stands on colour')->expect('Hawkbrush\Core\Film')->toOnlyUse(['Hawkbrush\Core\Film', 'Hawkbrush\Core\Colour', 'Hawkbrush\Core\Refused']);

@@ -4,7 +4,7 @@ import { finished, OwnServer, type StartedRun } from './ownServer';
 // What is done at the bench is never lost and never doubled, whatever becomes of server, pages and storage.
 
 const server = new OwnServer(8794);
-test.use({ baseURL: server.url });
+test.use({ baseURL: server.url, serviceWorkers: 'allow' });
 test.beforeAll(() => server.start());
 test.afterAll(() => server.kill());
 

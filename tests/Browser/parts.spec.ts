@@ -104,9 +104,9 @@ test.describe('the way to the server', () => {
   });
 
   test('is not lost for words where the server is', async () => {
-    served(() => new Response('<html>oh</html>', { status: 502 }));
+    served(() => new Response('<html>oh</html>', { status: 500 }));
     const broken = await get('/patterns').catch((e: unknown) => e);
-    expect(broken).toMatchObject({ status: 502, message: 'The server gave no reason.' });
+    expect(broken).toMatchObject({ status: 500, message: 'The server gave no reason.' });
     expect(words('something else')).toBe('Something broke.');
   });
 
@@ -117,6 +117,18 @@ test.describe('the way to the server', () => {
     const gone = await get('/patterns').catch((e: unknown) => e);
     expect(gone).toBeInstanceOf(Unreachable);
     expect(words(gone)).toContain('does not answer');
+  });
+
+  test('takes the answer of a server in front of it for none', async () => {
+    served(() => new Response('<html>Bad gateway</html>', { status: 502 }));
+    expect(await get('/patterns').catch((e: unknown) => e)).toBeInstanceOf(Unreachable);
+    served(() =>
+      Response.json(
+        { title: 'The disk is full', detail: 'Make room.' },
+        { status: 507, headers: { 'X-Hawkbrush-Time': '1' } },
+      ),
+    );
+    expect(await get('/patterns').catch((e: unknown) => e)).toMatchObject({ status: 507, message: 'Make room.' });
   });
 
   test('makes ids that are never the same and sort by time', async () => {

@@ -3,7 +3,7 @@
 # what lies there is served as it is.
 set -eu
 . "$(dirname "$0")/../../bin/lib.sh"
-export HAWKBRUSH_DATA="$PWD/$2" PHP_CLI_SERVER_WORKERS=3 HAWKBRUSH_PROCESSES=2
+export HAWKBRUSH_DATA="$PWD/$2" PHP_CLI_SERVER_WORKERS=3
 [ "$3" = again ] || rm -rf "$HAWKBRUSH_DATA"
 hb_ready
 [ "$3" != demo ] || php artisan hawkbrush:demo

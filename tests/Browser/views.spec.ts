@@ -142,8 +142,10 @@ test('the bench keeps what was done while the server is away', async ({ page, co
   await expect(page.getByText(/kept on this device/)).toHaveCount(0, { timeout: 15_000 });
   await page.reload();
   await expect(page.getByText('bait 3 of 3')).toBeVisible();
+  const sent = page.waitForResponse('**/events');
   await page.keyboard.press('b');
   await expect(page.getByText('bait 2 of 3')).toBeVisible();
+  await sent;
 });
 
 test('the bench sends again what met trouble at the server, and sets aside only what was refused', async ({ page }) => {

@@ -18,27 +18,7 @@ use Hawkbrush\Core\Match\Sketch;
 use Hawkbrush\Core\Match\Wanted;
 use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Refused;
-
-/**
- * Paints of all kinds and strengths, of any colour.
- *
- * @return list<Paint>
- */
-function anyRack(int $paints, int $seed): array
-{
-    mt_srand($seed);
-    $kinds = [Kind::Opaque, Kind::Opaque, Kind::SemiOpaque, Kind::Transparent, Kind::Pearl, Kind::Ink, Kind::Fluorescent];
-    $rack = [];
-    for ($i = 0; $i < $paints; $i++) {
-        $hex = match ($i) {
-            0 => '#f4f4f0', 1 => '#141414', default => sprintf('#%02x%02x%02x', mt_rand(10, 245), mt_rand(10, 245), mt_rand(10, 245)),
-        };
-        $kind = $i < 2 ? Kind::Opaque : $kinds[mt_rand(0, 6)];
-        $rack[] = new Paint("p{$i}", "Paint {$i}", $kind, Optics::fromSwatch(Look::Clear->body(Colour::fromHex($hex)->reflectance()), $kind), $hex, mt_rand(18, 50) / 100, mt_rand(4, 6) / 100);
-    }
-
-    return $rack;
-}
+use Tests\AnyRack;
 
 /**
  * Every mix of one, two and three paints in up to 12 whole drops, tried one by one: the best by DeltaE00 as far as that
@@ -99,11 +79,14 @@ function bestOf(array $rack, Wanted $wanted): array
     return $found;
 }
 
-it('finds the very mixes that trying every one finds', function (int $seed, array $lab, float $ground, float $um, Look $look): void {
-    $rack = anyRack(7, $seed);
+/** How much may be missed, DeltaE00: far less than one film sprayed by hand differs from the next. */
+const MISSED = 0.3;
+
+it('comes as near as trying every mix does', function (int $seed, array $lab, float $ground, float $um, Look $look): void {
+    $rack = AnyRack::of(7, $seed);
     $wanted = new Wanted(new Lab(...$lab), Spectrum::flat($ground), $um, $look);
-    $found = bestOf($rack, $wanted);
-    expect($found)->toBe(everyMix($rack, $wanted));
+    [$found, $every] = [array_values(bestOf($rack, $wanted)), array_values(everyMix($rack, $wanted))];
+    expect($found)->toHaveCount(count($every))->and($found)->toEqualWithDelta($every, MISSED);
 })->with([
     'olive over white' => [11, [52, -8, 30], 0.9, 12.0, Look::Clear],
     'a deep blue over white, where hue and chroma pull at each other' => [12, [32, 20, -48], 0.9, 12.0, Look::Clear],
@@ -133,18 +116,18 @@ function strongRack(int $seed): array
 it('finds them as well where the rack comes nowhere near', function (int $seed, string $hex, float $least): void {
     $rack = strongRack($seed);
     $wanted = new Wanted(Colour::fromHex($hex)->lab, Spectrum::flat(0.85), 5.7, Look::Clear);
-    $found = bestOf($rack, $wanted);
-    expect($found)->toBe(everyMix($rack, $wanted))
-        ->and(min($found))->toBeGreaterThan($least);
+    [$found, $every] = [array_values(bestOf($rack, $wanted)), array_values(everyMix($rack, $wanted))];
+    expect($found)->toEqualWithDelta($every, MISSED)->and(min($found))->toBeGreaterThan($least);
 })->with([
     'a mid grey' => [1, '#717171', 4.0], 'nearly white' => [2, '#efefef', 4.0], 'nearly black' => [3, '#161616', 4.0],
     'violet' => [4, '#4312df', 4.0], 'pink' => [5, '#f662bb', 4.0], 'a light grey' => [6, '#d8d8d8', 4.0],
 ]);
 
-it('finds them of more paints than can all be mixed', function (int $seed, string $hex, float $ground, float $um): void {
-    $rack = anyRack(NearestMixes::FEW + 1, $seed);
+it('comes as near with more sets of paints than it tries every mix of', function (int $seed, string $hex, float $ground, float $um): void {
+    $rack = AnyRack::of(16, $seed);
     $wanted = new Wanted(Colour::fromHex($hex)->lab, Spectrum::flat($ground), $um, Look::Clear);
-    expect(bestOf($rack, $wanted))->toBe(everyMix($rack, $wanted));
+    $found = MixSearch::best($rack, $wanted)[0];
+    expect($found->off)->toBeLessThan(AnyRack::nearest($rack, $wanted, $found->near() ? Metric::at($wanted->lab) : Metric::plain($wanted->lab)) + MISSED);
 })->with([
     'a dull green' => [71, '#5d6b3a', 0.85, 12.0],
     'a magenta far from all of them' => [71, '#e20eb8', 0.05, 15.0],
@@ -167,7 +150,7 @@ it('offers a dull pink for a strong one rather than the grey that DeltaE00 takes
 });
 
 it('finds back a mix that was mixed', function (): void {
-    $rack = anyRack(20, 21);
+    $rack = AnyRack::of(20, 21);
     $parts = [[$rack[0], 7], [$rack[5], 3], [$rack[9], 1]];
     $optics = Mixing::of(array_map(static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids], $parts));
     $blank = new Wanted(new Lab(50, 0, 0), Spectrum::flat(0.9), 15.0, Look::Clear);
@@ -176,12 +159,12 @@ it('finds back a mix that was mixed', function (): void {
         ->and(array_map(static fn(array $p): array => [$p[0]->id, $p[1]], $best->parts))->toBe([['p0', 7], ['p5', 3], ['p9', 1]]);
 });
 
-it('looks at every three of a hundred and twenty paints, and says so of no more', function (): void {
-    expect(MixSearch::wholly(3))->toBeTrue()->and(MixSearch::wholly(120))->toBeTrue()->and(MixSearch::wholly(121))->toBeFalse();
+it('looks at every three of so many paints, and says so of no more', function (): void {
+    expect(MixSearch::wholly(NearestMixes::IN_THREES))->toBeTrue()->and(MixSearch::wholly(NearestMixes::IN_THREES + 1))->toBeFalse();
 });
 
 it('knows the limits: one paint, none with solids, no film', function (): void {
-    $rack = anyRack(3, 31);
+    $rack = AnyRack::of(3, 31);
     $wanted = new Wanted(Colour::fromHex('#808080')->lab, Spectrum::flat(0.9), 10.0, Look::Clear);
     $dry = new Paint('dry', 'Dry', Kind::Opaque, $rack[0]->optics, '#ffffff', 0.0);
     $alone = MixSearch::best([$rack[2], $dry], $wanted);
@@ -209,7 +192,7 @@ it('knows of every place around a colour how far off it is', function (float $l,
 })->with([[50, 10, 20], [30, 20, -45], [85, -30, 60], [60, 2, 1]]);
 
 it('sketches a mix near the wanted colour as the true film shows it', function (float $ground, float $um): void {
-    $rack = anyRack(20, 51);
+    $rack = AnyRack::of(20, 51);
     $blank = new Wanted(new Lab(50, 0, 0), Spectrum::flat($ground), $um, Look::Clear);
     $off = [];
     for ($n = 0; $n < 100; $n++) {

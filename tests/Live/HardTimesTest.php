@@ -79,7 +79,10 @@ it('starts again what died, and says so', function (): void {
 
         return false;
     };
-    $workers = static fn(): array => array_values(array_filter(explode("\n", (string) shell_exec("ps -eo pid,args | awk '/127.0.0.1:{$port} /&&/php/&&!/awk/{print \$1}'"))));
+    $workers = static fn(): array => array_values(array_filter(
+        array_map(intval(...), array_map(basename(...), array_map(dirname(...), glob('/proc/[0-9]*/cmdline') ?: []))),
+        static fn(int $pid): bool => str_contains((string) @file_get_contents("/proc/{$pid}/cmdline"), "\0127.0.0.1:{$port}\0"),
+    ));
     set_error_handler(static fn(): bool => true);
     try {
         $up = $wait($answers);

@@ -7,31 +7,26 @@ namespace App\Console\Commands;
 use App\Keeping\Backup;
 use App\Keeping\BackupKind;
 use App\Keeping\DataFolder;
-use App\Keeping\KeepingTrouble;
 use Illuminate\Console\Command;
 
 final class MakeBackup extends Command
 {
+    use SaysTrouble;
+
     protected $signature = 'hawkbrush:backup {file? : where to; else among the backups of the data folder}';
 
     protected $description = 'Back up database and photographs into one file';
 
     public function handle(Backup $backup): int
     {
-        $file = $this->argument('file');
-        try {
-            if (\is_string($file)) {
-                $backup->write(DataFolder::current(), $file);
-            } else {
+        return $this->saying(function () use ($backup): void {
+            $file = $this->argument('file');
+            if ($file === null) {
                 $file = $backup->make(DataFolder::current(), BackupKind::ByHand);
+            } else {
+                $backup->write(DataFolder::current(), $file);
             }
-        } catch (KeepingTrouble $e) {
-            fwrite(STDERR, $e->getMessage()."\n");
-
-            return self::FAILURE;
-        }
-        $this->line("Backed up to {$file}");
-
-        return self::SUCCESS;
+            $this->line("Backed up to {$file}");
+        });
     }
 }

@@ -54,8 +54,9 @@ export function MixSearch({
           )}
           <p className="dim">
             {search.data.whole
-              ? `Every mix of two and three out of ${search.data.looked_at} paints in up to 12 drops was weighed,`
-              : `Of ${search.data.looked_at} paints every mix of two in up to 12 drops was weighed, and of three those of which two come nearest (a better one may be missing),`}{' '}
+              ? `Of ${search.data.looked_at} paints every two and three were weighed,`
+              : `Of ${search.data.looked_at} paints every two were weighed, and every three of the 120 that come nearest,`}{' '}
+            and of the most promising every mix in up to 12 drops was tried (one that is a hair better may be missing),{' '}
             for a film of {search.data.dry_um.toFixed(1)} µm dry over what is chosen. Left half: wanted; right half: the
             mix. How far off in DeltaE00, how much redder or darker in steps of L*a*b*; a model’s, so try a drop on a
             card.

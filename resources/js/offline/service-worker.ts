@@ -14,8 +14,16 @@ const PATIENCE_S = 20;
 // The page and all its parts; they open with the server down.
 precacheAndRoute(self.__WB_MANIFEST);
 
+/** A server in front of Hawkbrush answers in its place when it is away: that is no answer. */
+const onlyHawkbrush = {
+  fetchDidSucceed: async ({ response }: { response: Response }) => {
+    if (response.status >= 502 && !response.headers.has('X-Hawkbrush-Time')) throw new Error('Hawkbrush is away.');
+    return response;
+  },
+};
+
 const page = new NetworkOnly({
-  plugins: [{ handlerDidError: async () => (await matchPrecache('/')) ?? Response.error() }],
+  plugins: [onlyHawkbrush, { handlerDidError: async () => (await matchPrecache('/')) ?? Response.error() }],
 });
 registerRoute(new NavigationRoute(page, { denylist: [/^\/api\//, /^\/build\//] }));
 
@@ -30,6 +38,7 @@ registerRoute(
     cacheName: 'answers',
     networkTimeoutSeconds: PATIENCE_S,
     plugins: [
+      onlyHawkbrush,
       {
         cacheWillUpdate: async ({ response }) => (response.ok ? marked(response) : null),
       },

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// What the search of mixes knows of paints and pairs, before it looks at any three.
+// How strongly paints tint, so that shares of a mix lie evenly.
 
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Metric;
@@ -10,15 +10,9 @@ use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
-use Hawkbrush\Core\Match\Blend;
-use Hawkbrush\Core\Match\Drops;
-use Hawkbrush\Core\Match\Lattice;
-use Hawkbrush\Core\Match\Rays;
-use Hawkbrush\Core\Match\Sieve;
 use Hawkbrush\Core\Match\Sketch;
 use Hawkbrush\Core\Match\Tinting;
 use Hawkbrush\Core\Match\Wanted;
-use Hawkbrush\Core\Match\Ways;
 use Hawkbrush\Core\Pattern\Paint;
 
 /** Paints of every kind and colour, weak and strong, as a {@see Sketch} for a colour. */
@@ -75,73 +69,3 @@ it('lays mixes out evenly: like shares of two paints lie about halfway between t
     expect(array_sum($aside) / count($aside))->toBeLessThan(0.08)
         ->and(count(array_filter($aside, static fn(float $by): bool => $by > 0.25)) / count($aside))->toBeLessThan(0.02);
 });
-
-/** @return list<array{int, int, int, int, int}> of all pairs, in their order */
-function threesOf(Ways $ways): array
-{
-    return array_merge(...array_map($ways->threes(...), $ways->order));
-}
-
-it('goes through every three once, from the nearest edge on', function (): void {
-    $sketch = sketchOfAnyRack(9, 23, '#8a7b3c');
-    $ways = new Ways($sketch);
-    $least = static fn(int $pair): float => min(array_map(static fn(array $place): float => $sketch->metric->off(...$place), $ways->places($pair)));
-    $off = [];
-    foreach ($ways->order as $pair) {
-        expect($sketch->metric->off(...$ways->nearest($pair)))->toBe($least($pair));
-        foreach ($ways->threes($pair) as [$one, $two, $three, $other, $another]) {
-            $edges = [Ways::pair($one, $two), Ways::pair($one, $three), Ways::pair($two, $three)];
-            $named = [$pair, $other, $another];
-            sort($edges);
-            sort($named);
-            expect($one)->toBeLessThan($two)->and($two)->toBeLessThan($three)->and($named)->toBe($edges)
-                ->and($least($pair))->toBe(min(array_map($least, $edges)));
-            $off[] = $least($pair);
-        }
-    }
-    $sorted = $off;
-    sort($sorted);
-    $threes = array_map(static fn(array $three): array => array_slice($three, 0, 3), threesOf($ways));
-    expect($threes)->toHaveCount(84)->and(array_unique(array_map(json_encode(...), $threes)))->toHaveCount(84)->and($off)->toBe($sorted);
-});
-
-it('numbers pairs without a gap, and knows their paints', function (): void {
-    $ways = new Ways(sketchOfAnyRack(7, 3, '#8a7b3c'));
-    $numbers = [];
-    for ($one = 0; $one < 7; $one++) {
-        for ($two = $one + 1; $two < 7; $two++) {
-            $numbers[] = Ways::pair($one, $two);
-            expect($ways->paints(Ways::pair($one, $two)))->toBe([$one, $two]);
-        }
-    }
-    sort($numbers);
-    expect($numbers)->toBe(range(0, 20));
-});
-
-it('goes through threes of paints that are all alike once too', function (): void {
-    $paint = new Paint('p', 'Paint', Kind::Opaque, Optics::fromSwatch(Look::Clear->body(Colour::fromHex('#905040')->reflectance()), Kind::Opaque), '#905040', 0.35);
-    $wanted = new Wanted(Colour::fromHex('#405090')->lab, Spectrum::flat(0.85), 12.0, Look::Clear);
-    $ways = new Ways(new Sketch(array_fill(0, 5, $paint), $wanted, Metric::at($wanted->lab)));
-    expect(threesOf($ways))->toHaveCount(10);
-});
-
-it('passes over no three of which a mix lies in the halo, and over many of the rest', function (string $wanted, float $deltaE): void {
-    $sketch = sketchOfAnyRack(12, 17, $wanted);
-    $ways = new Ways($sketch);
-    $sieve = new Sieve(new Rays($sketch->metric), new Lattice());
-    $sieve->narrow($deltaE);
-    $passed = 0;
-    foreach ($ways->order as $pair) {
-        $threes = $ways->threes($pair);
-        foreach (array_diff_key($threes, $sieve->mayHold($ways, $pair, $threes)) as [$one, $two, $three]) {
-            $passed++;
-            $blend = new Blend($sketch, $one, $two, $three);
-            foreach ((new Drops(12))->threes as $mix) {
-                if ($sketch->metric->off(...$blend->of(...Drops::of($mix))) <= $deltaE) {
-                    throw new RuntimeException("passed over: {$one} {$two} {$three}");
-                }
-            }
-        }
-    }
-    expect($passed)->toBeGreaterThan(50);
-})->with([['#6f7a52', 2.0], ['#6f7a52', 6.0], ['#d0405f', 7.5], ['#20304f', 3.0]]);
