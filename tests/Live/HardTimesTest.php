@@ -81,7 +81,7 @@ it('starts again what died, and says so', function (): void {
     };
     $workers = static fn(): array => array_values(array_filter(
         array_map(intval(...), array_map(basename(...), array_map(dirname(...), glob('/proc/[0-9]*/cmdline') ?: []))),
-        static fn(int $pid): bool => str_contains((string) @file_get_contents("/proc/{$pid}/cmdline"), "\0127.0.0.1:{$port}\0"),
+        static fn(int $pid): bool => str_contains((string) @file_get_contents("/proc/{$pid}/cmdline"), chr(0)."127.0.0.1:{$port}".chr(0)),
     ));
     set_error_handler(static fn(): bool => true);
     try {
