@@ -12,6 +12,11 @@ hb_php=(
     -d variables_order=EGPCS -d upload_max_filesize=13M -d post_max_size=14M -d memory_limit=512M -d max_execution_time=120
 )
 
+# --help says what a command does (the comment at its head), and does nothing else.
+for hb_word in "$@"; do
+    case $hb_word in --help | -h) sed -n '2,/^[^#]/{s/^# \{0,1\}//p}' "$0"; exit 0 ;; esac
+done
+
 hb_say() { printf '\033[1m%s\033[0m\n' "$*"; }
 hb_fail() { printf '%s\n' "$*" >&2; exit 1; }
 
@@ -114,6 +119,15 @@ hb_colorimeter() {
     export HAWKBRUSH_COLORIMETER="tcp://127.0.0.1:$port"
 }
 
+# Where the server writes its log: where the project may not be written to, among the painter's temporary files.
+hb_find_log() {
+    hb_log=$hb_root/storage/logs
+    if ! { : >>"$hb_log/server.log"; } 2>/dev/null; then
+        hb_log=$(mktemp -d)
+        hb_say "$hb_root/storage/logs cannot be written to: the log is in $hb_log."
+    fi
+}
+
 # How many processes of the server are alive; PHP's own server does not start one again that has died.
 hb_alive() {
     local child state alive=0
@@ -128,7 +142,7 @@ hb_alive() {
 hb_start_server() {
     set -m
     (cd public && exec php "${hb_php[@]}" -d expose_php=0 \
-        -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php) >>storage/logs/server.log 2>&1 &
+        -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php) >>"$hb_log/server.log" 2>&1 &
     hb_server=$!
     set +m
     for _ in $(seq 100); do
@@ -145,16 +159,17 @@ hb_serve() {
     port=$(hb_free_port "$wanted") || hb_fail "No free port from $wanted on."
     [ "$port" = "$wanted" ] || hb_say "Port $wanted is taken; using $port."
     export PHP_CLI_SERVER_WORKERS=${HAWKBRUSH_WORKERS:-$(nproc)}
+    hb_find_log
     # Held as long as any process of the server lives: nothing replaces the data under it.
     exec 9>"$HAWKBRUSH_DATA/.lock"
     flock -s -n 9 || hb_fail "The data in $HAWKBRUSH_DATA is being replaced; start again when that is done."
     # The server starts workers of its own: the whole group is ended.
     trap 'trap - EXIT INT TERM; kill -TERM -- -${hb_server:-0} ${hb_instrument:-} 2>/dev/null; wait "${hb_server:-}" 2>/dev/null; exit 0' EXIT INT TERM
-    hb_start_server "$port" || { tail -5 storage/logs/server.log >&2; hb_fail "The server did not start; see storage/logs/server.log."; }
+    hb_start_server "$port" || { tail -5 "$hb_log/server.log" >&2; hb_fail "The server did not start; see $hb_log/server.log."; }
     hb_say "Hawkbrush is at http://127.0.0.1:$port   (Ctrl-C ends it)"
     while :; do
         if [ $((seconds - tidied)) -ge 3600 ]; then
-            php artisan hawkbrush:tidy >>storage/logs/tidy.log 2>&1 9>&- &
+            php artisan hawkbrush:tidy >>"$hb_log/tidy.log" 2>&1 9>&- &
             tidied=$seconds
         fi
         sleep 1 9>&- &
@@ -163,7 +178,7 @@ hb_serve() {
         [ $((seconds % 60)) -ne 0 ] || tries=0
         if ! kill -0 "$hb_server" 2>/dev/null || [ "$(hb_alive "$hb_server")" -lt "$PHP_CLI_SERVER_WORKERS" ]; then
             tries=$((tries + 1))
-            [ "$tries" -le 5 ] || hb_fail "The server ends again and again; see storage/logs/server.log."
+            [ "$tries" -le 5 ] || hb_fail "The server ends again and again; see $hb_log/server.log."
             hb_say "A process of the server ended; it is started again."
             kill -KILL -- "-$hb_server" 2>/dev/null
             wait "$hb_server" 2>/dev/null

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Photos;
 
+use Intervention\Image\Exceptions\DecoderException;
+use Intervention\Image\ImageManager;
+
 /**
  * Draws a photograph anew as JPEG: whatever else was in the file (place, programs, scripts) is left behind. It runs in
- * a process of its own with bounds on time and memory, so it needs no other class and no framework.
+ * a process of its own with bounds on time and memory, so it needs no framework.
  */
 final class Redraw
 {
     public const LONGEST_SIDE = 1600;
+
+    private const QUALITY = 88;
 
     private const MOST_PIXELS = 60_000_000;
 
@@ -34,35 +39,13 @@ final class Redraw
         if ($size[2] === IMAGETYPE_JPEG && substr_count($bytes, "\xFF\xDA") > self::MOST_SCANS) {
             return 'This photograph is put together from too many scans to be read. Save it as an ordinary JPEG first.';
         }
-        $image = @imagecreatefromstring($bytes);
-        if ($image === false) {
+        try {
+            // It is put upright as the camera held it, by what is written beside it.
+            $image = ImageManager::gd()->read($from)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);
+        } catch (DecoderException) {
             return 'This photograph is damaged and cannot be read.';
         }
-        $by = min(1.0, self::LONGEST_SIDE / max($size[0], $size[1]));
-        $small = imagescale($image, max(1, (int) round($size[0] * $by)), max(1, (int) round($size[1] * $by)));
-        if ($small === false) {
-            return 'This photograph cannot be made smaller.';
-        }
-        // Only now: turning it at its full size would take as much memory again.
-        $small = self::upright($small, $from, $size[2]);
 
-        return @imagejpeg($small, $to, 88) ? ['width' => imagesx($small), 'height' => imagesy($small)] : '';
-    }
-
-    /** A camera keeps the picture as it was held and writes beside it how; drawn anew, it has to stand upright by itself. */
-    private static function upright(\GdImage $image, string $path, int $type): \GdImage
-    {
-        $held = $type === IMAGETYPE_JPEG ? (@exif_read_data($path) ?: [])['Orientation'] ?? 1 : 1;
-        if (\in_array($held, [2, 4, 5, 7], true)) {
-            imageflip($image, IMG_FLIP_HORIZONTAL);
-        }
-        $turn = match ($held) {
-            3, 4 => 180,
-            5, 8 => 90,
-            6, 7 => 270,
-            default => 0,
-        };
-
-        return $turn === 0 ? $image : (imagerotate($image, $turn, 0) ?: $image);
+        return @file_put_contents($to, $image->toJpeg(self::QUALITY)->toString()) > 0 ? ['width' => $image->width(), 'height' => $image->height()] : '';
     }
 }

@@ -6,6 +6,6 @@ declare(strict_types=1);
 
 use App\Photos\Redraw;
 
-require __DIR__.'/Redraw.php';
+require __DIR__.'/../../vendor/autoload.php';
 
 echo json_encode(Redraw::file($argv[1], $argv[2]), JSON_THROW_ON_ERROR);

@@ -122,12 +122,6 @@ if (root !== null) {
   );
 }
 
-// What is needed when the server does not answer is there before that happens.
-setTimeout(() => {
-  void import('./shell/LeaveDialog');
-  void import('./box/Aside');
-}, 3000);
-
 // Only where the browser allows it: on this machine, or over HTTPS.
 if (import.meta.env.PROD && navigator.serviceWorker !== undefined) {
   window.addEventListener('load', () => void navigator.serviceWorker.register('/service-worker.js').catch(() => {}));

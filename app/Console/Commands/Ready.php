@@ -18,6 +18,12 @@ final class Ready extends Command
 
     public function handle(BringUpToDate $bring): int
     {
-        return $this->saying(static fn() => $bring->folder(DataFolder::current()));
+        return $this->saying(function () use ($bring): void {
+            $bring->folder(DataFolder::current());
+            $cache = config()->string('cache.stores.file.path');
+            if (! is_writable($cache)) {
+                fwrite(STDERR, "Pictures cannot be kept in {$cache}: each is computed anew, which takes longer. Give this user the right to write there.\n");
+            }
+        });
     }
 }

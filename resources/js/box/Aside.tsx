@@ -4,8 +4,13 @@ import { clock, day } from '../units/units';
 import { box } from './box';
 import type { Entry } from './store';
 
+export interface AsideProps {
+  entries: Entry[];
+  onClose: () => void;
+}
+
 /** Entries that the server would not take: why, and what can be done with each. */
-export function Aside({ entries, onClose }: { entries: Entry[]; onClose: () => void }) {
+export function Aside({ entries, onClose }: AsideProps) {
   return (
     <Modal opened onClose={onClose} title="Not taken by the server" centered size="lg">
       <ul className="aside-list">

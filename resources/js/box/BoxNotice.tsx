@@ -1,9 +1,9 @@
-import { lazy, Suspense, useState } from 'react';
+import { type ComponentType, useEffect, useState } from 'react';
+import { useLocation } from 'react-router';
 import { useShownFrom } from '../api/shownFrom';
 import { counted } from '../units/units';
+import type { AsideProps } from './Aside';
 import { useBox } from './useBox';
-
-const Aside = lazy(async () => ({ default: (await import('./Aside')).Aside }));
 
 const UNKEPT: { [why: string]: string } = {
   full: 'This browser has no room left to keep anything.',
@@ -15,9 +15,20 @@ export function BoxNotice() {
   const { waiting, aside, trouble, unkept } = useBox();
   // Where the page says already that there is no answer, it is not said twice.
   const silent = useShownFrom() !== null;
-  const [opened, setOpened] = useState(false);
+  const [Aside, setAside] = useState<ComponentType<AsideProps> | null>(null);
+  const [unloaded, setUnloaded] = useState(false);
+  const open = () =>
+    import('./Aside').then(
+      (file) => setAside(() => file.Aside),
+      () => setUnloaded(true),
+    );
+  useEffect(() => {
+    if (aside.length === 0) setAside(null);
+  }, [aside.length]);
+  const atBench = useLocation().pathname.startsWith('/bench');
   const stuck = waiting.length > 0 && (trouble !== null || unkept !== null);
-  if (!stuck && aside.length === 0 && unkept === null) return null;
+  const warned = unkept !== null && (atBench || stuck);
+  if (!stuck && aside.length === 0 && !warned) return null;
   return (
     <div className="box-notice no-print" role="status">
       {stuck && (
@@ -29,7 +40,7 @@ export function BoxNotice() {
             : 'held in this page until sent: leave it open.'}
         </p>
       )}
-      {unkept !== null && (
+      {warned && (
         <p>
           {UNKEPT[unkept]} What you do at the bench is held in the open page and sent at once; it would not last through
           a reload.
@@ -38,16 +49,13 @@ export function BoxNotice() {
       {aside.length > 0 && (
         <p>
           {counted(aside.length, 'entry', 'entries')} of the bench {aside.length === 1 ? 'was' : 'were'} not taken.{' '}
-          <button type="button" className="link" onClick={() => setOpened(true)}>
+          <button type="button" className="link" onClick={() => void open()}>
             See why
           </button>
         </p>
       )}
-      {opened && (
-        <Suspense>
-          <Aside entries={aside} onClose={() => setOpened(false)} />
-        </Suspense>
-      )}
+      {unloaded && Aside === null && <p>This can be looked at when Hawkbrush answers again; it is kept until then.</p>}
+      {Aside !== null && <Aside entries={aside} onClose={() => setAside(null)} />}
     </div>
   );
 }

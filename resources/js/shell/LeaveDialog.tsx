@@ -1,13 +1,13 @@
 import { Modal } from '@mantine/core';
 
-interface Props {
+export interface LeaveDialogProps {
   unsaved: string[];
   onStay: () => void;
   onLeave: () => void;
 }
 
 /** What is not saved yet, and whether to leave it. */
-export function LeaveDialog({ unsaved, onStay, onLeave }: Props) {
+export function LeaveDialog({ unsaved, onStay, onLeave }: LeaveDialogProps) {
   return (
     <Modal opened onClose={onStay} title="Something here is not saved" centered>
       <ul>
