@@ -9,10 +9,10 @@ use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
-use Hawkbrush\Core\Match\Drops;
-use Hawkbrush\Core\Match\MixSearch;
-use Hawkbrush\Core\Match\Sketch;
-use Hawkbrush\Core\Match\Wanted;
+use Hawkbrush\Core\Mix\Drops;
+use Hawkbrush\Core\Mix\MixSearch;
+use Hawkbrush\Core\Mix\Sketch;
+use Hawkbrush\Core\Mix\Wanted;
 use Hawkbrush\Core\Pattern\Paint;
 
 /** Racks by chance, and the best that can be mixed of them. */

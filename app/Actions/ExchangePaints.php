@@ -7,13 +7,13 @@ namespace App\Actions;
 use App\Models\Pattern;
 use App\Models\Version;
 use App\Present\BesideView;
+use Hawkbrush\Core\Compare\Beside;
 use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Film\Look;
-use Hawkbrush\Core\Match\Beside;
-use Hawkbrush\Core\Match\Exchange;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Replace\Swap;
 use Illuminate\Support\Facades\DB;
 
 /** Paints of a pattern exchanged for others: looked at beside the old, or kept as a sister of it. */
@@ -38,7 +38,7 @@ final readonly class ExchangePaints
             if (! \in_array($id, $used, true)) {
                 throw $one->field('paint')->refuse('This pattern does not use that paint.');
             }
-            $recipe = Exchange::in($recipe, $id, $this->mix->of($one->field('for')));
+            $recipe = Swap::in($recipe, $id, $this->mix->of($one->field('for')));
         }
 
         return $recipe;

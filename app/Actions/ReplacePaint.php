@@ -7,13 +7,13 @@ namespace App\Actions;
 use App\Models\Paint;
 use App\Models\Version;
 use Hawkbrush\Core\Drying\Room;
-use Hawkbrush\Core\Match\MixSearch;
-use Hawkbrush\Core\Match\Replacement;
-use Hawkbrush\Core\Match\Replacing;
+use Hawkbrush\Core\Mix\MixSearch;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Paint as CorePaint;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Replace\Replacement;
+use Hawkbrush\Core\Replace\Replacing;
 
 /** What could stand in for a paint, ranked by what becomes of the finished baits of the patterns that use it. */
 final readonly class ReplacePaint

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Present;
 
-use Hawkbrush\Core\Match\Beside;
+use Hawkbrush\Core\Compare\Beside;
 
 /** Two baits zone by zone. */
 final class BesideView

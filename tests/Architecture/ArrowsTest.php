@@ -31,7 +31,8 @@ arch('no technique is known by name outside its list')
 
 arch('drawing knows nothing of runs and advice')->expect('Hawkbrush\Core\Render')->not->toUse(['Hawkbrush\Core\Run', 'Hawkbrush\Core\Advice', 'Hawkbrush\Core\Exchange']);
 
-arch('matching knows nothing of runs, advice and files')->expect('Hawkbrush\Core\Match')->not->toUse(['Hawkbrush\Core\Run', 'Hawkbrush\Core\Advice', 'Hawkbrush\Core\Exchange']);
+arch('mixing, comparing and replacing know nothing of runs, advice and files')->expect(['Hawkbrush\Core\Mix', 'Hawkbrush\Core\Compare', 'Hawkbrush\Core\Replace'])
+    ->not->toUse(['Hawkbrush\Core\Run', 'Hawkbrush\Core\Advice', 'Hawkbrush\Core\Exchange']);
 
 arch('instruments know the core and nothing of the application')->expect('App\Devices')->not->toUse(['Illuminate', 'App\Models', 'App\Actions', 'App\Http']);
 

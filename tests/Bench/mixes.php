@@ -9,8 +9,8 @@ use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Look;
-use Hawkbrush\Core\Match\MixSearch;
-use Hawkbrush\Core\Match\Wanted;
+use Hawkbrush\Core\Mix\MixSearch;
+use Hawkbrush\Core\Mix\Wanted;
 use Tests\AnyRack;
 
 require __DIR__.'/tools.php';

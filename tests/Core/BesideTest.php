@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use Hawkbrush\Core\Compare\Beside;
 use Hawkbrush\Core\Film\Look;
-use Hawkbrush\Core\Match\Beside;
 use Hawkbrush\Core\Pattern\Recipe;
 
 /** One paint over all, then what is given. */

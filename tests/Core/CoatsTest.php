@@ -5,13 +5,13 @@ declare(strict_types=1);
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\CardFilm;
+use Hawkbrush\Core\Film\CardPhoto;
 use Hawkbrush\Core\Film\Coats;
 use Hawkbrush\Core\Film\Hiding;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Masstone;
 use Hawkbrush\Core\Film\Optics;
-use Hawkbrush\Core\Match\CardPhoto;
 use Hawkbrush\Core\Refused;
 
 function guessed(string $hex, Kind $kind): Optics

@@ -10,6 +10,7 @@ use Hawkbrush\Core\Calculator\Calculators;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Compare\ZoneColours;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Film\Film;
@@ -17,15 +18,14 @@ use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
-use Hawkbrush\Core\Match\Exchange;
-use Hawkbrush\Core\Match\Replacing;
-use Hawkbrush\Core\Match\ZoneColours;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Mixture;
 use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Field;
 use Hawkbrush\Core\Render\Texture;
+use Hawkbrush\Core\Replace\Replacing;
+use Hawkbrush\Core\Replace\Swap;
 use Hawkbrush\Core\Run\Plan;
 
 /** @return array<string, array{Optics}> */
@@ -116,10 +116,10 @@ it('exchanges one paint of a mix and keeps the shares', function (): void {
     $mix = $recipe->coats()[array_key_last($recipe->coats())]->mix;
     $one = new Paint('one', 'One', Kind::Opaque, $mix[0][0]->optics, '#ffffff');
     $two = new Paint('two', 'Two', Kind::Opaque, $mix[0][0]->optics, '#ffffff');
-    $changed = Exchange::in($recipe, 'moss', [[$one, 1], [$two, 2]]);
+    $changed = Swap::in($recipe, 'moss', [[$one, 1], [$two, 2]]);
     $last = $changed->coats()[array_key_last($changed->coats())]->mix;
     expect(array_map(static fn(array $p): array => [$p[0]->id, $p[1]], $last))->toBe([['white', 2], ['one', 1], ['two', 2]])
-        ->and(fn() => Exchange::in($recipe, 'moss', [[$one, 1], [$two, 199]]))->toThrow(Refused::class, 'a mix has up to 200');
+        ->and(fn() => Swap::in($recipe, 'moss', [[$one, 1], [$two, 199]]))->toThrow(Refused::class, 'a mix has up to 200');
 });
 
 it('ranks the same paint under another name first, with nothing changed', function (): void {

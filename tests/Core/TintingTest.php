@@ -10,9 +10,9 @@ use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
-use Hawkbrush\Core\Match\Sketch;
-use Hawkbrush\Core\Match\Tinting;
-use Hawkbrush\Core\Match\Wanted;
+use Hawkbrush\Core\Mix\Sketch;
+use Hawkbrush\Core\Mix\Tinting;
+use Hawkbrush\Core\Mix\Wanted;
 use Hawkbrush\Core\Pattern\Paint;
 
 /** Paints of every kind and colour, weak and strong, as a {@see Sketch} for a colour. */

@@ -13,7 +13,7 @@ use App\Models\Picture;
 use App\Present\CoreView;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Exchange\PaintReader;
-use Hawkbrush\Core\Match\CardPhoto;
+use Hawkbrush\Core\Film\CardPhoto;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;

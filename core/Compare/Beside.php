@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hawkbrush\Core\Match;
+namespace Hawkbrush\Core\Compare;
 
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Body\Zone;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hawkbrush\Core\Match;
+namespace Hawkbrush\Core\Mix;
 
 /**
  * Tinting strength: how much of a paint counts for as much in a mix as so much of another, a drop of black for many of

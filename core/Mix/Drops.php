@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hawkbrush\Core\Match;
+namespace Hawkbrush\Core\Mix;
 
 /** Mixes of two and of three paints in whole drops, without a common divisor. */
 final readonly class Drops

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hawkbrush\Core\Match;
+namespace Hawkbrush\Core\Replace;
 
 use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Pattern\PaintStep;
@@ -10,7 +10,7 @@ use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
 
 /** One paint of a recipe exchanged for another, or for a mix of others. */
-final class Exchange
+final class Swap
 {
     /** More drops of one paint no step takes. */
     public const MOST_DROPS = 200;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hawkbrush\Core\Match;
+namespace Hawkbrush\Core\Mix;
 
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Pattern\Paint;

@@ -2,15 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Hawkbrush\Core\Match;
+namespace Hawkbrush\Core\Replace;
 
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
+use Hawkbrush\Core\Compare\ZoneColours;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Mix\Wanted;
 use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
@@ -75,7 +77,7 @@ final class Replacing
         foreach ($recipe->coats() as $step) {
             $coverage = Coverage::of($step, $field->surface);
             $this->coverages[$number][] = $coverage;
-            if (Exchange::uses($step, $this->paintId)) {
+            if (Swap::uses($step, $this->paintId)) {
                 $this->before[$number] ??= $field;
                 $under = $eyes->under($coverage);
                 foreach ($under as $zone) {
@@ -105,8 +107,8 @@ final class Replacing
         foreach ($this->before as $number => $field) {
             $begun = false;
             $old = $this->recipes[$number]->coats();
-            foreach (Exchange::in($this->recipes[$number], $this->paintId, $for)->coats() as $i => $step) {
-                $begun = $begun || Exchange::uses($old[$i], $this->paintId);
+            foreach (Swap::in($this->recipes[$number], $this->paintId, $for)->coats() as $i => $step) {
+                $begun = $begun || Swap::uses($old[$i], $this->paintId);
                 if ($begun) {
                     $field = $field->with($step, $this->room, $this->coverages[$number][$i]);
                 }
