@@ -22,5 +22,5 @@ if ($format === '--json') {
 }
 $reach = ['render_full_ms' => 40, 'render_last_step_ms' => 10, 'render_all_techniques_ms' => 40, 'edit_to_stage_p95_ms' => 100, 'edit_every_technique_p95_ms' => 100, 'patterns_list_ms' => 100, 'first_screen_gzip_kb' => 300, 'edit_twenty_painters_p95_ms' => 100, 'mix_search_ms' => 1000, 'mix_search_longest_ms' => 1000, 'mix_missed_most_delta_e' => 0.3, 'mix_search_400_paints_ms' => 3000];
 foreach ($figures as $name => $value) {
-    printf("%-28s %8.1f%s%s\n", $name, $value, isset($asServed[$name]) ? sprintf('   as served %6.1f', $asServed[$name]) : '', isset($reach[$name]) ? "   (reach {$reach[$name]})" : '');
+    printf("%-28s %8s%s%s\n", $name, number_format($value, $value < 1 && $value != round($value, 1) ? 3 : 1, '.', ''), isset($asServed[$name]) ? sprintf('   as served %6.1f', $asServed[$name]) : '', isset($reach[$name]) ? "   (reach {$reach[$name]})" : '');
 }
