@@ -175,6 +175,53 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
       await expect(page.getByRole('dialog')).toBeVisible();
     },
   ],
+  [
+    'the versions of a pattern',
+    async (page) => {
+      await sheet(page, 'Roach, first frost');
+      await page.getByRole('button', { name: /^version/ }).click();
+      await expect(page.getByRole('list', { name: 'Versions' })).toBeVisible();
+    },
+  ],
+  [
+    'a stamp coming off',
+    async (page) => {
+      await page.goto('/log');
+      await page
+        .getByRole('link', { name: /Proven/ })
+        .first()
+        .click();
+      await page.getByRole('button', { name: 'Take the stamp off' }).click();
+      await expect(page.getByRole('dialog').getByLabel('Why')).toBeVisible();
+    },
+  ],
+  [
+    'a lesson left unsaved',
+    async (page) => {
+      await page.goto('/log');
+      await page
+        .getByRole('link', { name: /Proven/ })
+        .first()
+        .click();
+      await page.getByLabel('Lesson').fill('Not kept yet');
+      await page.getByRole('link', { name: 'Runs' }).click();
+      await expect(page.getByRole('dialog').getByText('The lesson of H-')).toBeVisible();
+    },
+  ],
+  [
+    'an entry of the bench that was not taken',
+    async (page) => {
+      await page.goto('/bench');
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      const refused = { type: 'urn:hawkbrush:problem:run-finished', title: 'No', status: 409, detail: 'Not taken.' };
+      await page.route('**/events', (route) => route.fulfill({ status: 409, body: JSON.stringify(refused) }));
+      await page.keyboard.press('n');
+      await page.getByRole('dialog').getByRole('textbox').fill('A note');
+      await page.getByRole('button', { name: 'Keep', exact: true }).click();
+      await page.getByRole('button', { name: 'See why' }).click();
+      await expect(page.getByRole('dialog').getByText('Not taken.')).toBeVisible();
+    },
+  ],
 ];
 
 for (const [name, open] of OPENED) {

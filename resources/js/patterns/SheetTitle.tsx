@@ -40,7 +40,7 @@ export function SheetTitle({ sheet, current, onBody, onPrepare }: Props) {
             ))}
           </select>
         </label>
-        <Popover withRoles trapFocus returnFocus>
+        <Popover withRoles trapFocus returnFocus position="right-start" offset={16}>
           <Popover.Target>
             <button type="button" className="sheet-version">
               {version.fitted ? `version ${version.number}, fitted for a run` : versionWords(version)}
