@@ -7,6 +7,7 @@ namespace Hawkbrush\Core\Exchange;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\BenchStep;
+use Hawkbrush\Core\Pattern\Bounds;
 use Hawkbrush\Core\Pattern\Clear;
 use Hawkbrush\Core\Pattern\ClearStep;
 use Hawkbrush\Core\Pattern\EyeStep;
@@ -64,7 +65,7 @@ final class StepReader
             $key = $part->field('paint')->text(60);
             $mix[] = [
                 $paints[$key] ?? throw $part->field('paint')->refuse("There is no paint “{$key}” in this document."),
-                $part->optional('drops')?->integer(1, 200) ?? 1,
+                self::count($part->optional('drops'), 'drops') ?? 1,
             ];
         }
         \assert($mix !== []);
@@ -76,13 +77,13 @@ final class StepReader
             Choices::read($technique, $node->field('technique')),
             $node->optional('seed')?->integer(0, 2_000_000_000) ?? 1,
             self::place($node->field('where')),
-            $node->optional('aim_deg')?->number(0, 180),
-            $node->optional('width_mm')?->number(0.5, 300),
-            $node->optional('coats')?->integer(1, 40) ?? 1,
+            self::figure($node->optional('aim_deg'), 'aim_deg'),
+            self::figure($node->optional('width_mm'), 'width_mm'),
+            self::count($node->optional('coats'), 'coats') ?? 1,
             Weight::from($node->optional('weight')?->choice(Weight::names()) ?? 'medium'),
-            $node->optional('psi')?->number(0.5, 120) ?? 15.0,
-            ($node->optional('thinning_percent')?->number(0, 95) ?? 0.0) / 100,
-            $node->optional('strokes')?->integer(1, 200) ?? 4,
+            self::figure($node->optional('psi'), 'psi') ?? 15.0,
+            (self::figure($node->optional('thinning_percent'), 'thinning_percent') ?? 0.0) / 100,
+            self::count($node->optional('strokes'), 'strokes') ?? 4,
             self::setting($node->optional('set')),
         );
     }
@@ -117,7 +118,7 @@ final class StepReader
 
         return new Setting(
             SetBy::from($node->field('by')->choice(SetBy::names())),
-            $node->optional('minutes')?->number(0, 10080) ?? 0.0,
+            self::figure($node->optional('minutes'), 'minutes') ?? 0.0,
         );
     }
 
@@ -127,7 +128,7 @@ final class StepReader
 
         return new EyeStep(
             $id, $title, $on, $check,
-            $node->field('diameter_mm')->number(1, 40),
+            Bounds::number($node->field('diameter_mm'), 'diameter_mm'),
             $node->has('iris') ? PaintReader::hex($node->field('iris'))->hex() : EyeStep::ORDINARY_IRIS,
             $node->optional('pupil')?->choice(EyeStep::PUPILS) ?? 'round',
             $node->optional('set_with')?->text(60) ?? 'tacky glue',
@@ -138,7 +139,7 @@ final class StepReader
     {
         $node->only([...self::COMMON, 'clear', 'coats']);
 
-        return new ClearStep($id, $title, $on, $check, Clear::from($node->field('clear')->choice(Clear::names())), $node->optional('coats')?->integer(1, 6) ?? 1);
+        return new ClearStep($id, $title, $on, $check, Clear::from($node->field('clear')->choice(Clear::names())), self::count($node->optional('coats'), 'clear_coats') ?? 1);
     }
 
     private static function bench(Node $node, string $type, string $id, string $title, bool $on, string $check): BenchStep
@@ -146,6 +147,18 @@ final class StepReader
         $node->only([...self::COMMON, 'task', 'minutes']);
         \assert(\in_array($type, BenchStep::TYPES, true));
 
-        return new BenchStep($id, $title, $on, $check, $type, $node->optional('task')?->text(500, true) ?? '', $node->optional('minutes')?->number(0, 10080) ?? 0.0);
+        return new BenchStep($id, $title, $on, $check, $type, $node->optional('task')?->text(500, true) ?? '', self::figure($node->optional('minutes'), 'minutes') ?? 0.0);
+    }
+
+    /** @param key-of<Bounds::OF> $figure */
+    private static function figure(?Node $node, string $figure): ?float
+    {
+        return $node === null ? null : Bounds::number($node, $figure);
+    }
+
+    /** @param 'clear_coats'|'coats'|'drops'|'strokes' $figure */
+    private static function count(?Node $node, string $figure): ?int
+    {
+        return $node === null ? null : Bounds::whole($node, $figure);
     }
 }

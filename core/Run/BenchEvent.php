@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Run;
 
 use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\Bounds;
 use Hawkbrush\Core\Refused;
 
 /** Something that happened at the bench. Never changed afterwards: what was wrong is followed by another event. */
@@ -46,17 +47,30 @@ final readonly class BenchEvent
     {
         return match ($type) {
             'side' => ['side' => $data->field('side')->choice(['left', 'right']), 'done' => $data->optional('done')?->boolean() ?? true],
-            'figures' => array_filter([
-                'psi' => $data->optional('psi')?->number(0.5, 120),
-                'strokes' => $data->optional('strokes')?->integer(1, 200),
-                'coats' => $data->optional('coats')?->integer(1, 40),
-                'thinning_percent' => $data->optional('thinning_percent')?->number(0, 95),
-            ], static fn(float|int|null $v): bool => $v !== null),
+            'figures' => self::figures($data),
             'note' => ['text' => $data->field('text')->text(1000)],
             'timer' => ['seconds' => $data->field('seconds')->number(1, 604800), 'label' => $data->optional('label')?->text(60) ?? ''],
             'tacky' => ['seconds' => $data->field('seconds')->number(1, 86400)],
             'photo' => ['photo_id' => $data->field('photo_id')->text(40)],
             default => [],
         };
+    }
+
+    /** @return array<string, float|int> the figures that are given, each within its {@see Bounds} */
+    private static function figures(Node $data): array
+    {
+        $figures = [];
+        foreach (['psi', 'thinning_percent'] as $figure) {
+            if ($data->has($figure)) {
+                $figures[$figure] = Bounds::number($data->field($figure), $figure);
+            }
+        }
+        foreach (['strokes', 'coats'] as $figure) {
+            if ($data->has($figure)) {
+                $figures[$figure] = Bounds::whole($data->field($figure), $figure);
+            }
+        }
+
+        return $figures;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Pattern\Bounds;
 use Hawkbrush\Core\Pattern\Clear;
 use Hawkbrush\Core\Pattern\EyeStep;
 use Hawkbrush\Core\Pattern\Paint;
@@ -41,6 +42,7 @@ final class VocabularyController
             'sets' => SetBy::names(),
             'clears' => array_map(static fn(Clear $c): array => ['name' => $c->value, 'caution' => $c->caution()], Clear::cases()),
             'pupils' => EyeStep::PUPILS,
+            'bounds' => Bounds::OF,
         ]);
     }
 }

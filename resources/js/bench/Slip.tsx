@@ -1,6 +1,8 @@
 import { NumberInput, Textarea } from '@mantine/core';
 import { useState } from 'react';
-import type { Settings, Step } from '../api/types';
+import { useVocabulary } from '../api/queries';
+import type { Settings, Step, Vocabulary } from '../api/types';
+import { within, wrong } from '../ladder/bounds';
 import { AskForm } from '../shell/AskForm';
 import { pressure } from '../units/units';
 
@@ -58,13 +60,26 @@ function Figures({ step, settings, used, onFigures, onClose }: Props) {
     onFigures(Object.fromEntries(given.filter((entry): entry is [string, number] => entry[1] !== undefined)));
     onClose();
   };
-  const figure = { size: 'md', allowDecimal: false, min: 1 } as const;
+  const bounds = useVocabulary().data?.bounds;
+  const held = (name: keyof Vocabulary['bounds'], value: number | string, show?: (value: number) => number) => {
+    const range = bounds === undefined ? { min: 0, max: Number.POSITIVE_INFINITY } : within(bounds[name], show);
+    return { ...range, error: wrong(value, range) };
+  };
+  const fields = {
+    psi: held('psi', sprayed ? psi : '', (value) => pressure.show(value, settings)),
+    strokes: held('strokes', strokes),
+    coats: held('coats', coats),
+    thinning: held('thinning_percent', thinning),
+  };
+  // A figure that cannot be is left standing and said to be so; nothing is kept until it is put right.
+  const bad = Object.values(fields).some((field) => field.error !== undefined);
+  const figure = { size: 'md', allowDecimal: false, clampBehavior: 'none' } as const;
   return (
     <AskForm
       title="Figures really used"
       action="Keep these"
       opened
-      pending={false}
+      pending={bad}
       error={null}
       onClose={onClose}
       onSubmit={keep}
@@ -77,8 +92,7 @@ function Figures({ step, settings, used, onFigures, onClose }: Props) {
             value={psi}
             onChange={setPsi}
             allowDecimal
-            min={0.05}
-            max={900}
+            {...fields.psi}
             data-autofocus
           />
         )}
@@ -87,18 +101,17 @@ function Figures({ step, settings, used, onFigures, onClose }: Props) {
           label="Strokes a side"
           value={strokes}
           onChange={setStrokes}
-          max={200}
+          {...fields.strokes}
           data-autofocus={!sprayed || undefined}
         />
-        <NumberInput {...figure} label="Coats" value={coats} onChange={setCoats} max={40} />
+        <NumberInput {...figure} label="Coats" value={coats} onChange={setCoats} {...fields.coats} />
         <NumberInput
           {...figure}
           label="Reducer, %"
           value={thinning}
           onChange={setThinning}
           allowDecimal
-          min={0}
-          max={95}
+          {...fields.thinning}
         />
       </div>
     </AskForm>

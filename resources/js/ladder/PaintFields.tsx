@@ -4,6 +4,7 @@ import { MaskOfStep } from '../masks/MaskOfStep';
 import { TechniqueSettings } from '../masks/TechniqueSettings';
 import '../masks/masks.css';
 import { length, pressure } from '../units/units';
+import { within } from './bounds';
 import { Figure } from './Figure';
 import type { StepFormProps } from './StepForm';
 
@@ -24,6 +25,7 @@ const AIMS: [string, number | null][] = [
 /** Paint, how, where, how much, how hard, how set. */
 export function PaintFields({ step, version, vocabulary, paints, settings, onChange }: StepFormProps) {
   const d = step.document;
+  const { bounds } = vocabulary;
   const mix = d.mix ?? [];
   const where = d.where ?? { zone: 'flank' };
   const technique = vocabulary.techniques.find((t) => t.name === d.technique?.name);
@@ -62,8 +64,7 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
             <Figure
               label="Drops"
               value={part.drops}
-              min={1}
-              max={200}
+              {...within(bounds.drops)}
               decimals={0}
               onSave={(drops) => drops !== null && partOf(i, { drops })}
             />
@@ -166,8 +167,7 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
             <Figure
               label={`Width, ${length.unit(settings)}`}
               value={d.width_mm == null ? null : length.show(d.width_mm, settings)}
-              min={length.show(0.5, settings)}
-              max={length.show(300, settings)}
+              {...within(bounds.width_mm, (mm) => length.show(mm, settings))}
               empty="fanned out"
               onSave={(v) => onChange({ width_mm: v === null ? null : length.read(v, settings) })}
             />
@@ -180,8 +180,7 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
           <Figure
             label="Coats"
             value={d.coats ?? 1}
-            min={1}
-            max={40}
+            {...within(bounds.coats)}
             decimals={0}
             onSave={(v) => v !== null && onChange({ coats: v })}
           />
@@ -198,24 +197,21 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
             <Figure
               label={pressure.unit(settings)}
               value={pressure.show(d.psi ?? 15, settings)}
-              min={pressure.show(0.5, settings)}
-              max={pressure.show(120, settings)}
+              {...within(bounds.psi, (psi) => pressure.show(psi, settings))}
               onSave={(v) => v !== null && onChange({ psi: pressure.read(v, settings) })}
             />
           )}
           <Figure
             label="Reducer, %"
             value={d.thinning_percent ?? 0}
-            min={0}
-            max={95}
+            {...within(bounds.thinning_percent)}
             step={5}
             onSave={(v) => v !== null && onChange({ thinning_percent: v })}
           />
           <Figure
             label="Strokes a side"
             value={d.strokes ?? 4}
-            min={1}
-            max={200}
+            {...within(bounds.strokes)}
             decimals={0}
             onSave={(v) => v !== null && onChange({ strokes: v })}
           />
@@ -242,8 +238,7 @@ export function PaintFields({ step, version, vocabulary, paints, settings, onCha
           <Figure
             label="Wait, min"
             value={d.set?.minutes ?? 0}
-            min={0}
-            max={10080}
+            {...within(bounds.minutes)}
             step={5}
             onSave={(v) => v !== null && onChange((now) => ({ set: { by: now.set?.by ?? 'heat', minutes: v } }))}
           />

@@ -2,6 +2,7 @@ import { NativeSelect, Switch, Textarea, TextInput } from '@mantine/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Paint, Settings, Step, StepDocument, Version, Vocabulary } from '../api/types';
 import { length } from '../units/units';
+import { within } from './bounds';
 import { Figure } from './Figure';
 import { PaintFields } from './PaintFields';
 import { useLastWord } from './useLastWord';
@@ -57,8 +58,7 @@ export function StepForm(props: StepFormProps) {
             <Figure
               label={`Diameter, ${length.unit(settings)}`}
               value={length.show(d.diameter_mm ?? 5, settings)}
-              min={length.show(1, settings)}
-              max={length.show(40, settings)}
+              {...within(vocabulary.bounds.diameter_mm, (mm) => length.show(mm, settings))}
               step={0.5}
               onSave={(shown) => shown !== null && onChange({ diameter_mm: length.read(shown, settings) })}
             />
@@ -89,7 +89,13 @@ export function StepForm(props: StepFormProps) {
             value={d.clear ?? ''}
             onChange={(event) => onChange({ clear: event.currentTarget.value })}
           />
-          <Figure label="Coats" value={d.coats ?? 1} min={1} max={6} decimals={0} onSave={number('coats')} />
+          <Figure
+            label="Coats"
+            value={d.coats ?? 1}
+            {...within(vocabulary.bounds.clear_coats)}
+            decimals={0}
+            onSave={number('coats')}
+          />
           <p className="caution">
             {vocabulary.clears.find((c) => c.name === d.clear)?.caution} Follow the product’s own sheet.
           </p>
@@ -100,7 +106,12 @@ export function StepForm(props: StepFormProps) {
           {d.type !== 'wait' && (
             <Words label="What to do" value={d.task ?? ''} onSave={(task) => onChange({ task })} max={500} long />
           )}
-          <Figure label="Minutes" value={d.minutes ?? 0} min={0} max={10080} onSave={number('minutes')} />
+          <Figure
+            label="Minutes"
+            value={d.minutes ?? 0}
+            {...within(vocabulary.bounds.minutes)}
+            onSave={number('minutes')}
+          />
         </>
       )}
       <Words label="Check to make" value={d.check} onSave={(check) => onChange({ check })} max={300} long />

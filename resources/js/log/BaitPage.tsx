@@ -9,6 +9,7 @@ import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
+import { KeptPhoto } from '../stage/KeptPhoto';
 import { useSize } from '../stage/useSize';
 import './log.css';
 import { clock, counted, day } from '../units/units';
@@ -117,7 +118,7 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
         </div>
         {photos.map((photo) => (
           <figure key={photo.photo_id}>
-            <img
+            <KeptPhoto
               src={`/api/v1/photos/${photo.photo_id}`}
               alt={`${bait.label} after step ${bait.steps.find((s) => s.document.id === photo.step)?.shown.number ?? ''}`}
             />

@@ -10,7 +10,7 @@ export function runTexturePath(run: string, upto: string | null, look: string): 
 export async function keepRun(run: Run, signal: AbortSignal): Promise<void> {
   if (navigator.serviceWorker === undefined || !(await controlled(signal))) return;
   const textures = [...run.steps.map((s) => s.document.id), null].map((upto) => runTexturePath(run.id, upto, 'clear'));
-  for (const path of ['/settings', '/runs', `/runs/${run.id}`, ...textures]) {
+  for (const path of ['/settings', '/vocabulary', '/runs', `/runs/${run.id}`, ...textures]) {
     if (signal.aborted) return;
     const there = textures.includes(path) && (await caches.match(`/api/v1${path}`)) !== undefined;
     if (!there) await get(path).catch(() => {});

@@ -4,6 +4,7 @@ import { type PointerEvent, useState } from 'react';
 import { get, upload, words, write } from '../api/client';
 import type { Colour, Core, Picture } from '../api/types';
 import { FilePick } from '../shell/FilePick';
+import { KeptPhoto } from '../stage/KeptPhoto';
 
 /** Photographs of the real fish, or of a bait to match; colours picked from them stand beside the predicted one. */
 export function ReferencePanel({ patternId, core }: { patternId: string; core: Core | undefined }) {
@@ -90,7 +91,7 @@ function Photograph({ picture, core, onRemove }: { picture: Picture; core: Core 
   return (
     <figure>
       <div className="reference-photo" onPointerDown={point}>
-        <img src={`/api/v1/pictures/${picture.id}`} alt="Reference" draggable={false} />
+        <KeptPhoto src={`/api/v1/pictures/${picture.id}`} alt="Reference" />
         <button
           type="button"
           className="spot"
