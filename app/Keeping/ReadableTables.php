@@ -12,8 +12,11 @@ final class ReadableTables
             FROM baits b JOIN runs r ON r.id = b.run_id JOIN versions v ON v.id = r.version_id JOIN patterns p ON p.id = v.pattern_id JOIN bodies f ON f.id = v.body_id ORDER BY b.number",
         'runs' => 'SELECT r.number AS run, p.name AS pattern, v.number AS version, f.name AS body, r.bait_count AS baits, r.air_c, r.humidity_percent, r.starts_at, r.started_at, r.finished_at
             FROM runs r JOIN versions v ON v.id = r.version_id JOIN patterns p ON p.id = v.pattern_id JOIN bodies f ON f.id = v.body_id ORDER BY r.number',
-        'bench' => "SELECT r.number AS run, json_extract(e.event, '$.at') AS at, json_extract(e.event, '$.type') AS what, json_extract(e.event, '$.bait') AS bait, json_extract(e.event, '$.step') AS step, json_extract(e.event, '$.data') AS data
-            FROM bench_events e JOIN runs r ON r.id = e.run_id ORDER BY e.seq",
+        'bench' => "WITH steps AS MATERIALIZED (
+                SELECT r.id AS run, json_extract(s.value, '$.id') AS id, s.key + 1 AS number, json_extract(s.value, '$.title') AS title FROM runs r, json_each(r.recipe, '$.steps') s
+            )
+            SELECT r.number AS run, json_extract(e.event, '$.at') AS at, s.number AS step, s.title, json_extract(e.event, '$.bait') AS bait, json_extract(e.event, '$.type') AS what, json_extract(e.event, '$.data') AS data
+            FROM bench_events e JOIN runs r ON r.id = e.run_id LEFT JOIN steps s ON s.run = e.run_id AND s.id = json_extract(e.event, '$.step') ORDER BY e.seq",
         'patterns' => 'SELECT p.name, p.species, p.water, v.number AS version, f.name AS body, v.note, v.painted_at, v.proven_at, v.steps, p.notes
             FROM versions v JOIN patterns p ON p.id = v.pattern_id JOIN bodies f ON f.id = v.body_id ORDER BY p.name, v.number',
         'paints' => 'SELECT name, kind, hex, family, finish, solids, drop_ml, bottle_ml, left_ml, opened_on, drying, archived_at FROM paints ORDER BY name',

@@ -108,6 +108,24 @@ test('edits wait for a server that is away, and leaving them asks', async ({ pag
   await expect(page.getByText(/not saved yet/)).toBeHidden();
 });
 
+test('edits left behind are kept, and sent when the pattern is opened again', async ({ page }) => {
+  const sheet = await pattern();
+  await openSheet(page, sheet);
+  await setPsi(page, 5, 33);
+  await hands(page).saved();
+  await server.kill();
+  await setPsi(page, 2, 18);
+  await expect(page.getByText(/1 change not saved yet/)).toBeVisible();
+  await page.getByRole('link', { name: 'Log' }).click();
+  await page.getByRole('button', { name: 'Leave all the same' }).click();
+  await expect(page.getByText('not saved yet')).toBeHidden();
+  await server.start('again');
+  await page.goto('/log');
+  expect(await pressures(sheet)).toEqual([15, 15, 15, 15, 33]);
+  await openSheet(page, sheet);
+  await expect.poll(() => pressures(sheet)).toEqual([15, 18, 15, 15, 33]);
+});
+
 test('what is typed just before the page is left is kept', async ({ page }) => {
   const sheet = await pattern();
   await openSheet(page, sheet);

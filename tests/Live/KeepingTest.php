@@ -92,7 +92,7 @@ it('brings a backup back beside what is there, and keeps that', function (): voi
     $zip->open($this->data.'.zip');
     expect((string) $zip->getFromName('tables/patterns.csv'))->toContain('Roach')
         ->and((string) $zip->getFromName('tables/log.csv'))->toContain('H-0001')
-        ->and((string) $zip->getFromName('tables/bench.csv'))->toContain('done');
+        ->and((string) $zip->getFromName('tables/bench.csv'))->toContain(',6,"Blue pearl, soft fade down",,figures,');
     $zip->close();
 
     Artisan::database($this->data)->exec("UPDATE patterns SET name = 'Spoilt'");

@@ -35,8 +35,9 @@ async function send(path: string, init: RequestInit): Promise<Response> {
   const time = Number(response.headers.get('X-Hawkbrush-Time'));
   if (keptAt === null && time > 0) heardTime(time);
   answered(keptAt);
-  // A server in front of Hawkbrush answers in its place when it is away.
-  if (response.status >= 502 && !response.headers.has('X-Hawkbrush-Time')) throw new Unreachable();
+  // A server in front of Hawkbrush answers in its place, when it is away or a password is wanted first.
+  const inFront = response.status >= 502 || [401, 403, 407, 429].includes(response.status);
+  if (inFront && !response.headers.has('X-Hawkbrush-Time')) throw new Unreachable();
   if (!response.ok) {
     const document = (await response.json().catch(() => undefined)) as ProblemDocument | undefined;
     throw new Problem(

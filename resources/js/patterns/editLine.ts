@@ -28,22 +28,32 @@ interface Sheet {
 const TRY_AGAIN_MS = 3000;
 
 /**
- * The edits of one sheet go out one after the other, each on the revision the one before it made. The line stops at the
- * first that meets another tab's, or no server; nothing in it is let go unasked. What is left when the page is closed is
- * kept in the browser and goes out when the sheet is opened again; its key tells the server what it has already.
+ * The edits of one pattern go out one after the other, each on the revision the one before it made. The line stops at the
+ * first that meets another tab's, or no server; nothing in it is let go unasked. What is left when the sheet is closed is
+ * kept in the browser and goes out when it is opened again; its key tells the server what it has already.
  */
 export class EditLine {
   state: LineState = { waiting: [], trouble: null, theirs: null };
   private busy = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private readonly listeners = new Set<() => void>();
+  private sheet: Sheet;
+  /** Whether the sheet is open; else there is nobody to ask. */
+  private open = false;
   private readonly left: string;
+  private static readonly lines = new Map<string, EditLine>();
 
-  constructor(
-    pattern: string,
-    private readonly sheet: Sheet,
-  ) {
+  private constructor(pattern: string, sheet: Sheet) {
     this.left = `hawkbrush-edits-${pattern}`;
+    this.sheet = sheet;
+  }
+
+  /** The line of a pattern: one, however often its sheet is closed and opened while an edit is on its way. */
+  static of(pattern: string, sheet: Sheet): EditLine {
+    const line = EditLine.lines.get(pattern) ?? new EditLine(pattern, sheet);
+    line.sheet = sheet;
+    EditLine.lines.set(pattern, line);
+    return line;
   }
 
   subscribe = (listener: () => void) => {
@@ -51,12 +61,25 @@ export class EditLine {
     return () => this.listeners.delete(listener);
   };
 
-  /** What an earlier page could not send any more. */
-  takeUp(): void {
-    for (const { key, change } of readLeft(this.left)) {
-      this.add({ key, wanted: change, settle: () => {} });
-    }
+  /** The sheet is open: what an earlier one could not send any more is taken up. What met another's change is asked about. */
+  attach(): void {
+    this.open = true;
+    const { ask, changes } = readLeft(this.left);
     forget(this.left);
+    const known = this.state.waiting.map((one) => one.key);
+    const waiting = changes
+      .filter(({ key }) => !known.includes(key))
+      .map(({ key, change }) => ({ key, wanted: change, settle: () => {} }));
+    this.set({ waiting: [...this.state.waiting, ...waiting] });
+    if (ask && waiting.length > 0) this.set({ theirs: this.sheet.current() ?? null });
+    this.go();
+  }
+
+  /** The sheet is closed. What is on its way goes on; what is stuck is kept until it is opened again. */
+  detach(): void {
+    this.open = false;
+    if (this.state.theirs !== null) this.put(true);
+    else if (this.state.trouble !== null) this.put();
   }
 
   send(wanted: Wanted): Promise<Version | undefined> {
@@ -73,19 +96,28 @@ export class EditLine {
     this.go();
   }
 
-  /** The page is going: what waits is kept, and the first of it sent in a way that outlives the page. */
-  leave(): void {
+  /** The page is going: what waits is kept in the browser. */
+  leave(ask = false): void {
     const now = this.sheet.current();
-    const changes = this.state.waiting.flatMap(({ key, wanted }) => {
+    const changes = this.state.waiting.flatMap(({ key, wanted }, i) => {
       const change = typeof wanted === 'function' ? now && wanted(now) : wanted;
-      return change === undefined ? [] : [{ key, change }];
+      // A step back that is on its way has no key: sent again it would be another.
+      return change === undefined || (typeof change === 'string' && i === 0 && this.busy) ? [] : [{ key, change }];
     });
     if (changes.length === 0) return;
     try {
-      localStorage.setItem(this.left, JSON.stringify(changes));
+      localStorage.setItem(this.left, JSON.stringify({ ask, changes }));
     } catch {
       // Leaving was asked about while it was stuck; what is on its way may still arrive.
     }
+  }
+
+  /** Kept in the browser, and no longer here. */
+  private put(ask = false): void {
+    clearTimeout(this.timer);
+    this.leave(ask);
+    for (const one of this.state.waiting) one.settle(undefined);
+    this.set({ waiting: [], trouble: null, theirs: null });
   }
 
   private add(one: Waiting): void {
@@ -129,13 +161,15 @@ export class EditLine {
     const stale =
       error instanceof Problem && error.status === 409 ? (error.document?.current as Version | undefined) : undefined;
     if (stale !== undefined) {
-      this.set({ theirs: stale });
+      if (this.open) this.set({ theirs: stale });
+      else this.put(true);
     } else if (error instanceof Problem && error.status < 500) {
       this.set({ trouble: words(error) });
       this.done(one, undefined);
     } else {
       this.set({ trouble: words(error) });
-      this.timer = setTimeout(() => this.go(), TRY_AGAIN_MS);
+      if (this.open) this.timer = setTimeout(() => this.go(), TRY_AGAIN_MS);
+      else this.put();
     }
   }
 
@@ -151,11 +185,18 @@ export class EditLine {
   }
 }
 
-function readLeft(name: string): { key: string; change: Change | 'undo' | 'redo' }[] {
+interface Left {
+  /** Whether it met another's change: then it is asked about before it is sent. */
+  ask: boolean;
+  changes: { key: string; change: Change | 'undo' | 'redo' }[];
+}
+
+function readLeft(name: string): Left {
+  const nothing: Left = { ask: false, changes: [] };
   try {
-    return JSON.parse(localStorage.getItem(name) ?? '[]');
+    return (JSON.parse(localStorage.getItem(name) ?? 'null') as Left | null) ?? nothing;
   } catch {
-    return [];
+    return nothing;
   }
 }
 

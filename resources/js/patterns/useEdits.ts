@@ -17,7 +17,7 @@ export function useEdits(patternId: string, upto: string | null, look: Look) {
 
   const line = useMemo(() => {
     const key = ['sheet', patternId];
-    return new EditLine(patternId, {
+    return EditLine.of(patternId, {
       current: () => queries.getQueryData<Sheet>(key)?.version,
       shown: () => shown.current,
       took: (edited: Edited, show) => {
@@ -34,7 +34,10 @@ export function useEdits(patternId: string, upto: string | null, look: Look) {
   }, [queries, patternId]);
   const { waiting, trouble, theirs } = useSyncExternalStore(line.subscribe, () => line.state);
 
-  useEffect(() => line.takeUp(), [line]);
+  useEffect(() => {
+    line.attach();
+    return () => line.detach();
+  }, [line]);
   useEffect(() => {
     // After the fields have given what was typed last.
     const leave = () => line.leave();

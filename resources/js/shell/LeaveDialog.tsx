@@ -15,12 +15,13 @@ export function LeaveDialog({ unsaved, onStay, onLeave }: LeaveDialogProps) {
           <li key={what}>{what}</li>
         ))}
       </ul>
+      <p>Changes of a pattern are kept in this browser until it is opened again; what else stands here is lost.</p>
       <p className="aside-do">
         <button type="button" className="plain-button" onClick={onStay}>
           Stay here
         </button>
         <button type="button" className="plain-button quiet" onClick={onLeave}>
-          Leave without it
+          Leave all the same
         </button>
       </p>
     </Modal>

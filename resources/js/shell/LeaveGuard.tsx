@@ -29,7 +29,7 @@ export function LeaveGuard() {
   useEffect(() => {
     if (blocker.state !== 'blocked' || Dialog !== null) return;
     // It could not be loaded: the browser's own question does.
-    if (window.confirm(`Not saved yet: ${unsaved.join(', ')}. Leave without it?`)) blocker.proceed();
+    if (window.confirm(`Not saved yet: ${unsaved.join(', ')}. Leave all the same?`)) blocker.proceed();
     else blocker.reset();
   }, [blocker, Dialog, unsaved]);
   if (blocker.state !== 'blocked' || Dialog === null) return null;
