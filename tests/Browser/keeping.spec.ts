@@ -135,8 +135,10 @@ test('what the server will not take is set aside with its reason, and can be kep
   await dialog.getByRole('button', { name: 'Send it again' }).click();
   await expect(dialog.getByText('This run is finished; its record is closed.')).toBeVisible();
   await dialog.getByRole('button', { name: 'Keep it as a note' }).click();
-  await expect(dialog).toBeHidden();
+  await expect(dialog.getByText('All of it is settled.')).toBeVisible();
+  await page.keyboard.press('Escape');
   await expect(page.getByRole('heading', { name: 'This run is finished' })).toBeVisible();
+  await expect(page.getByText('was not taken')).toHaveCount(0);
   await expect.poll(async () => (await server.record(run)).notes[0]?.text).toContain(': done');
 });
 

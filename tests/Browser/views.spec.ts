@@ -181,6 +181,7 @@ test('the bench sends again what met trouble at the server, and sets aside only 
   await page.getByRole('button', { name: 'See why' }).click();
   await page.getByRole('button', { name: 'Let it go' }).click();
   await page.getByRole('button', { name: 'Yes, let it go for good' }).click();
+  await page.keyboard.press('Escape');
   await expect(page.getByText('was not taken')).toHaveCount(0);
   for (const key of before === 'true' ? ['l', 'r'] : ['r', 'l']) await page.keyboard.press(key);
   await page.waitForLoadState('networkidle');

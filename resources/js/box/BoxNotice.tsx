@@ -1,4 +1,4 @@
-import { type ComponentType, useEffect, useState } from 'react';
+import { type ComponentType, useState } from 'react';
 import { useLocation } from 'react-router';
 import { useShownFrom } from '../api/shownFrom';
 import { counted } from '../units/units';
@@ -22,13 +22,10 @@ export function BoxNotice() {
       (file) => setAside(() => file.Aside),
       () => setUnloaded(true),
     );
-  useEffect(() => {
-    if (aside.length === 0) setAside(null);
-  }, [aside.length]);
   const atBench = useLocation().pathname.startsWith('/bench');
   const stuck = waiting.length > 0 && (trouble !== null || unkept !== null);
   const warned = unkept !== null && (atBench || stuck);
-  if (!stuck && aside.length === 0 && !warned) return null;
+  if (!stuck && aside.length === 0 && !warned && Aside === null) return null;
   return (
     <div className="box-notice no-print" role="status">
       {stuck && (
