@@ -40,11 +40,15 @@ export class EditLine {
   private sheet: Sheet;
   /** Whether the sheet is open; else there is nobody to ask. */
   private open = false;
+  /** Where its edits are kept in the browser; each window has a place of its own. */
   private readonly left: string;
   private static readonly lines = new Map<string, EditLine>();
 
-  private constructor(pattern: string, sheet: Sheet) {
-    this.left = `hawkbrush-edits-${pattern}`;
+  private constructor(
+    private readonly pattern: string,
+    sheet: Sheet,
+  ) {
+    this.left = `${LEFT}${pattern}-${newId()}`;
     this.sheet = sheet;
   }
 
@@ -64,8 +68,7 @@ export class EditLine {
   /** The sheet is open: what an earlier one could not send any more is taken up. What met another's change is asked about. */
   attach(): void {
     this.open = true;
-    const { ask, changes } = readLeft(this.left);
-    forget(this.left);
+    const { ask, changes } = takeLeft(`${LEFT}${this.pattern}-`);
     const known = this.state.waiting.map((one) => one.key);
     const waiting = changes
       .filter(({ key }) => !known.includes(key))
@@ -96,28 +99,29 @@ export class EditLine {
     this.go();
   }
 
-  /** The page is going: what waits is kept in the browser. */
-  leave(ask = false): void {
+  /** Keeps in the browser what waits, so that it outlives the page. */
+  keep(ask = false): void {
     const now = this.sheet.current();
-    const changes = this.state.waiting.flatMap(({ key, wanted }, i) => {
+    const changes = this.state.waiting.flatMap(({ key, wanted }) => {
       const change = typeof wanted === 'function' ? now && wanted(now) : wanted;
-      // A step back that is on its way has no key: sent again it would be another.
-      return change === undefined || (typeof change === 'string' && i === 0 && this.busy) ? [] : [{ key, change }];
+      // A step back has no key by which the server would know it: sent again it would be another.
+      return change === undefined || typeof change === 'string' ? [] : [{ key, change }];
     });
-    if (changes.length === 0) return;
     try {
-      localStorage.setItem(this.left, JSON.stringify({ ask, changes }));
+      if (changes.length === 0) localStorage.removeItem(this.left);
+      else localStorage.setItem(this.left, JSON.stringify({ ask, changes }));
     } catch {
-      // Leaving was asked about while it was stuck; what is on its way may still arrive.
+      // Without storage it is held in the page; leaving is asked about while it is stuck.
     }
   }
 
   /** Kept in the browser, and no longer here. */
   private put(ask = false): void {
     clearTimeout(this.timer);
-    this.leave(ask);
+    this.keep(ask);
     for (const one of this.state.waiting) one.settle(undefined);
-    this.set({ waiting: [], trouble: null, theirs: null });
+    this.state = { waiting: [], trouble: null, theirs: null };
+    this.tell();
   }
 
   private add(one: Waiting): void {
@@ -181,9 +185,17 @@ export class EditLine {
 
   private set(change: Partial<LineState>): void {
     this.state = { ...this.state, ...change };
+    if (change.waiting !== undefined) this.keep();
+    this.tell();
+  }
+
+  private tell(): void {
     for (const listener of this.listeners) listener();
   }
 }
+
+/** Begins the names of what is kept in the browser. */
+const LEFT = 'hawkbrush-edits-';
 
 interface Left {
   /** Whether it met another's change: then it is asked about before it is sent. */
@@ -191,19 +203,19 @@ interface Left {
   changes: { key: string; change: Change | 'undo' | 'redo' }[];
 }
 
-function readLeft(name: string): Left {
-  const nothing: Left = { ask: false, changes: [] };
+/** Takes what windows closed since have left; one that is still open has its edits known by their keys. */
+function takeLeft(prefix: string): Left {
+  const all: Left = { ask: false, changes: [] };
   try {
-    return (JSON.parse(localStorage.getItem(name) ?? 'null') as Left | null) ?? nothing;
-  } catch {
-    return nothing;
-  }
-}
-
-function forget(name: string): void {
-  try {
-    localStorage.removeItem(name);
+    for (const name of Object.keys(localStorage).filter((key) => key.startsWith(prefix))) {
+      const left = JSON.parse(localStorage.getItem(name) ?? 'null') as Left | null;
+      localStorage.removeItem(name);
+      if (left === null) continue;
+      all.ask ||= left.ask;
+      all.changes.push(...left.changes);
+    }
   } catch {
     // Where nothing can be kept, nothing was.
   }
+  return all;
 }

@@ -38,12 +38,6 @@ export function useEdits(patternId: string, upto: string | null, look: Look) {
     line.attach();
     return () => line.detach();
   }, [line]);
-  useEffect(() => {
-    // After the fields have given what was typed last.
-    const leave = () => line.leave();
-    window.addEventListener('pagehide', leave);
-    return () => window.removeEventListener('pagehide', leave);
-  }, [line]);
   const stuck = waiting.length > 0 && (trouble !== null || theirs !== null);
   useUnsaved(stuck ? `${counted(waiting.length, 'change')} of this pattern` : null);
 
