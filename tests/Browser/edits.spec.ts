@@ -62,6 +62,16 @@ async function openSheet(page: Page, sheet: Sheet): Promise<void> {
   await expect(page.locator('.rung')).toHaveCount(sheet.version.steps.length);
 }
 
+/** A sheet that is open, with one edit saved, as the server goes away. */
+async function openThenGone(page: Page): Promise<Sheet> {
+  const sheet = await pattern();
+  await openSheet(page, sheet);
+  await setPsi(page, 5, 33);
+  await hands(page).saved();
+  await server.kill();
+  return sheet;
+}
+
 test('five quick edits in a stale tab are one question, and all five are kept on top', async ({ context }) => {
   const sheet = await pattern();
   const [mine, theirs] = [await context.newPage(), await context.newPage()];
@@ -91,11 +101,7 @@ test('five quick edits in a stale tab are one question, and all five are kept on
 });
 
 test('edits wait for a server that is away, and leaving them asks', async ({ page }) => {
-  const sheet = await pattern();
-  await openSheet(page, sheet);
-  await setPsi(page, 5, 33);
-  await hands(page).saved();
-  await server.kill();
+  const sheet = await openThenGone(page);
   await setPsi(page, 2, 18);
   await setPsi(page, 3, 19);
   await expect(page.getByText(/2 changes not saved yet: held on this page/)).toBeVisible();
@@ -109,11 +115,7 @@ test('edits wait for a server that is away, and leaving them asks', async ({ pag
 });
 
 test('edits left behind are kept, and sent when the pattern is opened again', async ({ page }) => {
-  const sheet = await pattern();
-  await openSheet(page, sheet);
-  await setPsi(page, 5, 33);
-  await hands(page).saved();
-  await server.kill();
+  const sheet = await openThenGone(page);
   await setPsi(page, 2, 18);
   await expect(page.getByText(/1 change not saved yet/)).toBeVisible();
   await page.getByRole('link', { name: 'Log' }).click();

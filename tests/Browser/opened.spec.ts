@@ -13,6 +13,14 @@ async function sheet(page: Page, name: string) {
   await expect(page.locator('.stage-main canvas')).toHaveAttribute('data-drawn', 'yes');
 }
 
+async function provenBait(page: Page) {
+  await page.goto('/log');
+  await page
+    .getByRole('link', { name: /Proven/ })
+    .first()
+    .click();
+}
+
 async function card(page: Page) {
   await page.goto('/stores');
   await page.getByRole('link', { name: 'Moss', exact: true }).click();
@@ -186,11 +194,7 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
   [
     'a stamp coming off',
     async (page) => {
-      await page.goto('/log');
-      await page
-        .getByRole('link', { name: /Proven/ })
-        .first()
-        .click();
+      await provenBait(page);
       await page.getByRole('button', { name: 'Take the stamp off' }).click();
       await expect(page.getByRole('dialog').getByLabel('Why')).toBeVisible();
     },
@@ -198,11 +202,7 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
   [
     'a lesson left unsaved',
     async (page) => {
-      await page.goto('/log');
-      await page
-        .getByRole('link', { name: /Proven/ })
-        .first()
-        .click();
+      await provenBait(page);
       await page.getByLabel('Lesson').fill('Not kept yet');
       await page.getByRole('link', { name: 'Runs' }).click();
       await expect(page.getByRole('dialog').getByText('The lesson of H-')).toBeVisible();
