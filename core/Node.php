@@ -192,18 +192,23 @@ final readonly class Node
     }
 
     /**
-     * @param list<string> $choices
+     * @template T of string
+     *
+     * @param list<T> $choices
+     *
+     * @return T
      *
      * @throws Refused when the text is none of the choices
      */
     public function choice(array $choices): string
     {
         $text = $this->text();
-        if (! \in_array($text, $choices, true)) {
-            throw $this->refuse('One of '.implode(', ', $choices)." was expected here, not “{$text}”.");
+        foreach ($choices as $choice) {
+            if ($choice === $text) {
+                return $choice;
+            }
         }
-
-        return $text;
+        throw $this->refuse('One of '.implode(', ', $choices)." was expected here, not “{$text}”.");
     }
 
     /**
@@ -214,6 +219,26 @@ final readonly class Node
     public function numbers(int $count, float $min, float $max): array
     {
         return array_map(static fn(self $item): float => $item->number($min, $max), $this->items($count, $count));
+    }
+
+    /**
+     * What is worked out from this value; a refusal that says no place is one of this place.
+     *
+     * @template T
+     *
+     * @param callable(): T $work
+     *
+     * @return T
+     *
+     * @throws Refused
+     */
+    public function guard(callable $work): mixed
+    {
+        try {
+            return $work();
+        } catch (Refused $e) {
+            throw $e->pointer === '' ? $this->refuse($e->getMessage()) : $e;
+        }
     }
 
     public function raw(): mixed

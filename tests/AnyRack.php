@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Film\Kind;
@@ -13,7 +14,6 @@ use Hawkbrush\Core\Mix\Drops;
 use Hawkbrush\Core\Mix\MixSearch;
 use Hawkbrush\Core\Mix\Sketch;
 use Hawkbrush\Core\Mix\Wanted;
-use Hawkbrush\Core\Pattern\Paint;
 
 /** Racks by chance, and the best that can be mixed of them. */
 final class AnyRack

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests;
 
 use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Clear\Clear;
+use Hawkbrush\Core\Coat\SetBy;
+use Hawkbrush\Core\Coat\Weight;
+use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Pattern\Clear;
-use Hawkbrush\Core\Pattern\EyeStep;
-use Hawkbrush\Core\Pattern\SetBy;
-use Hawkbrush\Core\Pattern\Weight;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
 
@@ -66,7 +66,7 @@ final class AnyRecipe
         return $common + match (mt_rand(0, 9)) {
             0 => ['type' => 'wait', 'minutes' => mt_rand(0, 600) / 10],
             1 => ['type' => 'prep', 'task' => 'Sand with 400 grit', 'minutes' => mt_rand(0, 20)],
-            2 => ['type' => 'eye', 'diameter_mm' => mt_rand(10, 120) / 10, 'iris' => '#d0a040', 'pupil' => self::one(EyeStep::PUPILS)],
+            2 => ['type' => 'eye', 'diameter_mm' => mt_rand(10, 120) / 10, 'iris' => '#d0a040', 'pupil' => self::one(Eye::PUPILS)],
             3 => ['type' => 'clear', 'clear' => self::one(Clear::names()), 'coats' => mt_rand(1, 6)],
             default => self::coat($paints),
         };

@@ -38,7 +38,12 @@ abstract class ApiCase extends TestCase
      */
     public function send(string $method, string $path, array $body = [], array $headers = []): TestResponse
     {
-        return $this->held($method, $path, $this->json($method, '/api/v1'.$path, $body, ['X-Hawkbrush' => '1', ...$headers]));
+        $response = $this->json($method, '/api/v1'.$path, $body, ['X-Hawkbrush' => '1', ...$headers]);
+        if ($response->isSuccessful()) {
+            Contract::holdRequest(strtolower($method), $path, $body);
+        }
+
+        return $this->held($method, $path, $response);
     }
 
     /**

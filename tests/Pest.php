@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\Recipe;
 use Illuminate\Foundation\Testing\LazilyRefreshDatabase;
 use Tests\ApiCase;
@@ -28,13 +28,12 @@ function testSurface(): Surface
 }
 
 /** @param array<string, mixed> $change */
-function paintStep(array $change = []): PaintStep
+function aCoat(array $change = []): Coat
 {
     $step = array_replace(['id' => 'a', 'type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']], $change);
     $recipe = RecipeReader::read(Node::root(['steps' => [$step]] + Examples::recipe()));
-    assert($recipe->steps[0] instanceof PaintStep);
 
-    return $recipe->steps[0];
+    return $recipe->coats()[0];
 }
 
 /** @param array<string, mixed> ...$steps */

@@ -8,9 +8,9 @@ use App\Models\Body;
 use App\Models\Version;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Prepare\Condition;
-use Hawkbrush\Core\Prepare\Fitting;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Step\Prepare\Condition;
+use Hawkbrush\Core\Step\Prepare\Fitting;
 
 /** Changes a body of the drawer. Its form stays as it is once a pattern was painted on it: what was painted never changes. */
 final readonly class ChangeBody

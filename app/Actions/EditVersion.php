@@ -11,13 +11,13 @@ use App\Models\Body;
 use App\Models\Edit;
 use App\Models\Version;
 use App\Present\VersionView;
-use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Pattern\Scaling;
-use Hawkbrush\Core\Pattern\Step;
-use Hawkbrush\Core\Prepare\Preparation;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Step\Prepare\Preparation;
+use Hawkbrush\Core\Step\Step;
+use Hawkbrush\Core\Step\Steps;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -70,7 +70,7 @@ final readonly class EditVersion
                 $recipe = $this->read->from($version->pattern, $body, $changed);
             }
 
-            $this->save($version, $body, array_map(StepWriter::write(...), $recipe->steps), $label, $touched, $key);
+            $this->save($version, $body, array_map(Steps::write(...), $recipe->steps), $label, $touched, $key);
 
             return new Edited($version, $recipe);
         });

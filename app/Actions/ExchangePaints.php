@@ -8,12 +8,12 @@ use App\Models\Pattern;
 use App\Models\Version;
 use App\Present\BesideView;
 use Hawkbrush\Core\Compare\Beside;
-use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Replace\Swap;
+use Hawkbrush\Core\Step\Steps;
 use Illuminate\Support\Facades\DB;
 
 /** Paints of a pattern exchanged for others: looked at beside the old, or kept as a sister of it. */
@@ -62,7 +62,7 @@ final readonly class ExchangePaints
     {
         return DB::transaction(function () use ($version, $changed, $name): Pattern {
             $from = $version->pattern;
-            $steps = array_map(StepWriter::write(...), $changed->steps);
+            $steps = array_map(Steps::write(...), $changed->steps);
             $pattern = Pattern::query()->create(['name' => $name, 'species' => $from->species, 'water' => $from->water, 'notes' => $from->notes, 'parent_id' => $from->id]);
             $new = Version::query()->create(['pattern_id' => $pattern->id, 'number' => 1, 'body_id' => $version->body_id, 'steps' => $steps, 'note' => "sister of {$from->name}"]);
             $new->paints()->sync($this->read->paintIds($steps));

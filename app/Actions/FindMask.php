@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Models\Mask;
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Mask\Plate;
-use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Technique\Cut;
 use Illuminate\Database\Eloquent\Collection;
@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 final class FindMask
 {
     /**
-     * @return list<array{PaintStep, Mask|null}> every step through a cut mask, with the one that serves it
+     * @return list<array{Coat, Mask|null}> every step through a cut mask, with the one that serves it
      */
     public function of(Recipe $recipe): array
     {
@@ -42,7 +42,7 @@ final class FindMask
     }
 
     /** @param Collection<int, Mask> $box */
-    private function serving(PaintStep $step, Cut $technique, Surface $surface, Collection $box): ?Mask
+    private function serving(Coat $step, Cut $technique, Surface $surface, Collection $box): ?Mask
     {
         $wanted = Plate::of('', $technique, $step->choices, $step->seed, $surface);
 

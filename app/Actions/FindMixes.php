@@ -6,14 +6,14 @@ namespace App\Actions;
 
 use App\Models\Paint;
 use App\Present\CoreView;
+use Hawkbrush\Core\Coat\Mixture;
+use Hawkbrush\Core\Coat\Paint as CorePaint;
 use Hawkbrush\Core\Colour\Difference;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Mix\MixSearch;
 use Hawkbrush\Core\Mix\Offer;
 use Hawkbrush\Core\Mix\Wanted;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Mixture;
-use Hawkbrush\Core\Pattern\Paint as CorePaint;
 use Hawkbrush\Core\Refused;
 
 /** The best mixes of two or three paints of the rack for a wanted colour. */

@@ -7,11 +7,9 @@ namespace App\Actions;
 use App\Models\Body;
 use App\Models\Mask;
 use App\Models\Version;
-use App\Present\StepView;
 use Hawkbrush\Core\Exchange\BodyWriter;
 use Hawkbrush\Core\Mask\Plate;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
@@ -76,7 +74,6 @@ final readonly class KeepMask
     {
         $technique = $form->field('technique');
         $known = Techniques::named($technique->field('name')->choice(Techniques::cutNames()));
-        \assert($known !== null);
         $body = self::body($form);
 
         return new Mask([
@@ -90,15 +87,16 @@ final readonly class KeepMask
     {
         $version = Version::query()->with(['pattern', 'body'])->find($form->field('version_id')->text(40)) ?? throw $form->field('version_id')->refuse('There is no such version.');
         $recipe = $this->read->of($version);
-        $step = $recipe->steps[$recipe->number($form->field('step')->text(40)) - 1] ?? null;
-        if (! $step instanceof PaintStep || ! $step->technique instanceof Cut) {
+        $step = $recipe->step($form->field('step')->text(40));
+        $coat = $step?->coat();
+        if ($coat === null || ! $coat->technique instanceof Cut) {
             throw $form->field('step')->refuse('No mask is cut for this step.');
         }
 
         return new Mask([
-            'name' => $form->optional('name')?->text(80) ?? mb_substr($version->pattern->name.': '.StepView::name($step), 0, 80),
+            'name' => $form->optional('name')?->text(80) ?? mb_substr($version->pattern->name.': '.$step->label(), 0, 80),
             'body_id' => $version->body_id, 'cut_for' => BodyWriter::write($recipe->body), 'uses' => 0,
-            'technique' => ['name' => $step->technique->name(), ...$step->choices->all()], 'seed' => $step->seed,
+            'technique' => ['name' => $coat->technique->name(), ...$coat->choices->all()], 'seed' => $coat->seed,
         ]);
     }
 

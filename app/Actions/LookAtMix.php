@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Present\CoreView;
+use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Film;
@@ -12,7 +13,6 @@ use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Mixture;
 use Hawkbrush\Core\Refused;
 
 /** How a mix looks before it is mixed: over black, grey and white, and over any step of a pattern, coat by coat. */
@@ -44,7 +44,7 @@ final readonly class LookAtMix
             'warning' => $mix->warning(), 'coat_um' => round($coatUm, 2),
             'over' => array_map(static fn(string $name, Spectrum $ground): array => [
                 'name' => $name,
-                'ground' => CoreView::colour(self::seen(FilmState::ground($ground->values))),
+                'ground' => CoreView::colour(Look::Clear->colour($ground->values)),
                 'after' => array_map(static fn(int $coats): array => CoreView::colour(self::laid($paint->optics, $ground, $coatUm * $coats)), range(1, $film->coats)),
             ], array_keys($over), array_values($over)),
         ];
@@ -52,11 +52,6 @@ final readonly class LookAtMix
 
     private static function laid(Optics $optics, Spectrum $ground, float $um): Colour
     {
-        return self::seen(FilmState::ground($ground->values)->under(Film::of($optics, $um)));
-    }
-
-    private static function seen(FilmState $state): Colour
-    {
-        return Colour::fromReflectance(Spectrum::of(Look::Clear->seen($state->flat())));
+        return FilmState::ground($ground->values)->under(Film::of($optics, $um))->colour(Look::Clear);
     }
 }

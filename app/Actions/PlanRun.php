@@ -13,7 +13,6 @@ use App\Models\Version;
 use App\Present\PlanView;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\RecipeWriter;
-use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Refused;
@@ -21,6 +20,7 @@ use Hawkbrush\Core\Run\Difference;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\PlanDifference;
 use Hawkbrush\Core\Run\Used;
+use Hawkbrush\Core\Step\Steps;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -76,7 +76,7 @@ final readonly class PlanRun
             $version = $planned->version;
             $recipe = $planned->plan->recipe;
             if ($planned->figures !== [] || $planned->body->id !== $version->body_id) {
-                $version = $this->copy->fitted($version, array_map(StepWriter::write(...), $recipe->steps), $planned->body, $this->note($planned));
+                $version = $this->copy->fitted($version, array_map(Steps::write(...), $recipe->steps), $planned->body, $this->note($planned));
             }
             $highest = Run::query()->max('number');
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Paint;
+use Hawkbrush\Core\Coat\Paint as CorePaint;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Paint as CorePaint;
 use Hawkbrush\Core\Refused;
 
 /** Paints of the rack with their drops: a list of {paint, drops}. */

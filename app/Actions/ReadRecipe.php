@@ -9,10 +9,10 @@ use App\Models\Paint;
 use App\Models\Pattern;
 use App\Models\Version;
 use Hawkbrush\Core\Exchange\RecipeReader;
-use Hawkbrush\Core\Exchange\StepReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Step\Steps;
 
 /** A recipe of the core from what stands in the database. */
 final class ReadRecipe
@@ -36,7 +36,7 @@ final class ReadRecipe
         $read = [];
         $node = Node::root(['steps' => $steps])->field('steps');
         foreach ($node->items(0, RecipeReader::MOST_STEPS) as $step) {
-            $read[] = StepReader::read($step, $paints);
+            $read[] = Steps::read($step, $paints);
         }
 
         return new Recipe($pattern->name, $pattern->species, $pattern->water, $pattern->notes, $body->core(), $read);

@@ -44,7 +44,7 @@ final readonly class ReadTarget
         }
 
         return $node->has('version')
-            ? Colour::fromReflectance(Spectrum::of(Look::Clear->seen($this->film($node)->values)))
+            ? Look::Clear->colour($this->film($node)->values)
             : PaintReader::colour($node);
     }
 

@@ -6,10 +6,10 @@ namespace App\Actions;
 
 use App\Models\Paint;
 use App\Models\Version;
+use Hawkbrush\Core\Coat\Paint as CorePaint;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Mix\MixSearch;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Paint as CorePaint;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Replace\Replacement;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Paint;
+use Hawkbrush\Core\Coat\Mixture;
+use Hawkbrush\Core\Coat\Paint as CorePaint;
 use Hawkbrush\Core\Exchange\Bottle;
 use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Mixture;
-use Hawkbrush\Core\Pattern\Paint as CorePaint;
 use Hawkbrush\Core\Refused;
 use Illuminate\Support\Facades\DB;
 

@@ -8,9 +8,9 @@ use App\Models\Body;
 use App\Models\Pattern;
 use App\Models\Version;
 use Hawkbrush\Core\Exchange\RecipeReader;
-use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Step\Steps;
 use Illuminate\Support\Facades\DB;
 
 /** Puts a new pattern on the shelf: an empty one, or one from a document. */
@@ -26,7 +26,7 @@ final readonly class SavePattern
 
         return DB::transaction(fn(): Pattern => $this->put(
             $form->field('name')->text(120), $form->optional('species')?->text(60, true) ?? '', $form->optional('water')?->text(60, true) ?? '', '', $body,
-            $form->optional('prepare')?->boolean() ?? true ? array_map(StepWriter::write(...), $body->preparation()) : [],
+            $form->optional('prepare')?->boolean() ?? true ? array_map(Steps::write(...), $body->preparation()) : [],
         ));
     }
 
@@ -41,8 +41,8 @@ final readonly class SavePattern
 
         return DB::transaction(function () use ($recipe): Pattern {
             $ids = [];
-            foreach ($recipe->coatsOnOrOff() as $step) {
-                foreach ($step->mix as [$paint]) {
+            foreach ($recipe->allCoats() as $coat) {
+                foreach ($coat->mixture->parts as [$paint]) {
                     $ids[$paint->id] ??= $this->paint->fromDocument($paint)->id;
                 }
             }
@@ -53,7 +53,7 @@ final readonly class SavePattern
                 }
 
                 return $step;
-            }, array_map(StepWriter::write(...), $recipe->steps));
+            }, array_map(Steps::write(...), $recipe->steps));
 
             return $this->put($recipe->name, $recipe->species, $recipe->water, $recipe->notes, $this->body->of($recipe->body), $steps, array_values($ids));
         });

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Weight;
 use Hawkbrush\Core\Refused;
 
 /** How paint is sprayed, where it is asked for apart from a step: {coats, weight, thinning_percent}, all optional. */

@@ -128,6 +128,6 @@ final readonly class TeachPaint
     {
         $state = FilmState::ground(array_fill(0, Spectrum::BANDS, $ground))->under(Film::of($optics, $dryUm));
 
-        return Colour::fromReflectance(Spectrum::of(Look::Clear->seen($state->flat())));
+        return $state->colour(Look::Clear);
     }
 }

@@ -13,11 +13,11 @@ use App\Models\Run;
 use App\Models\Stamp;
 use Hawkbrush\Core\Drying\Pace;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Step;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Run\BenchEvent;
 use Hawkbrush\Core\Run\Dried;
 use Hawkbrush\Core\Run\Plan;
+use Hawkbrush\Core\Step\Step;
 use Illuminate\Support\Facades\DB;
 
 /** What happens to a run at the bench: it starts, things are recorded, it ends in numbered baits. */

@@ -7,10 +7,10 @@ namespace App\Models;
 use Hawkbrush\Core\Body\Body as CoreBody;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\BenchStep;
-use Hawkbrush\Core\Prepare\Condition;
-use Hawkbrush\Core\Prepare\Fitting;
-use Hawkbrush\Core\Prepare\Preparation;
+use Hawkbrush\Core\Step\Prepare\Condition;
+use Hawkbrush\Core\Step\Prepare\Fitting;
+use Hawkbrush\Core\Step\Prepare\Preparation;
+use Hawkbrush\Core\Step\TaskWork;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -26,7 +26,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed> $form as in a recipe document
  * @property string $fingerprint
  * @property int $stock
- * @property string $condition one of {@see \Hawkbrush\Core\Prepare\Condition}
+ * @property string $condition one of {@see \Hawkbrush\Core\Step\Prepare\Condition}
  * @property list<string> $fittings
  * @property float|null $weight_g
  * @property int $revision
@@ -51,7 +51,7 @@ final class Body extends Model
         return $this->hasMany(Lot::class)->orderBy('id');
     }
 
-    /** @return list<BenchStep> what is done to it before the first coat */
+    /** @return list<TaskWork> what is done to it before the first coat */
     public function preparation(): array
     {
         return Preparation::of(Condition::from($this->condition), array_map(Fitting::from(...), $this->fittings));

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hawkbrush\Core\Coat\Paint as CorePaint;
 use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Paint as CorePaint;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;

@@ -6,9 +6,9 @@ namespace App\Present;
 
 use App\Models\Bait;
 use App\Models\Stamp;
-use Hawkbrush\Core\Pattern\Step;
 use Hawkbrush\Core\Run\Difference;
 use Hawkbrush\Core\Run\Used;
+use Hawkbrush\Core\Step\Step;
 
 /** A finished bait in the log. */
 final class BaitView

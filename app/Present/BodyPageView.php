@@ -12,8 +12,7 @@ use Hawkbrush\Core\Body\Index;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Exchange\BodyWriter;
-use Hawkbrush\Core\Pattern\BenchStep;
-use Hawkbrush\Core\Run\Cautions;
+use Hawkbrush\Core\Step\TaskWork;
 
 /** One kind of body with all that is known of it: measures, zones, preparation, lots. */
 final class BodyPageView
@@ -56,7 +55,7 @@ final class BodyPageView
     public static function preparation(Body $body): array
     {
         return array_map(
-            static fn(BenchStep $s): array => ['type' => $s->type(), 'title' => $s->title, 'task' => $s->task, 'minutes' => $s->minutes, 'check' => $s->check, 'cautions' => Cautions::ofStep($s)],
+            static fn(TaskWork $s): array => ['type' => $s->kind(), 'title' => $s->title, 'task' => $s->task, 'minutes' => $s->minutes, 'check' => $s->check, 'cautions' => $s->cautions()],
             $body->preparation(),
         );
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Present;
 
-use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
@@ -31,6 +30,6 @@ final class Chip
             $state = $state->under(Film::of($optics, $dryUm));
         }
 
-        return Colour::fromReflectance(Spectrum::of(Look::Clear->seen($state->flat())))->hex();
+        return $state->colour(Look::Clear)->hex();
     }
 }

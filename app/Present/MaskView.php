@@ -19,7 +19,7 @@ final class MaskView
 
         return [
             'id' => $mask->id, 'name' => $mask->name, 'body' => ['id' => $mask->body->id, 'name' => $mask->body->name],
-            'technique' => $mask->technique, 'label' => \is_string($name) ? Techniques::named($name)?->label() ?? '' : '', 'seed' => $mask->seed,
+            'technique' => $mask->technique, 'label' => \is_string($name) ? Techniques::named($name)->label() : '', 'seed' => $mask->seed,
             'sheet' => $mask->sheet, 'uses' => $mask->uses, 'lasts' => $mask->lasts, 'revision' => $mask->revision, 'retired' => $mask->retired_at !== null,
             'plate' => self::plate($mask->plate()),
         ];

@@ -48,17 +48,17 @@ final class PlanView
         return [
             'step' => $planned->step->id,
             'number' => $planned->number,
-            'name' => StepView::name($planned->step),
-            'mix' => $planned->mix === null ? null : [
-                'paints' => array_map(static fn(array $p): array => ['paint_id' => $p['paintId'], 'name' => $p['name'], 'drops' => $p['drops'], 'ml' => round($p['ml'], 3)], $planned->mix->paints),
-                'reducer_drops' => $planned->mix->reducerDrops,
-                'needed_ml' => round($planned->mix->neededMl, 3),
-                'total_ml' => round($planned->mix->totalMl, 3),
+            'name' => $planned->step->label(),
+            'mix' => $planned->work->cup === null ? null : [
+                'paints' => array_map(static fn(array $p): array => ['paint_id' => $p['paintId'], 'name' => $p['name'], 'drops' => $p['drops'], 'ml' => round($p['ml'], 3)], $planned->work->cup->paints),
+                'reducer_drops' => $planned->work->cup->reducerDrops,
+                'needed_ml' => round($planned->work->cup->neededMl, 3),
+                'total_ml' => round($planned->work->cup->totalMl, 3),
             ],
-            'hands_on_min' => round($planned->handsOnMin, 1),
-            'wait_min' => round($planned->waitMin, 1),
-            'wait_for' => $planned->waitFor,
-            'set_seconds' => $planned->setSeconds === null ? null : ceil($planned->setSeconds),
+            'hands_on_min' => round($planned->work->handsOnMin, 1),
+            'wait_min' => round($planned->work->waitMin, 1),
+            'wait_for' => $planned->work->waitFor,
+            'set_seconds' => $planned->work->setSeconds === null ? null : ceil($planned->work->setSeconds),
             'done_at' => self::clock($startsAt, $planned->doneAtMin),
         ];
     }

@@ -6,14 +6,12 @@ namespace App\Present;
 
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Exchange\StepWriter;
-use Hawkbrush\Core\Pattern\PaintStep;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Pattern\Recipe;
-use Hawkbrush\Core\Pattern\Step;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Run\Cautions;
-use Hawkbrush\Core\Run\How;
-use Hawkbrush\Core\Run\Record;
+use Hawkbrush\Core\Step\Step;
+use Hawkbrush\Core\Step\Steps;
 use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Indexed;
@@ -31,53 +29,49 @@ final class StepView
         $surface = Surface::of($recipe->body, self::COLUMNS, self::ROWS * 2);
 
         return array_map(
-            static fn(Step $step, int $i): array => ['document' => StepWriter::write($step), 'shown' => self::shown($step, $i + 1, $surface)],
+            static fn(Step $step, int $i): array => ['document' => Steps::write($step), 'shown' => self::shown($step, $i + 1, $recipe, $surface)],
             $recipe->steps,
             array_keys($recipe->steps),
         );
     }
 
     /** @return array<string, mixed> */
-    private static function shown(Step $step, int $number, Surface $surface): array
+    private static function shown(Step $step, int $number, Recipe $recipe, Surface $surface): array
     {
-        $body = $surface->body;
-        $common = ['number' => $number, 'name' => self::name($step), 'how' => How::say($step), 'for_all' => Record::doneForAllAtOnce($step), 'cautions' => Cautions::ofStep($step)];
-        if (! $step instanceof PaintStep) {
-            return $common;
-        }
+        $coat = $step->coat();
 
-        return $common + [
-            'colour' => $step->colourName(),
-            'technique' => $step->technique->label(),
-            'index' => self::index($step, $body),
-            'cut' => $step->technique instanceof Cut,
-            'sprayed' => $step->byAir(),
-            'where' => $step->place->label(),
-            'dry_um' => round($step->dryUm(), 2),
-            'chip' => Chip::of($step->optics(), $step->dryUm()),
-            'cover' => self::cover($step, $surface),
+        return [
+            'number' => $number, 'name' => $step->label(), 'how' => $step->how(), 'for_all' => $step->forAll(), 'sides' => $step->sides(),
+            'figures' => $step->figures(), 'tries' => $recipe->coatTriedBy($step)?->id, 'cautions' => Cautions::ofStep($step, $recipe),
+        ] + ($coat === null ? [] : self::coat($coat, $surface));
+    }
+
+    /** @return array<string, mixed> */
+    private static function coat(Coat $coat, Surface $surface): array
+    {
+        return [
+            'colour' => $coat->mixture->name(),
+            'technique' => $coat->technique->label(),
+            'index' => self::index($coat, $surface->body),
+            'cut' => $coat->technique instanceof Cut,
+            'sprayed' => $coat->byAir(),
+            'where' => $coat->place->label(),
+            'dry_um' => round($coat->dryUm(), 2),
+            'chip' => Chip::of($coat->optics(), $coat->dryUm()),
+            'cover' => self::cover($coat, $surface),
         ];
     }
 
     /** @return list<string> where its marks are placed from, the same on both sides */
-    private static function index(PaintStep $step, Body $body): array
+    private static function index(Coat $coat, Body $body): array
     {
-        return $step->technique instanceof Indexed ? array_map(static fn(Anchor $a): string => $a->say($body), $step->technique->anchors($body, $step->choices)) : [];
-    }
-
-    public static function name(Step $step): string
-    {
-        return match (true) {
-            $step->title !== '' => $step->title,
-            $step instanceof PaintStep => $step->colourName(),
-            default => ucfirst($step->type()),
-        };
+        return $coat->technique instanceof Indexed ? array_map(static fn(Anchor $a): string => $a->say($body), $coat->technique->anchors($body, $coat->choices)) : [];
     }
 
     /** Fifteenths of cover on the left half, one hexadecimal digit a cell, 48 columns by 24 rows from ridge to belly. */
-    private static function cover(PaintStep $step, Surface $surface): string
+    private static function cover(Coat $coat, Surface $surface): string
     {
-        $cover = Coverage::of($step, $surface)->left;
+        $cover = Coverage::of($coat, $surface)->left;
         $digits = '';
         for ($cell = 0; $cell < self::COLUMNS * self::ROWS; $cell++) {
             $digits .= dechex((int) (15 * ($cover[$cell] ?? 0.0)));

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Advice;
 
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Drying\Room;
-use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Pattern\Recipe;
 
 /** Looks a recipe through. A new rule is one class in Rules and a line here. */

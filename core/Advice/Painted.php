@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Advice;
 
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
-use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Look;
-use Hawkbrush\Core\Pattern\Paint;
-use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Step\Steps;
 
 /**
  * A recipe painted through once, coat by coat, for the rules to look at. The left half is enough: what is wrong on one
@@ -57,7 +57,7 @@ final class Painted
     /** Colour under clear, as the finished bait will show it. */
     public function colour(FilmState $state): Colour
     {
-        return $this->colours[$state] ??= Colour::fromReflectance(Spectrum::of(Look::Clear->seen($state->flat())));
+        return $this->colours[$state] ??= $state->colour(Look::Clear);
     }
 
     /** The white that could go under a coat; null where there is none. */
@@ -69,7 +69,15 @@ final class Painted
         return $this->white[0];
     }
 
-    public function number(PaintStep $step): int
+    /** @return array<string, mixed> of the step that lays a coat */
+    public function document(Coat $coat): array
+    {
+        $step = $this->recipe->step($coat->id);
+
+        return $step === null ? [] : Steps::write($step);
+    }
+
+    public function number(Coat $step): int
     {
         return $this->recipe->number($step->id);
     }

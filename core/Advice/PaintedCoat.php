@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Advice;
 
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Film\FilmState;
-use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
 
@@ -13,7 +13,7 @@ use Hawkbrush\Core\Render\Field;
 final readonly class PaintedCoat
 {
     public function __construct(
-        public PaintStep $step,
+        public Coat $step,
         public Coverage $coverage,
         public Field $before,
         public Field $after,

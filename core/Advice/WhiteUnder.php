@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Advice;
 
+use Hawkbrush\Core\Coat\Paint;
+use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Masstone;
-use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Pattern\Recipe;
-use Hawkbrush\Core\Pattern\Weight;
 
 /** The trade's cure for a colour that a dark ground swallows: the same place in opaque white first. */
 final class WhiteUnder
@@ -45,8 +45,8 @@ final class WhiteUnder
      */
     public static function white(Recipe $recipe, iterable $rack): ?Paint
     {
-        foreach ($recipe->coatsOnOrOff() as $step) {
-            foreach ($step->mix as [$paint]) {
+        foreach ($recipe->allCoats() as $coat) {
+            foreach ($coat->mixture->parts as [$paint]) {
                 if (self::whiteness($paint) > self::WHITE) {
                     return $paint;
                 }

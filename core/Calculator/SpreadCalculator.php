@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Calculator;
 
+use Hawkbrush\Core\Coat\Spread;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Run\Spread;
 
 /** From an area and a film to the paint it takes. */
 final class SpreadCalculator implements Calculator

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Calculator;
 
-use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Observer;
-use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Colour\Srgb;
 use Hawkbrush\Core\Colour\Xyz;
 use Hawkbrush\Core\Exchange\PaintReader;
@@ -56,12 +54,11 @@ final class StackCalculator implements Calculator
             $layer->only(['paint', 'dry_um']);
             $film = Film::of(PaintReader::optics($layer->field('paint')), $layer->field('dry_um')->number(0, FilmCalculator::THICKEST_UM));
             $state = $state->under($film);
-            $seen = Spectrum::of($look->seen($state->flat()));
-            $colour = Colour::fromReflectance($seen);
+            $colour = $state->colour($look);
             $xyz = $colour->lab->toXyz();
             [$x, $y, $z] = $state->glint ?? [0.0, 0.0, 0.0];
             $after[] = [
-                'hex' => $colour->hex(), 'lab' => Show::lab($colour->lab), 'reflectance' => Show::curve($seen),
+                'hex' => $colour->hex(), 'lab' => Show::lab($colour->lab), 'reflectance' => Show::curve($colour->reflectance()),
                 'glint' => Srgb::fromXyz(new Xyz($xyz->x + 100 * $x, $xyz->y + 100 * $y, $xyz->z + 100 * $z))->hex(),
                 'passes' => Observer::luminous($film->t2), 'returns' => Observer::luminous($film->r),
             ];

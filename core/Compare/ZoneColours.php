@@ -48,7 +48,7 @@ final readonly class ZoneColours
     {
         $colours = [];
         foreach ($zones as $zone) {
-            $colours[$zone->value] = Colour::fromReflectance(Spectrum::of($look->seen($this->film($field, $zone)->values)));
+            $colours[$zone->value] = $look->colour($this->film($field, $zone)->values);
         }
 
         return $colours;

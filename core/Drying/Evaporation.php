@@ -27,6 +27,12 @@ final class Evaporation
         return max(0.0, (0.089 + 0.0782 * $air->speedMs) * $drive / $latent);
     }
 
+    /** How much slower than in an ordinary room things dry here; a wait is never drawn out more than tenfold. */
+    public static function slower(Room $room): float
+    {
+        return max(0.5, min(10.0, self::rate(Room::ordinary(), Air::still()) / max(1e-12, self::rate($room, Air::still()))));
+    }
+
     /**
      * @param float $volatileShare part of the wet coat that leaves, 0 to 1
      *

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Exchange;
 
+use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
-use Hawkbrush\Core\Drying\Pace;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Refused;
 
 /**
@@ -50,11 +50,7 @@ final class PaintReader
     /** @throws Refused when it is not #rrggbb */
     public static function hex(Node $node): Colour
     {
-        try {
-            return Colour::fromHex($node->text(9));
-        } catch (Refused $e) {
-            throw $e->pointer === '' ? $node->refuse($e->getMessage()) : $e;
-        }
+        return $node->guard(static fn(): Colour => Colour::fromHex($node->text(9)));
     }
 
     /** @throws Refused */
@@ -85,11 +81,11 @@ final class PaintReader
             self::kind($node),
             self::optics($node),
             self::hex($node->field('hex'))->hex(),
-            $node->optional('solids')?->number(0, 1) ?? Paint::ORDINARY_SOLIDS,
-            $node->optional('drop_ml')?->number(0.005, 0.5) ?? 0.05,
+            Bounds::optional($node, 'solids', Paint::ORDINARY_SOLIDS),
+            Bounds::optional($node, 'drop_ml', 0.05),
             $node->optional('family')?->text(40) ?? 'water-borne acrylic',
             $node->optional('from_card')?->boolean() ?? false,
-            $node->optional('drying')?->number(Pace::LEAST, Pace::MOST) ?? 1.0,
+            Bounds::optional($node, 'drying', 1),
         );
     }
 

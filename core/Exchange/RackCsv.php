@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Exchange;
 
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Drying\Pace;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Refused;
 
 /** The rack as a table, one bottle a line, units in the header. docs/formats.md describes it. */

@@ -7,6 +7,7 @@ namespace Hawkbrush\Core\Exchange;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Step\Steps;
 
 /** Reads a recipe document (contract/recipe.schema.json) into a {@see Recipe}; refuses with what and where. */
 final class RecipeReader
@@ -30,7 +31,7 @@ final class RecipeReader
         $body = BodyReader::read($node->field('body'));
         $steps = $seen = [];
         foreach ($node->field('steps')->items(0, self::MOST_STEPS) as $item) {
-            $step = StepReader::read($item, $paints);
+            $step = Steps::read($item, $paints);
             if (isset($seen[$step->id])) {
                 throw $item->field('id')->refuse("Two steps are called “{$step->id}”.");
             }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Exchange;
 
-use Hawkbrush\Core\Pattern\Paint;
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Step\Steps;
 
 /** Writes a recipe as a document that carries all it needs: the body and the optics of its paints. */
 final class RecipeWriter
@@ -14,8 +15,8 @@ final class RecipeWriter
     public static function write(Recipe $recipe): array
     {
         $paints = [];
-        foreach ($recipe->coatsOnOrOff() as $step) {
-            foreach ($step->mix as [$paint]) {
+        foreach ($recipe->allCoats() as $coat) {
+            foreach ($coat->mixture->parts as [$paint]) {
                 $paints[$paint->id] = self::paint($paint);
             }
         }
@@ -28,7 +29,7 @@ final class RecipeWriter
             'notes' => $recipe->notes,
             'body' => BodyWriter::write($recipe->body),
             'paints' => $paints,
-            'steps' => array_map(StepWriter::write(...), $recipe->steps),
+            'steps' => array_map(Steps::write(...), $recipe->steps),
         ];
     }
 

@@ -45,7 +45,7 @@ final readonly class Coats
      */
     public static function untilHidden(Optics $optics, Spectrum $ground, float $coatUm, Look $look, Lab $swatch): self
     {
-        $full = self::seen(FilmState::ground(Masstone::of($optics)->values)->under(Film::of($optics, self::ENDLESS_UM)), $look);
+        $full = FilmState::ground(Masstone::of($optics)->values)->under(Film::of($optics, self::ENDLESS_UM))->colour($look);
         $after = self::lay($optics, $ground, $coatUm, $look, $full->lab);
         $unseen = self::firstWithin($after, self::UNSEEN);
         $standard = self::firstOfStandard($optics, $coatUm);
@@ -92,16 +92,11 @@ final readonly class Coats
     {
         $after = [];
         for ($coats = 1; $coats <= self::MOST; $coats++) {
-            $colour = self::seen(FilmState::ground($ground->values)->under(Film::of($optics, $coatUm * $coats)), $look);
+            $colour = FilmState::ground($ground->values)->under(Film::of($optics, $coatUm * $coats))->colour($look);
             $after[] = [$colour, DeltaE2000::between($colour->lab, $goal)];
         }
 
         return $after;
-    }
-
-    private static function seen(FilmState $state, Look $look): Colour
-    {
-        return Colour::fromReflectance(Spectrum::of($look->seen($state->flat())));
     }
 
     /** @param list<array{Colour, float}> $after */

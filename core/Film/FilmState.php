@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Film;
 
+use Hawkbrush\Core\Colour\Colour;
+
 /**
  * How a spot of the surface looks after the films laid so far: reflectance without the air surface, and, where there
  * are any, the glint of its flakes and the glow of its fluorescents. Curves are plain lists of floats, by the bands
@@ -39,6 +41,12 @@ final readonly class FilmState
         }
 
         return new self($r, $this->glintUnder($film), $this->glow === null && $film->glow === null ? null : $this->glowUnder($film));
+    }
+
+    /** As it looks under flat daylight. */
+    public function colour(Look $look): Colour
+    {
+        return $look->colour($this->flat());
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Film;
 
+use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Spectrum;
 
 /**
@@ -49,6 +50,12 @@ enum Look: string
         }
 
         return $seen;
+    }
+
+    /** @param list<float> $body reflectance of the film itself, 31 bands */
+    public function colour(array $body): Colour
+    {
+        return Colour::fromReflectance(Spectrum::of($this->seen($body)));
     }
 
     /** The inverse of {@see seen}: the reflectance of the film itself behind a colour seen, bounded to 0 to 1. */

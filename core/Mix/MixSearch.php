@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Mix;
 
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Metric;
-use Hawkbrush\Core\Pattern\Paint;
 
 /**
  * The best mixes of two and three paints of a rack for a wanted colour: those that come near it, by DeltaE00. If there are

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Mix;
 
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Film\Mixing;
-use Hawkbrush\Core\Pattern\Paint;
 
 /**
  * The nearest mixes of up to three paints of a rack in whole drops, by one {@see Metric}. Every pair is sketched in a few

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Mix;
 
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
-use Hawkbrush\Core\Pattern\Paint;
 
 /** A mix offered for a wanted colour. */
 final readonly class Offer

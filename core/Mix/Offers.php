@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Mix;
 
-use Hawkbrush\Core\Pattern\Paint;
+use Hawkbrush\Core\Coat\Paint;
 
 /** The best offers found so far, each of other paints. */
 final class Offers

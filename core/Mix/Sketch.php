@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Mix;
 
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Xyz;
 use Hawkbrush\Core\Film\Glow;
-use Hawkbrush\Core\Pattern\Paint;
 
 /**
  * Mixes of a rack in every second band ({@see Bands::EverySecond}), as places around a wanted colour. Half the work of

@@ -35,6 +35,6 @@ final readonly class Wanted
     {
         $state = FilmState::ground($this->ground->values)->under(Film::of($optics, $this->dryUm));
 
-        return Colour::fromReflectance(Spectrum::of($this->look->seen($state->flat())));
+        return $state->colour($this->look);
     }
 }

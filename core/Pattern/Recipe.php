@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Pattern;
 
 use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Mixture;
+use Hawkbrush\Core\Step\Step;
 
 /** How one look is painted on one body: the steps in order. */
 final readonly class Recipe
@@ -25,6 +28,16 @@ final readonly class Recipe
         return new self($this->name, $this->species, $this->water, $this->notes, $body ?? $this->body, $steps);
     }
 
+    /** @param callable(Coat): Coat $change of every coat, those of disabled steps too */
+    public function withCoats(callable $change): self
+    {
+        return $this->with(array_map(static function (Step $step) use ($change): Step {
+            $coat = $step->coat();
+
+            return $coat === null ? $step : $step->withCoat($change($coat));
+        }, $this->steps));
+    }
+
     /**
      * With its paints drying as they are known to by now.
      *
@@ -32,38 +45,63 @@ final readonly class Recipe
      */
     public function dryingAs(array $drying): self
     {
-        return $this->with(array_map(static fn(Step $step): Step => $step instanceof PaintStep
-            ? $step->mixedFrom(array_map(static fn(array $part): array => [$part[0]->dryingAs($drying[$part[0]->id] ?? $part[0]->drying), $part[1]], $step->mix))
-            : $step, $this->steps));
+        return $this->withCoats(static fn(Coat $coat): Coat => $coat->with(mixture: new Mixture(array_map(
+            static fn(array $part): array => [$part[0]->withDrying($drying[$part[0]->id] ?? $part[0]->drying), $part[1]],
+            $coat->mixture->parts,
+        ))));
     }
 
-    /** @return list<Step> the steps that are switched on, by their position in the recipe */
-    public function lit(): array
+    /** @return list<Step> */
+    public function enabled(): array
     {
         return array_values(array_filter($this->steps, static fn(Step $step): bool => $step->on));
     }
 
-    /** @return list<PaintStep> */
+    /** @return list<Coat> of the enabled steps */
     public function coats(): array
     {
-        return array_values(array_filter($this->lit(), static fn(Step $step): bool => $step instanceof PaintStep));
+        return self::coatsOf($this->enabled());
     }
 
-    /** @return list<PaintStep> every paint step, switched off ones too */
-    public function coatsOnOrOff(): array
+    /** @return list<Coat> of every step, disabled ones too */
+    public function allCoats(): array
     {
-        return array_values(array_filter($this->steps, static fn(Step $step): bool => $step instanceof PaintStep));
+        return self::coatsOf($this->steps);
+    }
+
+    public function step(string $id): ?Step
+    {
+        return $this->steps[$this->number($id) - 1] ?? null;
     }
 
     /** Number of a step on the ladder, counted from 1; 0 when it is not there. */
-    public function number(string $stepId): int
+    public function number(string $id): int
     {
         foreach ($this->steps as $i => $step) {
-            if ($step->id === $stepId) {
+            if ($step->id === $id) {
                 return $i + 1;
             }
         }
 
         return 0;
+    }
+
+    /** The next coat after a step that tries it out; null for other steps, and where no coat follows. */
+    public function coatTriedBy(Step $step): ?Coat
+    {
+        return $step->triesNextCoat() ? self::coatsOf(array_filter(
+            \array_slice($this->steps, $this->number($step->id)),
+            static fn(Step $later): bool => $later->on,
+        ))[0] ?? null : null;
+    }
+
+    /**
+     * @param array<Step> $steps
+     *
+     * @return list<Coat>
+     */
+    private static function coatsOf(array $steps): array
+    {
+        return array_values(array_filter(array_map(static fn(Step $step): ?Coat => $step->coat(), $steps)));
     }
 }

@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Render;
 
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Observer;
-use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\Film;
-use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Look;
-use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\Recipe;
 
 /** The film at one point, cut through: each coat with its thickness, what it does to the light, and the colour after it. */
@@ -27,21 +25,22 @@ final readonly class Core
         $cell = $surface->cellAt($u, $thetaDeg);
         $right = $thetaDeg > 180;
         $field = Field::bare($surface);
-        $before = $ground = self::seen($field->states[0], $look);
+        $before = $ground = $field->states[0]->colour($look);
         $coats = [];
-        foreach ($recipe->lit() as $step) {
-            if ($step instanceof PaintStep) {
-                $coverage = Coverage::of($step, $surface);
-                $field = $field->with($step, $room, $coverage);
+        foreach ($recipe->enabled() as $step) {
+            $coat = $step->coat();
+            if ($coat !== null) {
+                $coverage = Coverage::of($coat, $surface);
+                $field = $field->with($coat, $room, $coverage);
                 $share = ($right ? $coverage->right : $coverage->left)[$cell] ?? 0.0;
-                $optics = $step->optics();
+                $optics = $coat->optics();
                 if ($share > 0 && $optics !== null) {
-                    $um = $step->dryUm() * Coverage::stepped($share);
+                    $um = $coat->dryUm() * Coverage::stepped($share);
                     $film = Film::of($optics, $um);
-                    $after = self::seen($field->states[($right ? $field->right : $field->left)[$cell]], $look);
-                    $coats[] = new CoreCoat($step->id, $recipe->number($step->id), $step->colourName(), $um, $after,
+                    $after = $field->states[($right ? $field->right : $field->left)[$cell]]->colour($look);
+                    $coats[] = new CoreCoat($step->id, $recipe->number($step->id), $coat->mixture->name(), $um, $after,
                         Observer::luminous($film->t2), Observer::luminous($film->r), max(0.0, 1 - Observer::luminous($film->t) - Observer::luminous($film->r)), DeltaE2000::between($before->lab, $after->lab),
-                        self::allFromCards($step));
+                        $coat->mixture->fromCards());
                     $before = $after;
                 }
             }
@@ -51,21 +50,5 @@ final readonly class Core
         }
 
         return new self($u, $thetaDeg, $ground, $coats, Cause::of($coats));
-    }
-
-    private static function seen(FilmState $state, Look $look): Colour
-    {
-        return Colour::fromReflectance(Spectrum::of($look->seen($state->flat())));
-    }
-
-    private static function allFromCards(PaintStep $step): bool
-    {
-        foreach ($step->mix as [$paint]) {
-            if (! $paint->fromCard) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Render;
 
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Pattern\PaintStep;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Sided;
@@ -28,18 +28,18 @@ final readonly class Coverage
     private function __construct(public array $left, public array $right, public bool $mirrored, public bool $even) {}
 
     /** @param Openings|null $openings of the surface, if other coats go over it */
-    public static function of(PaintStep $step, Surface $surface, ?Openings $openings = null): self
+    public static function of(Coat $coat, Surface $surface, ?Openings $openings = null): self
     {
-        $open = ($openings ?? new Openings($surface))->for($step);
-        $technique = $step->technique;
-        $side = $step->place->side;
-        $seeds = $technique->mirrored() || $side !== null ? [$step->seed] : [$step->seed, $step->seed + 1];
-        $sides = array_map(static fn(array $shares): array => self::landed($shares, $open), self::through($technique, $surface, $step->marks(), $seeds, $open));
+        $open = ($openings ?? new Openings($surface))->for($coat);
+        $technique = $coat->technique;
+        $side = $coat->place->side;
+        $seeds = $technique->mirrored() || $side !== null ? [$coat->seed] : [$coat->seed, $coat->seed + 1];
+        $sides = array_map(static fn(array $shares): array => self::landed($shares, $open), self::through($technique, $surface, $coat->marks(), $seeds, $open));
 
         return match (true) {
             $side === 'left' => new self($sides[0], [], false, false),
             $side === 'right' => new self([], $sides[0], false, false),
-            $technique->mirrored() => new self($sides[0], $sides[0], true, Openings::everywhere($step) && $open->gave($sides[0])),
+            $technique->mirrored() => new self($sides[0], $sides[0], true, Openings::everywhere($coat) && $open->gave($sides[0])),
             default => new self($sides[0], $sides[1] ?? [], false, false),
         };
     }
@@ -54,6 +54,19 @@ final readonly class Coverage
         return $technique instanceof Sided
             ? $technique->sides($surface, $marks, $seeds, $open)
             : array_map(static fn(int $seed): array => $technique->through($surface, $marks, $seed, $open), $seeds);
+    }
+
+    /** Area it lands on, each mm2 by its share of the full thickness. */
+    public function areaMm2(Surface $surface): float
+    {
+        $area = 0.0;
+        foreach ([$this->left, $this->right] as $side) {
+            foreach ($side as $cell => $share) {
+                $area += $surface->areaMm2[$cell] * $share;
+            }
+        }
+
+        return $area;
     }
 
     /** The share of a coat as films are worked out: in whole steps. */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Render;
 
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\FilmState;
-use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\Recipe;
 
 /**
@@ -31,7 +31,7 @@ final readonly class Field
         public array $left,
         public array $right,
         public bool $mirrored,
-        private ?PaintStep $lastCoat,
+        private ?Coat $lastCoat,
         private array $laid,
         private Openings $openings,
     ) {}
@@ -48,10 +48,9 @@ final readonly class Field
     public static function of(Recipe $recipe, Surface $surface, Room $room, ?string $upto = null, Bands $bands = Bands::All): self
     {
         $field = self::bare($surface, $bands);
-        foreach ($recipe->lit() as $step) {
-            if ($step instanceof PaintStep) {
-                $field = $field->with($step, $room);
-            }
+        foreach ($recipe->enabled() as $step) {
+            $coat = $step->coat();
+            $field = $coat === null ? $field : $field->with($coat, $room);
             if ($step->id === $upto) {
                 break;
             }
@@ -61,16 +60,16 @@ final readonly class Field
     }
 
     /** @param Coverage|null $coverage where the coat lands, if that is known already */
-    public function with(PaintStep $step, Room $room, ?Coverage $coverage = null): self
+    public function with(Coat $coat, Room $room, ?Coverage $coverage = null): self
     {
-        $optics = $step->optics();
+        $optics = $coat->optics();
         if ($optics === null) {
             return $this;
         }
-        $coverage ??= Coverage::of($step, $this->surface, $this->openings);
-        $lay = new Layer($step, $optics, $this->lastCoat, $this->laid, $room, $this->bands);
+        $coverage ??= Coverage::of($coat, $this->surface, $this->openings);
+        $lay = new Layer($coat, $optics, $this->lastCoat, $this->laid, $room, $this->bands);
         // A wet coat must be remembered by the film it lies on.
-        $laying = new Laying($this->states, $lay, $step->wetShare($room) > 0);
+        $laying = new Laying($this->states, $lay, $coat->wetShare($room) > 0);
         $mirrored = $this->mirrored && $coverage->mirrored;
         $left = $coverage->even ? $laying->evenly($this->left) : $laying->over($this->left, $coverage->left);
         $right = match (true) {
@@ -79,6 +78,6 @@ final readonly class Field
             default => $laying->over($this->right, $coverage->right),
         };
 
-        return new self($this->surface, $this->bands, $laying->states(), $left, $right, $mirrored, $step, $laying->laid(), $this->openings);
+        return new self($this->surface, $this->bands, $laying->states(), $left, $right, $mirrored, $coat, $laying->laid(), $this->openings);
     }
 }

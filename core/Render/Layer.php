@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Render;
 
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\WetBlend;
-use Hawkbrush\Core\Pattern\PaintStep;
 
 /** One coat as it goes over film states: set below, or run together with a coat that was left wet. */
 final class Layer
@@ -24,9 +24,9 @@ final class Layer
     private readonly float $lowerUm;
 
     /** @param array<int, array{int, int}> $laid state before and thickness of the wet coat below, by state it made */
-    public function __construct(PaintStep $step, private readonly Optics $optics, ?PaintStep $below, private readonly array $laid, Room $room, public readonly Bands $bands)
+    public function __construct(Coat $coat, private readonly Optics $optics, ?Coat $below, private readonly array $laid, Room $room, public readonly Bands $bands)
     {
-        $this->dryUm = $step->dryUm();
+        $this->dryUm = $coat->dryUm();
         $this->wetShare = $below?->wetShare($room) ?? 0.0;
         $this->lower = $below?->optics();
         $this->lowerUm = $below?->dryUm() ?? 0.0;

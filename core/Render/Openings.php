@@ -6,7 +6,7 @@ namespace Hawkbrush\Core\Render;
 
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Body\Zone;
-use Hawkbrush\Core\Pattern\PaintStep;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Technique\OpenSpray;
 
 /** The open sprays over one surface: coats aimed alike at the same place land alike, and are worked out once. */
@@ -17,22 +17,22 @@ final class Openings
 
     public function __construct(public readonly Surface $surface) {}
 
-    public function for(PaintStep $step): OpenSpray
+    public function for(Coat $coat): OpenSpray
     {
-        if (self::everywhere($step)) {
+        if (self::everywhere($coat)) {
             return $this->known['everywhere'] ??= OpenSpray::everywhere($this->surface);
         }
-        $sprayed = $step->technique->sprayed();
-        $aim = $sprayed ? $step->aimDeg : null;
-        $width = $sprayed ? $step->widthMm : null;
-        $extent = $step->place->extent($this->surface->body->marks);
+        $sprayed = $coat->technique->sprayed();
+        $aim = $sprayed ? $coat->aimDeg : null;
+        $width = $sprayed ? $coat->widthMm : null;
+        $extent = $coat->place->extent($this->surface->body->marks);
 
         return $this->known[serialize([$extent, $aim, $width])] ??= OpenSpray::on($this->surface, $extent, $aim, $width);
     }
 
     /** Whether nothing keeps the coat from any part of the body: no aim, no width, no place of its own. */
-    public static function everywhere(PaintStep $step): bool
+    public static function everywhere(Coat $coat): bool
     {
-        return $step->place->zone === Zone::Whole && (($step->widthMm === null && $step->aimDeg === null) || ! $step->technique->sprayed());
+        return $coat->place->zone === Zone::Whole && (($coat->widthMm === null && $coat->aimDeg === null) || ! $coat->technique->sprayed());
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Replace;
 
-use Hawkbrush\Core\Pattern\Paint;
+use Hawkbrush\Core\Coat\Paint;
 
 /** What could stand in for a paint, and what that does to the finished baits. */
 final readonly class Replacement

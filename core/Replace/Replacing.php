@@ -6,6 +6,7 @@ namespace Hawkbrush\Core\Replace;
 
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
@@ -13,7 +14,6 @@ use Hawkbrush\Core\Compare\ZoneColours;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Mix\Wanted;
-use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
@@ -77,7 +77,7 @@ final class Replacing
         foreach ($recipe->coats() as $step) {
             $coverage = Coverage::of($step, $field->surface);
             $this->coverages[$number][] = $coverage;
-            if (Swap::uses($step, $this->paintId)) {
+            if ($step->mixture->uses($this->paintId)) {
                 $this->before[$number] ??= $field;
                 $under = $eyes->under($coverage);
                 foreach ($under as $zone) {
@@ -108,7 +108,7 @@ final class Replacing
             $begun = false;
             $old = $this->recipes[$number]->coats();
             foreach (Swap::in($this->recipes[$number], $this->paintId, $for)->coats() as $i => $step) {
-                $begun = $begun || Swap::uses($old[$i], $this->paintId);
+                $begun = $begun || $old[$i]->mixture->uses($this->paintId);
                 if ($begun) {
                     $field = $field->with($step, $this->room, $this->coverages[$number][$i]);
                 }

@@ -4,75 +4,47 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Replace;
 
-use Hawkbrush\Core\Pattern\Paint;
-use Hawkbrush\Core\Pattern\PaintStep;
+use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Mixture;
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
 
 /** One paint of a recipe exchanged for another, or for a mix of others. */
 final class Swap
 {
-    /** More drops of one paint no step takes. */
-    public const MOST_DROPS = 200;
-
     /**
      * @param non-empty-list<array{Paint, int}> $for paints with their drops
      *
-     * @throws Refused when the drops of a step would come to more than a cup holds
+     * @throws Refused when the mix of a step would come to more than a cup holds
      */
     public static function in(Recipe $recipe, string $paintId, array $for): Recipe
     {
-        $steps = [];
-        foreach ($recipe->steps as $step) {
-            $steps[] = $step instanceof PaintStep && self::uses($step, $paintId) ? $step->mixedFrom(self::mix($step, $paintId, $for)) : $step;
-        }
-
-        return $recipe->with($steps);
-    }
-
-    public static function uses(PaintStep $step, string $paintId): bool
-    {
-        foreach ($step->mix as [$paint]) {
-            if ($paint->id === $paintId) {
-                return true;
-            }
-        }
-
-        return false;
+        return $recipe->withCoats(static fn(Coat $coat): Coat => $coat->mixture->uses($paintId) ? $coat->with(mixture: self::mix($coat->mixture, $paintId, $for)) : $coat);
     }
 
     /**
      * The share of the mix that was the one paint becomes the others, all in whole drops.
      *
      * @param non-empty-list<array{Paint, int}> $for
-     *
-     * @return non-empty-list<array{Paint, int}>
      */
-    private static function mix(PaintStep $step, string $paintId, array $for): array
+    private static function mix(Mixture $mixture, string $paintId, array $for): Mixture
     {
-        $parts = array_sum(array_column($for, 1));
+        $share = array_sum(array_column($for, 1));
         $drops = $paints = [];
-        foreach ($step->mix as [$paint, $count]) {
-            foreach ($paint->id === $paintId ? $for : [[$paint, $parts]] as [$put, $share]) {
+        foreach ($mixture->parts as [$paint, $count]) {
+            foreach ($paint->id === $paintId ? $for : [[$paint, $share]] as [$put, $times]) {
                 $paints[$put->id] = $put;
-                $drops[$put->id] = ($drops[$put->id] ?? 0) + $count * $share;
+                $drops[$put->id] = ($drops[$put->id] ?? 0) + $count * $times;
             }
         }
-        $divisor = array_reduce($drops, self::divisor(...), 0);
-        $mix = [];
-        foreach ($paints as $id => $paint) {
-            $count = intdiv($drops[$id], max(1, $divisor));
-            if ($count > self::MOST_DROPS) {
-                throw Refused::because("In “{$step->colourName()}” this would take {$count} drops of {$paint->name}; a mix has up to ".self::MOST_DROPS.' of each.');
-            }
-            $mix[] = [$paint, $count];
+        $divisor = array_reduce($drops, Mixture::divisor(...), 0);
+        $most = intdiv(max([1, ...$drops]), $divisor);
+        if ($most > Bounds::OF['drops'][1]) {
+            throw Refused::because("In “{$mixture->name()}” this would take {$most} drops of one paint; a mix has up to ".Bounds::OF['drops'][1].' of each.');
         }
 
-        return $mix;
-    }
-
-    private static function divisor(int $a, int $b): int
-    {
-        return $b === 0 ? $a : self::divisor($b, $a % $b);
+        return new Mixture(array_map(static fn(Paint $paint): array => [$paint, intdiv($drops[$paint->id], $divisor)], array_values($paints)));
     }
 }

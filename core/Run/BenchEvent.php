@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Run;
 
+use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Bounds;
 use Hawkbrush\Core\Refused;
 
 /** Something that happened at the bench. Never changed afterwards: what was wrong is followed by another event. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Run;
 
-use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Step\Steps;
 
 /** What differs between two recipes, step by step and field by field, in words fit to show. */
 final readonly class Difference
@@ -23,11 +23,11 @@ final readonly class Difference
     {
         $before = [];
         foreach ($from->steps as $step) {
-            $before[$step->id] = self::flat(StepWriter::write($step));
+            $before[$step->id] = self::flat(Steps::write($step));
         }
         $differences = [];
         foreach ($to->steps as $i => $step) {
-            $now = self::flat(StepWriter::write($step));
+            $now = self::flat(Steps::write($step));
             if (! isset($before[$step->id])) {
                 $differences[] = new self($step->id, $i + 1, 'step', 'none', 'added');
 

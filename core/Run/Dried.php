@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Run;
 
+use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Drying\Pace;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Pattern\Recipe;
-use Hawkbrush\Core\Pattern\SetBy;
 
 /** What a run says of how long its paints really take to dry, held against the model. */
 final class Dried
@@ -29,8 +29,8 @@ final class Dried
                 continue;
             }
             foreach ($record->dried[$step->id] ?? [] as ['seconds' => $seconds, 'tacky' => $tacky]) {
-                if (Pace::tells($seconds / $model) && ($tacky || $seconds < $model * $step->mixture()->drying())) {
-                    foreach ($step->mix as [$paint]) {
+                if (Pace::tells($seconds / $model) && ($tacky || $seconds < $model * $step->mixture->drying())) {
+                    foreach ($step->mixture->parts as [$paint]) {
                         $felt[$paint->id][] = Pace::bounded($seconds / $model);
                     }
                 }

@@ -33,7 +33,7 @@ final class PlanDifference
             if ($old === null) {
                 continue;
             }
-            $facts = ['drops for all' => [self::drops($old), self::drops($step)], 'wait, min' => [(int) round($old->waitMin), (int) round($step->waitMin)]];
+            $facts = ['drops for all' => [$old->work->cup?->drops() ?? 0, $step->work->cup?->drops() ?? 0], 'wait, min' => [(int) round($old->work->waitMin), (int) round($step->work->waitMin)]];
             foreach ($facts as $what => [$from, $to]) {
                 if ($from !== $to) {
                     $differences[] = new Difference($step->step->id, $step->number, $what, (string) $from, (string) $to);
@@ -42,10 +42,5 @@ final class PlanDifference
         }
 
         return $differences;
-    }
-
-    private static function drops(PlannedStep $step): int
-    {
-        return $step->mix === null ? 0 : array_sum(array_column($step->mix->paints, 'drops')) + $step->mix->reducerDrops;
     }
 }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Run;
 
-use Hawkbrush\Core\Pattern\BenchStep;
 use Hawkbrush\Core\Pattern\Recipe;
-use Hawkbrush\Core\Pattern\Step;
+use Hawkbrush\Core\Step\Step;
 
 /**
  * What the events of a run say, read in their order: what is done, where the bench stands, the figures really used,
@@ -43,7 +42,10 @@ final readonly class Record
         $done = [];
         /** @var array<string, array<int, array<string, bool>>> $sides */
         $sides = [];
-        $figures = $notes = $timers = $photos = $dried = [];
+        $figures = $notes = $timers = $photos = $dried = $tried = [];
+        foreach ($recipe->enabled() as $one) {
+            $tried[$one->id] = $recipe->coatTriedBy($one)?->id;
+        }
         foreach ($events as $event) {
             $step = $event->stepId;
             $reach = $event->bait === null ? range(1, $baits) : [$event->bait];
@@ -65,7 +67,10 @@ final readonly class Record
                     }
                     break;
                 case 'figures':
-                    $figures[$step] = [...$figures[$step] ?? [], ...array_filter($event->data, static fn(mixed $v): bool => \is_int($v) || \is_float($v))];
+                    $found = array_filter($event->data, static fn(mixed $v): bool => \is_int($v) || \is_float($v));
+                    foreach (array_filter([$step, $tried[$step] ?? null]) as $id) {
+                        $figures[$id] = [...$figures[$id] ?? [], ...$found];
+                    }
                     break;
                 case 'note':
                     $notes[] = $told + ['text' => (string) $event->data['text']];
@@ -105,7 +110,7 @@ final readonly class Record
      */
     public function position(): ?array
     {
-        foreach ($this->recipe->lit() as $step) {
+        foreach ($this->recipe->enabled() as $step) {
             for ($bait = 1; $bait <= $this->baits; $bait++) {
                 if (! isset($this->done[$step->id][$bait])) {
                     return ['step' => $step->id, 'bait' => $bait];
@@ -119,11 +124,6 @@ final readonly class Record
     /** @return list<Step> the steps for which not every bait has a record */
     public function missing(): array
     {
-        return array_values(array_filter($this->recipe->lit(), fn(Step $step): bool => \count($this->done[$step->id] ?? []) < $this->baits));
-    }
-
-    public static function doneForAllAtOnce(Step $step): bool
-    {
-        return $step instanceof BenchStep;
+        return array_values(array_filter($this->recipe->enabled(), fn(Step $step): bool => \count($this->done[$step->id] ?? []) < $this->baits));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Technique;
 
+use Hawkbrush\Core\Refused;
+
 /** The one list of techniques. A new one is a folder beside this file and a line here. */
 final class Techniques
 {
@@ -46,14 +48,14 @@ final class Techniques
         return array_values(array_map(static fn(Technique $t): string => $t->name(), array_filter(self::all(), static fn(Technique $t): bool => $t instanceof Cut)));
     }
 
-    public static function named(string $name): ?Technique
+    /** @throws Refused when there is none */
+    public static function named(string $name): Technique
     {
         foreach (self::all() as $technique) {
             if ($technique->name() === $name) {
                 return $technique;
             }
         }
-
-        return null;
+        throw Refused::because("There is no technique “{$name}”.");
     }
 }

@@ -25,9 +25,7 @@ use App\Models\Setting;
 use App\Models\Version;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\PaintStep;
-use Hawkbrush\Core\Pattern\Step;
-use Hawkbrush\Core\Run\Record;
+use Hawkbrush\Core\Step\Step;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -133,7 +131,7 @@ final class DemoSeeder extends Seeder
     private function proven(Pattern $pattern, PlanRun $plan, WorkBench $bench): void
     {
         $run = $this->started($pattern, 4, Carbon::now()->subDays(39)->setTime(17, 10), $plan, $bench);
-        $steps = $run->core()->lit();
+        $steps = $run->core()->enabled();
         foreach ($steps as $i => $step) {
             if ($step->title === 'Blue pearl, soft fade down') {
                 $this->add($run, $bench, $step, null, 'figures', ['psi' => 8, 'strokes' => 5], 10 * $i);
@@ -155,7 +153,7 @@ final class DemoSeeder extends Seeder
     private function tried(Pattern $pattern, PlanRun $plan, WorkBench $bench): void
     {
         $run = $this->started($pattern, 2, Carbon::now()->subDays(12)->setTime(19, 0), $plan, $bench);
-        foreach ($run->core()->lit() as $i => $step) {
+        foreach ($run->core()->enabled() as $i => $step) {
             if ($step->title !== 'Lateral line') {
                 $this->done($run, $bench, $step, [1, 2], 12 * $i);
             }
@@ -168,7 +166,7 @@ final class DemoSeeder extends Seeder
     private function halfDone(Pattern $pattern, PlanRun $plan, WorkBench $bench): void
     {
         $run = $this->started($pattern, 3, Carbon::now()->subMinutes(50), $plan, $bench);
-        foreach (\array_slice($run->core()->lit(), 0, 5) as $i => $step) {
+        foreach (\array_slice($run->core()->enabled(), 0, 5) as $i => $step) {
             $this->done($run, $bench, $step, $i < 4 ? [1, 2, 3] : [1], 8 * $i);
             if ($i === 4) {
                 $this->add($run, $bench, $step, 2, 'side', ['side' => 'left'], 40);
@@ -190,10 +188,9 @@ final class DemoSeeder extends Seeder
     /** @param list<int> $baits */
     private function done(Run $run, WorkBench $bench, Step $step, array $baits, int $minute): void
     {
-        foreach (Record::doneForAllAtOnce($step) ? [null] : $baits as $bait) {
-            if ($step instanceof PaintStep) {
-                $this->add($run, $bench, $step, $bait, 'side', ['side' => 'left'], $minute);
-                $this->add($run, $bench, $step, $bait, 'side', ['side' => 'right'], $minute);
+        foreach ($step->forAll() ? [null] : $baits as $bait) {
+            foreach ($step->sides() as $side) {
+                $this->add($run, $bench, $step, $bait, 'side', ['side' => $side], $minute);
             }
             $this->add($run, $bench, $step, $bait, 'done', [], $minute);
         }

@@ -221,7 +221,7 @@ it('refuses a wrong or hostile file with what and where, and changes nothing', f
         ->and([Pattern::query()->count(), Paint::query()->count(), Body::query()->count()])->toBe($before);
 })->with([
     'another format' => [fn(array $d): array => ['format' => 'x'] + $d, '#^/format$#'],
-    'no steps' => [fn(array $d): array => array_diff_key($d, ['steps' => 1]), '#^$#'],
+    'no steps' => [fn(array $d): array => array_diff_key($d, ['steps' => 1]), '#^/steps$#'],
     'a curve with a text' => [function (array $d): array {
         $d['paints'][array_key_first($d['paints'])]['k'][3] = 'DROP TABLE';
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Hawkbrush\Core\Step\Steps;
 use Hawkbrush\Core\Technique\Techniques;
 
 // Arrows point one way; see docs/decisions.
@@ -12,7 +13,7 @@ arch('the core knows no framework and no clock')
     ->expect('Hawkbrush\Core')
     ->not->toUse(['Illuminate', 'App', 'Symfony', 'Carbon', 'file_get_contents', 'file_put_contents', 'fopen', 'time', 'date', 'microtime', 'rand', 'mt_rand', 'getenv', 'config', 'env']);
 
-arch('classes of the core are final or abstract')->expect('Hawkbrush\Core')->classes()->toBeFinal()->ignoring(['Hawkbrush\Core\Pattern\Step', 'Hawkbrush\Core\Technique\Stencil', 'Hawkbrush\Core\Technique\ByHand', 'Hawkbrush\Core\Technique\OwnOutline']);
+arch('classes of the core are final or abstract')->expect('Hawkbrush\Core')->classes()->toBeFinal()->ignoring(['Hawkbrush\Core\Step\Step', 'Hawkbrush\Core\Step\WithoutCoat', 'Hawkbrush\Core\Step\BenchWork', 'Hawkbrush\Core\Step\TaskWork', 'Hawkbrush\Core\Technique\Stencil', 'Hawkbrush\Core\Technique\ByHand', 'Hawkbrush\Core\Technique\OwnOutline']);
 
 arch('colour stands alone')->expect('Hawkbrush\Core\Colour')->toOnlyUse(['Hawkbrush\Core\Colour', 'Hawkbrush\Core\Refused']);
 
@@ -29,6 +30,12 @@ arch('no technique is known by name outside its list')
     ->expect(array_map(get_class(...), Techniques::all()))
     ->toOnlyBeUsedIn('Hawkbrush\Core\Technique');
 
+arch('no kind of step is known by name outside its list')
+    ->expect(Steps::KINDS)
+    ->toOnlyBeUsedIn('Hawkbrush\Core\Step');
+arch('a coat knows neither steps nor recipes')->expect('Hawkbrush\Core\Coat')->not->toUse(['Hawkbrush\Core\Step\Step', 'Hawkbrush\Core\Step\WithoutCoat', 'Hawkbrush\Core\Step\BenchWork', 'Hawkbrush\Core\Step\TaskWork', 'Hawkbrush\Core\Step\WithoutCoat', 'Hawkbrush\Core\Step\BenchWork', 'Hawkbrush\Core\Step\TaskWork', 'Hawkbrush\Core\Pattern', 'Hawkbrush\Core\Render', 'Hawkbrush\Core\Run', 'Hawkbrush\Core\Exchange']);
+arch('a step knows nothing of recipes, drawing, runs, advice and files')->expect('Hawkbrush\Core\Step')
+    ->not->toUse(['Hawkbrush\Core\Pattern', 'Hawkbrush\Core\Render', 'Hawkbrush\Core\Run', 'Hawkbrush\Core\Advice', 'Hawkbrush\Core\Exchange']);
 arch('drawing knows nothing of runs and advice')->expect('Hawkbrush\Core\Render')->not->toUse(['Hawkbrush\Core\Run', 'Hawkbrush\Core\Advice', 'Hawkbrush\Core\Exchange']);
 
 arch('mixing, comparing and replacing know nothing of runs, advice and files')->expect(['Hawkbrush\Core\Mix', 'Hawkbrush\Core\Compare', 'Hawkbrush\Core\Replace'])

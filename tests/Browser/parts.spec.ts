@@ -3,10 +3,12 @@ import { get, newId, Problem, Unreachable, words, write } from '../../resources/
 import type { Settings, Step } from '../../resources/js/api/types';
 import { measuresOf, PLAIN, toForm } from '../../resources/js/bodies/measured';
 import { zoneTexture } from '../../resources/js/bodies/zoneTexture';
-import { air, changeWords, fresh, setWords, sidesOf } from '../../resources/js/ladder/words';
+import { changeWords } from '../../resources/js/ladder/words';
 import { eyeAfter } from '../../resources/js/stage/eye';
 import { BENCH_LAMP, halfway, towards } from '../../resources/js/stage/lamp';
 import { skinOf } from '../../resources/js/stage/pixels';
+import { figureWords } from '../../resources/js/steps/figureWords';
+import { setWords } from '../../resources/js/steps/setWords';
 import { clock, counted, length, minutes, pressure, temperature, volume } from '../../resources/js/units/units';
 
 // Parts of the pages that stand on their own, without a browser.
@@ -140,20 +142,14 @@ test.describe('the way to the server', () => {
 });
 
 test.describe('the Ladder’s words', () => {
-  test('says air in the painter’s unit, or that it is put on by hand', () => {
-    expect(air(step({}, { sprayed: true }), 30, SETTINGS)).toEqual(['2.07', 'bar']);
-    expect(air(step({}, { sprayed: false }), 30, SETTINGS)).toEqual(['by hand', '']);
-    expect(air(step({}), undefined, SETTINGS)).toEqual(['0', 'bar']);
-  });
-
-  test('knows which sides are done by themselves', () => {
-    const where = (side?: string) => step({ type: 'paint', where: { zone: 'flank', side } });
-    expect(sidesOf(where())).toEqual(['left', 'right']);
-    expect(sidesOf(where('both'))).toEqual(['left', 'right']);
-    expect(sidesOf(where('right'))).toEqual(['right']);
-    expect(sidesOf(step({ type: 'eye' }))).toEqual(['left', 'right']);
-    expect(sidesOf(step({ type: 'wait' }))).toEqual([]);
-    expect(sidesOf(undefined)).toEqual([]);
+  test('says figures in the painter’s units, and what is put on by hand', () => {
+    const figures = { psi: 30, strokes: 1, coats: 2, thinning_percent: 40 };
+    const shown = { figures: ['psi', 'strokes', 'coats', 'thinning_percent'], sprayed: true };
+    expect(figureWords(step({}, shown), figures, SETTINGS)).toBe('2.07 bar, 1 stroke, 2 coats, 40 % reducer');
+    expect(figureWords(step({}, { ...shown, sprayed: false }), figures, SETTINGS)).toBe(
+      'by hand, 1 stroke, 2 coats, 40 % reducer',
+    );
+    expect(figureWords(step({}, { figures: ['psi'] }), {}, SETTINGS)).toBe('');
   });
 
   test('says how a coat is set', () => {
@@ -176,16 +172,8 @@ test.describe('the Ladder’s words', () => {
     );
     expect(said({ op: 'remove', step: 'bars' })).toBe('remove Bars');
     expect(said({ op: 'move', step: 'gone', to: 1 })).toBe('move a step that is not there any more');
-    expect(said({ op: 'add', after: null })).toBe('a new step');
+    expect(said({ op: 'add', step: { type: 'wait' }, after: null })).toBe('a new step');
     expect(said('undo')).toBe('take the last change back');
-  });
-
-  test('begins each kind of step with figures that make sense', () => {
-    expect(fresh('paint', 'moss')).toMatchObject({ mix: [{ paint: 'moss', drops: 1 }], coats: 1, set: { by: 'heat' } });
-    expect(fresh('clear', undefined)).toMatchObject({ clear: 'two-part epoxy' });
-    expect(fresh('eye', undefined).diameter_mm).toBeGreaterThan(0);
-    expect(fresh('wait', undefined).minutes).toBeGreaterThan(0);
-    expect(fresh('inspect', undefined)).toMatchObject({ type: 'inspect', title: 'Inspect' });
   });
 });
 

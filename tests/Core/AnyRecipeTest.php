@@ -12,7 +12,6 @@ use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Exchange\RecipeWriter;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Render\Core;
@@ -21,7 +20,6 @@ use Hawkbrush\Core\Render\Field;
 use Hawkbrush\Core\Render\Symmetry;
 use Hawkbrush\Core\Render\Texture;
 use Hawkbrush\Core\Run\Cautions;
-use Hawkbrush\Core\Run\How;
 use Hawkbrush\Core\Run\Plan;
 use Tests\AnyRecipe;
 
@@ -73,10 +71,8 @@ it('builds up coat by coat to what it is in one go', function (int $seed): void 
     $recipe = anyRecipe($seed);
     $surface = Surface::of($recipe->body, 32, 16);
     $field = Field::bare($surface, Bands::EveryThird);
-    foreach ($recipe->lit() as $step) {
-        if ($step instanceof PaintStep) {
-            $field = $field->with($step, Room::ordinary());
-        }
+    foreach ($recipe->coats() as $coat) {
+        $field = $field->with($coat, Room::ordinary());
     }
     expect(Texture::of($field, Look::Matte))->toEqual(Texture::of(Field::of($recipe, $surface, Room::ordinary(), null, Bands::EveryThird), Look::Matte));
 })->with('seeds');
@@ -113,8 +109,8 @@ it('is planned with times and drops that are finite, and cautions that end with 
     expect($plan->handsOnMin())->toBeLessThan(INF)->toBeGreaterThanOrEqual(0.0)
         ->and($plan->totalMin())->toBeLessThan(INF)->toBeGreaterThanOrEqual($plan->handsOnMin() - 1e-9);
     foreach ($plan->steps as $step) {
-        expect(How::say($step->step))->not->toBe('');
-        foreach ($step->mix->paints ?? [] as $paint) {
+        expect($step->step->how())->not->toBe('');
+        foreach ($step->work->cup->paints ?? [] as $paint) {
             expect($paint['drops'])->toBeGreaterThan(0);
         }
     }

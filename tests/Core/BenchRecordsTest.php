@@ -9,14 +9,15 @@ use Hawkbrush\Core\Run\Record;
 
 // The same cases hold for the page, in resources/js/bench/withWaiting.test.ts.
 
-it('says what its events say', function (array $events, array $record): void {
-    $recipe = recipeWith(
+it('says what its events say', function (array $events, array $record, bool $try): void {
+    $recipe = recipeWith(...array_filter([
         ['id' => 'wipe', 'type' => 'prep', 'title' => 'Wipe', 'task' => 'Wipe', 'minutes' => 2],
+        $try ? ['id' => 'card', 'type' => 'try'] : null,
         ['id' => 'base', 'type' => 'paint', 'mix' => [['paint' => 'white', 'drops' => 1]], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']],
-    );
+    ]));
     $read = Record::of($recipe, 2, array_map(static fn(array $event): BenchEvent => BenchEvent::read(Node::root($event)), $events));
     expect(json_decode((string) json_encode(RunView::record($read)), true))->toEqual($record);
 })->with(array_column(array_map(
-    static fn(array $case): array => ['name' => $case['name'], 'given' => [$case['events'], $case['record']]],
+    static fn(array $case): array => ['name' => $case['name'], 'given' => [$case['events'], $case['record'], $case['try'] ?? false]],
     json_decode((string) file_get_contents(__DIR__.'/../fixtures/bench-records.json'), true)['cases'],
 ), 'given', 'name'));

@@ -10,10 +10,8 @@ use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Flat\Shape;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Render\Coverage;
-use Hawkbrush\Core\Run\Cautions;
-use Hawkbrush\Core\Run\How;
+use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
@@ -179,7 +177,7 @@ it('covers with a brush nearly all, with glitter flake by flake', function (): v
 
 it('throws finer drops the harder it blows, and none the finer by a brush', function (): void {
     $surface = testSurface();
-    $covered = static fn(string $by, float $psi): float => array_sum(Coverage::of(paintStep(['technique' => ['name' => 'splatter', 'by' => $by, 'drop_mm' => 1.6, 'per_cm2' => 6], 'psi' => $psi]), $surface)->left);
+    $covered = static fn(string $by, float $psi): float => array_sum(Coverage::of(aCoat(['technique' => ['name' => 'splatter', 'by' => $by, 'drop_mm' => 1.6, 'per_cm2' => 6], 'psi' => $psi]), $surface)->left);
     // At four times the air drops are half as wide and cover a quarter.
     expect($covered('low air', 8))->toEqualWithDelta($covered('low air', 2) / 4, 0.12 * $covered('low air', 2))
         ->and($covered('low air', 1))->toBeGreaterThan(1.5 * $covered('low air', 2))
@@ -189,10 +187,10 @@ it('throws finer drops the harder it blows, and none the finer by a brush', func
 });
 
 it('counts splatter by low air as sprayed: with its pressure, its mist and its own words', function (): void {
-    $by = static fn(string $by): PaintStep => paintStep(['technique' => ['name' => 'splatter', 'by' => $by]]);
-    expect($by('low air')->byAir())->toBeTrue()->and($by('toothbrush')->byAir())->toBeFalse()
-        ->and(paintStep()->byAir())->toBeTrue()->and(paintStep(['technique' => ['name' => 'sponge']])->byAir())->toBeFalse()
-        ->and(How::say($by('low air')))->toStartWith('In short bursts')->and(How::say($by('stub brush')))->toStartWith('By hand')
-        ->and(implode(' ', Cautions::ofStep($by('low air'))))->toContain('respirator')
-        ->and(implode(' ', Cautions::ofStep($by('toothbrush'))))->not->toContain('respirator');
+    $by = static fn(string $by): Step => recipeWith(['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'whole'], 'technique' => ['name' => 'splatter', 'by' => $by]])->steps[0];
+    expect($by('low air')->coat()?->byAir())->toBeTrue()->and($by('toothbrush')->coat()?->byAir())->toBeFalse()
+        ->and(aCoat()->byAir())->toBeTrue()->and(aCoat(['technique' => ['name' => 'sponge']])->byAir())->toBeFalse()
+        ->and($by('low air')->how())->toStartWith('In short bursts')->and($by('stub brush')->how())->toStartWith('By hand')
+        ->and(implode(' ', $by('low air')->cautions()))->toContain('respirator')
+        ->and(implode(' ', $by('toothbrush')->cautions()))->not->toContain('respirator');
 });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Hawkbrush\Core\Advice\Advisor;
+use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Drying\Air;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Drying\Pace;
@@ -10,7 +11,6 @@ use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Exchange\RecipeWriter;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Mixture;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Run\BenchEvent;
@@ -107,7 +107,7 @@ it('moves by a part of what a run says, and stays within bounds', function (): v
 
 it('dries as the paint was found to dry: in the plan, before a mask, and into the next coat', function (): void {
     [$model, $slow] = [dryingRecipe(), dryingRecipe(2.0)];
-    $set = static fn(Recipe $recipe): float => (float) Plan::of($recipe, 1, Room::ordinary())->steps[0]->setSeconds;
+    $set = static fn(Recipe $recipe): float => (float) Plan::of($recipe, 1, Room::ordinary())->steps[0]->work->setSeconds;
     expect($set($slow))->toEqualWithDelta(2 * $set($model), 1e-9);
     $safe = static fn(Recipe $recipe): float => (float) $recipe->coats()[0]->maskSafeS(Room::ordinary(), Air::still());
     expect($safe($slow))->toEqualWithDelta(2 * $safe($model), 1e-9)
@@ -133,11 +133,11 @@ it('asks for a longer wait before clamping where a paint dries slowly', function
 
 it('mixes what is known of drying by volume, and carries it in the document', function (): void {
     $recipe = dryingRecipe(2.0);
-    [[$white]] = $recipe->coats()[0]->mix;
-    $moss = exampleRecipe()->coats()[1]->mix[0][0];
+    [[$white]] = $recipe->coats()[0]->mixture->parts;
+    $moss = exampleRecipe()->coats()[1]->mixture->parts[0][0];
     expect((new Mixture([[$white, 3], [$moss, 1]]))->drying())->toEqualWithDelta(1.75, 1e-9)
         ->and((new Mixture([[$white, 3], [$moss, 1]]))->paint('mix', 'Mix')->drying)->toEqualWithDelta(1.75, 1e-9)
-        ->and(RecipeReader::read(Node::root(json_decode((string) json_encode(RecipeWriter::write($recipe)), true)))->coats()[0]->mixture()->drying())->toBe(2.0);
+        ->and(RecipeReader::read(Node::root(json_decode((string) json_encode(RecipeWriter::write($recipe)), true)))->coats()[0]->mixture->drying())->toBe(2.0);
 });
 
 it('refuses a pace that no paint has', function (float $drying): void {

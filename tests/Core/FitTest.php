@@ -6,11 +6,9 @@ declare(strict_types=1);
 
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Calculator\Examples;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\EyeStep;
-use Hawkbrush\Core\Pattern\PaintStep;
-use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Run\Difference;
 use Hawkbrush\Core\Technique\Technique;
@@ -27,12 +25,9 @@ function grown(float $by, array $marks = []): Body
 }
 
 /** @param array<string, mixed> $step */
-function fitted(array $step, float $by, bool $marks = true): PaintStep
+function fitted(array $step, float $by, bool $marks = true): Coat
 {
-    $fitted = Scaling::fit(recipeWith($step + ['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'flank']]), grown($by), $marks)->steps[0];
-    assert($fitted instanceof PaintStep);
-
-    return $fitted;
+    return Scaling::fit(recipeWith($step + ['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'flank']]), grown($by), $marks)->coats()[0];
 }
 
 it('grows lengths on the bait with it, and nothing else of a technique', function (Technique $technique): void {
@@ -61,9 +56,8 @@ it('widens strokes and asks for more of them; with marks that stay, only for mor
 });
 
 it('takes the eye from the socket, else it grows in half millimetres', function (array $marks, float $diameter): void {
-    $eye = Scaling::fit(recipeWith(['type' => 'eye', 'diameter_mm' => 5]), grown(1.5, $marks))->steps[0];
-    assert($eye instanceof EyeStep);
-    expect($eye->diameterMm)->toBe($diameter);
+    $eye = Scaling::fit(recipeWith(['type' => 'eye', 'diameter_mm' => 5]), grown(1.5, $marks))->steps[0]->eye();
+    expect($eye?->diameterMm)->toBe($diameter);
 })->with([
     'a socket' => [['eye_socket_mm' => 6.2], 6.0],
     'none' => [[], 7.5],
@@ -73,8 +67,7 @@ it('places zones by the marks of the other body, and tells what changed by its n
     $recipe = recipeWith(['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'head'], 'technique' => ['name' => 'punch', 'long_mm' => 5], 'strokes' => 4]);
     $to = grown(1.5, ['gill_u' => 0.4]);
     $fitted = Scaling::fit($recipe, $to);
-    $step = $fitted->steps[0];
-    assert($fitted instanceof Recipe && $step instanceof PaintStep);
+    $step = $fitted->coats()[0];
     expect($step->place->extent($to->marks)->along(0.35))->toBeGreaterThan(0.9)
         ->and($step->place->extent($recipe->body->marks)->along(0.35))->toBe(0.0);
     $said = array_map(static fn(Difference $d): string => "{$d->what}: {$d->from} to {$d->to}", Difference::between($recipe, $fitted));

@@ -7,6 +7,8 @@ declare(strict_types=1);
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Calculator\Calculators;
+use Hawkbrush\Core\Coat\Mixture;
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Spectrum;
@@ -19,8 +21,6 @@ use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Mixture;
-use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Field;
 use Hawkbrush\Core\Render\Texture;
@@ -86,7 +86,7 @@ it('passes over a paint without solids', function (): void {
         return $d;
     });
     $field = Field::of($dry, Surface::of($dry->body, 32, 16), Room::ordinary());
-    $paint = $dry->coats()[0]->mix[0][0];
+    $paint = $dry->coats()[0]->mixture->parts[0][0];
     expect($field->states)->toHaveCount(1)
         ->and((new Mixture([[$paint, 3]]))->optics())->toBeNull()
         ->and(fn() => (new Mixture([[$paint, 3]]))->paint('x', 'X'))->toThrow(Refused::class, 'nothing of this mix stays');
@@ -113,18 +113,18 @@ it('exchanges one paint of a mix and keeps the shares', function (): void {
 
         return $d;
     });
-    $mix = $recipe->coats()[array_key_last($recipe->coats())]->mix;
+    $mix = $recipe->coats()[array_key_last($recipe->coats())]->mixture->parts;
     $one = new Paint('one', 'One', Kind::Opaque, $mix[0][0]->optics, '#ffffff');
     $two = new Paint('two', 'Two', Kind::Opaque, $mix[0][0]->optics, '#ffffff');
     $changed = Swap::in($recipe, 'moss', [[$one, 1], [$two, 2]]);
-    $last = $changed->coats()[array_key_last($changed->coats())]->mix;
+    $last = $changed->coats()[array_key_last($changed->coats())]->mixture->parts;
     expect(array_map(static fn(array $p): array => [$p[0]->id, $p[1]], $last))->toBe([['white', 2], ['one', 1], ['two', 2]])
         ->and(fn() => Swap::in($recipe, 'moss', [[$one, 1], [$two, 199]]))->toThrow(Refused::class, 'a mix has up to 200');
 });
 
 it('ranks the same paint under another name first, with nothing changed', function (): void {
     $recipe = RecipeReader::read(Node::root(Hawkbrush\Core\Calculator\Examples::recipe()));
-    $used = $recipe->coats()[1]->mix[0][0];
+    $used = $recipe->coats()[1]->mixture->parts[0][0];
     $twin = new Paint('twin', 'Twin', $used->kind, $used->optics, $used->hex, $used->solids, $used->dropMl, $used->family);
     $other = new Paint('other', 'Other', Kind::Opaque, Optics::fromSwatch(Colour::fromHex('#d02020')->reflectance(), Kind::Opaque), '#d02020');
     $ranked = (new Replacing([$recipe], $used->id, Room::ordinary()))->rank([[[$other, 1]], [[$twin, 1]]]);

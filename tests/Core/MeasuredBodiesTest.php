@@ -11,13 +11,13 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Body\Trace;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Calculator\Examples;
+use Hawkbrush\Core\Coat\Place;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\BodyWriter;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Place;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
@@ -102,7 +102,7 @@ it('keeps zones that were set by hand, and writes them so that they read the sam
 });
 
 it('puts a coat on one side only when it is told so', function (string $side): void {
-    $cover = Coverage::of(paintStep(['where' => ['zone' => 'flank', 'side' => $side]]), testSurface());
+    $cover = Coverage::of(aCoat(['where' => ['zone' => 'flank', 'side' => $side]]), testSurface());
     expect($cover->mirrored)->toBeFalse()
         ->and($side === 'left' ? $cover->right : $cover->left)->toBe([])
         ->and($side === 'left' ? $cover->left : $cover->right)->not->toBe([]);

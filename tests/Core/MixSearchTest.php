@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
@@ -16,7 +17,6 @@ use Hawkbrush\Core\Mix\NearestMixes;
 use Hawkbrush\Core\Mix\Offer;
 use Hawkbrush\Core\Mix\Sketch;
 use Hawkbrush\Core\Mix\Wanted;
-use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Refused;
 use Tests\AnyRack;
 

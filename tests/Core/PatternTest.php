@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 use Hawkbrush\Core\Body\Marks;
 use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Clear\Clear;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Place;
+use Hawkbrush\Core\Coat\SetBy;
+use Hawkbrush\Core\Coat\Setting;
+use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Drying\Air;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Drying\Room;
-use Hawkbrush\Core\Exchange\StepWriter;
-use Hawkbrush\Core\Pattern\Clear;
-use Hawkbrush\Core\Pattern\PaintStep;
-use Hawkbrush\Core\Pattern\Place;
-use Hawkbrush\Core\Pattern\SetBy;
-use Hawkbrush\Core\Pattern\Setting;
-use Hawkbrush\Core\Pattern\Weight;
-use Hawkbrush\Core\Run\Cautions;
-use Hawkbrush\Core\Run\How;
+use Hawkbrush\Core\Step\Steps;
 
 /** @param array<string, mixed> $more */
-function onlyCoat(array $more = []): PaintStep
+function onlyCoat(array $more = []): Coat
 {
     return recipeWith($more + [
         'type' => 'paint',
@@ -29,8 +27,8 @@ function onlyCoat(array $more = []): PaintStep
 }
 
 it('writes every kind of step so that it reads the same again', function (array $step): void {
-    $written = StepWriter::write(recipeWith($step)->steps[0]);
-    expect(StepWriter::write(recipeWith($written)->steps[0]))->toBe($written);
+    $written = Steps::write(recipeWith($step)->steps[0]);
+    expect(Steps::write(recipeWith($written)->steps[0]))->toBe($written);
     foreach ($step as $field => $value) {
         is_array($value) && ! array_is_list($value) ? expect($written[$field])->toMatchArray($value) : expect($written[$field])->toEqual($value);
     }
@@ -70,7 +68,6 @@ it('fills in what a painter need not say', function (): void {
         ->and($step->weight)->toBe(Weight::Medium)
         ->and($step->thinning)->toBe(0.0)
         ->and($step->setting->by)->toBe(SetBy::Heat)
-        ->and($step->on)->toBeTrue()
         ->and($step->aimDeg)->toBeNull();
 });
 
@@ -84,8 +81,8 @@ it('leaves wet film x solids x (1 - thinning) of each coat', function (): void {
 it('counts drops by their size when it mixes', function (): void {
     // One drop of 0.1 ml at 0.5 solids and one of 0.05 ml at 0.35: (0.05 + 0.0175) / 0.15.
     $step = onlyCoat(['mix' => [['paint' => 'half'], ['paint' => 'white']]]);
-    expect($step->solids())->toEqualWithDelta(0.45, 1e-9)
-        ->and($step->colourName())->toBe('half + White');
+    expect($step->mixture->solids())->toEqualWithDelta(0.45, 1e-9)
+        ->and($step->mixture->name())->toBe('half + White');
 });
 
 it('has no film and no optics where there are no solids', function (): void {
@@ -133,7 +130,7 @@ it('moves with the body’s own marks', function (): void {
 });
 
 it('says across the bench how a step is done', function (array $step, string $said): void {
-    expect(How::say(recipeWith($step)->steps[0]))->toContain($said);
+    expect(recipeWith($step)->steps[0]->how())->toContain($said);
 })->with([
     'turned' => [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']], 'Turn it under the brush'],
     'above' => [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'back'], 'aim_deg' => 0], 'straight above'],
@@ -149,7 +146,7 @@ it('says across the bench how a step is done', function (array $step, string $sa
 ]);
 
 it('warns of what can hurt, where it applies', function (array $step, string $caution): void {
-    $said = implode(' ', Cautions::ofStep(recipeWith($step)->steps[0]));
+    $said = implode(' ', recipeWith($step)->steps[0]->cautions());
     $caution === '' ? expect($said)->toBe('') : expect($said)->toContain($caution);
 })->with([
     'spraying' => [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']], 'respirator'],
@@ -191,6 +188,6 @@ it('numbers steps as the ladder does, whether on or off', function (): void {
     $recipe = recipeWith(['type' => 'wait', 'minutes' => 1, 'on' => false], ['type' => 'wait', 'minutes' => 2]);
     expect($recipe->number('step-1'))->toBe(2)
         ->and($recipe->number('nobody'))->toBe(0)
-        ->and($recipe->lit())->toHaveCount(1)
+        ->and($recipe->enabled())->toHaveCount(1)
         ->and($recipe->coats())->toBe([]);
 });

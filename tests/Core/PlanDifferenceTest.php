@@ -5,18 +5,18 @@ declare(strict_types=1);
 use Hawkbrush\Core\Advice\WhiteUnder;
 use Hawkbrush\Core\Body\Measure;
 use Hawkbrush\Core\Calculator\Examples;
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Exchange\RecipeReader;
-use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\Paint;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Run\Difference;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\PlanDifference;
+use Hawkbrush\Core\Step\Steps;
 
 function plannedRecipe(): Recipe
 {
@@ -104,8 +104,7 @@ it('scales nothing on the same body', function (): void {
 
 it('puts white in the same place under a step, from the whites of the recipe', function (): void {
     $recipe = plannedRecipe();
-    $step = $recipe->coats()[1];
-    $white = WhiteUnder::step(WhiteUnder::white($recipe, []), StepWriter::write($step));
+    $white = WhiteUnder::step(WhiteUnder::white($recipe, []), Steps::write($recipe->steps[1]));
     expect($white)->not->toBeNull()
         ->and($white['mix'])->toBe([['paint' => 'white', 'drops' => 1]])
         ->and($white['where'])->toBe(['zone' => 'back'])
@@ -118,7 +117,7 @@ it('knows no white where there is none', function (): void {
     $document['paints']['white']['hex'] = '#505050';
     $recipe = RecipeReader::read(Node::root($document));
     expect(WhiteUnder::white($recipe, []))->toBeNull()
-        ->and(WhiteUnder::step(null, StepWriter::write($recipe->coats()[1])))->toBeNull();
+        ->and(WhiteUnder::step(null, Steps::write($recipe->steps[1])))->toBeNull();
     // The whitest of the rack then; what is see-through or dry of solids is no white.
     $paint = static fn(string $id, string $kind, string $hex, float $solids = 0.4): Paint => PaintReader::paint($id, Node::root(['hex' => $hex, 'kind' => $kind, 'seen' => 'clear', 'solids' => $solids]));
     $rack = [$paint('bone', 'opaque', '#e8e2cc'), $paint('glass', 'transparent', '#ffffff'), $paint('chalk', 'opaque', '#f6f6f2'), $paint('water', 'opaque', '#ffffff', 0), $paint('slate', 'opaque', '#404448')];

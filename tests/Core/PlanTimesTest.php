@@ -29,7 +29,7 @@ function plannedOf(Recipe $recipe, string $id, int $baits = 1, ?Room $room = nul
 }
 
 it('takes two minutes to mix and clean, and three seconds a stroke on either side', function (int $baits, int $coats, int $strokes, float $minutes): void {
-    expect(plannedOf(recipeWith(sprayed(['coats' => $coats, 'strokes' => $strokes])), 'coat', $baits)->handsOnMin)->toEqualWithDelta($minutes, 1e-9);
+    expect(plannedOf(recipeWith(sprayed(['coats' => $coats, 'strokes' => $strokes])), 'coat', $baits)->work->handsOnMin)->toEqualWithDelta($minutes, 1e-9);
 })->with([
     'one bait' => [1, 1, 4, 2 + 8 * 0.05],
     'one bait, three coats' => [1, 3, 4, 2 + 3 * 8 * 0.05],
@@ -37,17 +37,17 @@ it('takes two minutes to mix and clean, and three seconds a stroke on either sid
 ]);
 
 it('adds a minute a bait for a mask and what heat takes between coats', function (): void {
-    $plain = plannedOf(recipeWith(sprayed()), 'coat', 4)->handsOnMin;
-    expect(plannedOf(recipeWith(sprayed(['technique' => ['name' => 'mesh']])), 'coat', 4)->handsOnMin)->toEqualWithDelta($plain + 4, 1e-9);
+    $plain = plannedOf(recipeWith(sprayed()), 'coat', 4)->work->handsOnMin;
+    expect(plannedOf(recipeWith(sprayed(['technique' => ['name' => 'mesh']])), 'coat', 4)->work->handsOnMin)->toEqualWithDelta($plain + 4, 1e-9);
     $heat = plannedOf(recipeWith(sprayed(['set' => ['by' => 'heat'], 'coats' => 2])), 'coat', 3);
     $touch = Evaporation::touchDryS(9, 0.65, Room::ordinary(), Air::hairDryer());
-    expect($heat->setSeconds)->toEqualWithDelta($touch, 1e-9)
-        ->and($heat->handsOnMin)->toEqualWithDelta(2 + 3 * 2 * (8 * 0.05 + max(20, $touch) / 60), 1e-9);
+    expect($heat->work->setSeconds)->toEqualWithDelta($touch, 1e-9)
+        ->and($heat->work->handsOnMin)->toEqualWithDelta(2 + 3 * 2 * (8 * 0.05 + max(20, $touch) / 60), 1e-9);
 });
 
 it('sprays area by film by coats, by what lands and what stays in the cup', function (string $weight, float $um, int $coats, int $baits): void {
     $recipe = recipeWith(sprayed(['weight' => $weight, 'coats' => $coats, 'mix' => [['paint' => 'white', 'drops' => 1]]]));
-    $mix = plannedOf($recipe, 'coat', $baits)->mix;
+    $mix = plannedOf($recipe, 'coat', $baits)->work->cup;
     // A little over half of it lands; 0.06 ml stay in cup and nozzle. Common practice, no published source.
     $needed = Measure::areaMm2($recipe->body) * $um * 1e-6 * $coats * $baits / 0.55 + 0.06;
     expect($mix?->neededMl)->toEqualWithDelta($needed, 0.02 * $needed)
@@ -57,13 +57,13 @@ it('sprays area by film by coats, by what lands and what stays in the cup', func
 
 it('sprays a side by itself with half the paint', function (): void {
     $where = ['from_u' => 0, 'to_u' => 1, 'from_deg' => 0, 'to_deg' => 180, 'soft' => 0];
-    $both = plannedOf(recipeWith(sprayed(['where' => $where, 'coats' => 10])), 'coat')->mix?->neededMl;
-    $left = plannedOf(recipeWith(sprayed(['where' => $where + ['side' => 'left'], 'coats' => 10])), 'coat')->mix?->neededMl;
+    $both = plannedOf(recipeWith(sprayed(['where' => $where, 'coats' => 10])), 'coat')->work->cup?->neededMl;
+    $left = plannedOf(recipeWith(sprayed(['where' => $where + ['side' => 'left'], 'coats' => 10])), 'coat')->work->cup?->neededMl;
     expect($left - 0.06)->toEqualWithDelta(($both - 0.06) / 2, 1e-9);
 });
 
 it('keeps the recipe’s ratio whatever it takes, and thins by the share that was set', function (float $thinning): void {
-    $mix = plannedOf(recipeWith(sprayed(['mix' => [['paint' => 'white', 'drops' => 4], ['paint' => 'moss', 'drops' => 6]], 'thinning_percent' => $thinning, 'coats' => 4])), 'coat', 6)->mix;
+    $mix = plannedOf(recipeWith(sprayed(['mix' => [['paint' => 'white', 'drops' => 4], ['paint' => 'moss', 'drops' => 6]], 'thinning_percent' => $thinning, 'coats' => 4])), 'coat', 6)->work->cup;
     [$white, $moss] = [$mix?->paints[0]['drops'], $mix?->paints[1]['drops']];
     expect(3 * $white)->toBe(2 * $moss)
         ->and($mix->reducerDrops / ($white + $moss + $mix->reducerDrops))->toEqualWithDelta($thinning / 100, 0.03);
@@ -71,19 +71,19 @@ it('keeps the recipe’s ratio whatever it takes, and thins by the share that wa
 
 it('draws a wait out with the damp, never more than tenfold, and shortens it in dry air', function (float $humidity, float $from, float $to): void {
     $wait = plannedOf(recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30]), 'wait', 1, Room::of(21, $humidity));
-    expect($wait->handsOnMin)->toBe(0.0)->and($wait->waitMin)->toBeBetween($from, $to)->and($wait->waitFor)->toBe('to dry');
+    expect($wait->work->handsOnMin)->toBe(0.0)->and($wait->work->waitMin)->toBeBetween($from, $to)->and($wait->work->waitFor)->toBe('to dry');
 })->with([[50, 30, 30], [75, 59, 61], [100, 300, 300], [5, 15, 17]]);
 
 it('does not wait longer for more baits, but prepares each', function (): void {
     $recipe = recipeWith(['id' => 'prep', 'type' => 'prep', 'minutes' => 4], sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30]);
-    expect(plannedOf($recipe, 'wait', 9)->waitMin)->toBe(plannedOf($recipe, 'wait', 1)->waitMin)
-        ->and(plannedOf($recipe, 'prep', 9)->handsOnMin)->toEqualWithDelta(36, 1e-9)
-        ->and(plannedOf($recipe, 'prep', 9)->waitMin)->toBe(0.0);
+    expect(plannedOf($recipe, 'wait', 9)->work->waitMin)->toBe(plannedOf($recipe, 'wait', 1)->work->waitMin)
+        ->and(plannedOf($recipe, 'prep', 9)->work->handsOnMin)->toEqualWithDelta(36, 1e-9)
+        ->and(plannedOf($recipe, 'prep', 9)->work->waitMin)->toBe(0.0);
 });
 
 it('waits overnight before a clear that wants it bone dry, and by its own hours after', function (string $clear, float $hours): void {
     $step = plannedOf(recipeWith(sprayed(), ['id' => 'clear', 'type' => 'clear', 'clear' => $clear]), 'clear');
-    expect($step->waitMin / 60)->toEqualWithDelta($hours, 1e-9)->and($step->handsOnMin)->toEqualWithDelta(3, 1e-9);
+    expect($step->work->waitMin / 60)->toEqualWithDelta($hours, 1e-9)->and($step->work->handsOnMin)->toEqualWithDelta(3, 1e-9);
 })->with([['two-part epoxy', 7.0], ['slow casting resin', 48.0], ['UV resin', 10.5], ['moisture-cure urethane dip', 34.0], ['acrylic spray', 0.5]]);
 
 it('leaves out what is switched off, in numbers and in time', function (): void {

@@ -4,21 +4,20 @@ declare(strict_types=1);
 
 // Every check here is common practice, no published source.
 
-use Hawkbrush\Core\Pattern\BenchStep;
-use Hawkbrush\Core\Prepare\Condition;
-use Hawkbrush\Core\Prepare\Fitting;
-use Hawkbrush\Core\Prepare\Preparation;
-use Hawkbrush\Core\Run\Cautions;
+use Hawkbrush\Core\Step\Prepare\Condition;
+use Hawkbrush\Core\Step\Prepare\Fitting;
+use Hawkbrush\Core\Step\Prepare\Preparation;
+use Hawkbrush\Core\Step\TaskWork;
 
 /** @return list<string> */
 function preparationTitles(Condition $condition, Fitting ...$fittings): array
 {
-    return array_map(static fn(BenchStep $s): string => $s->title, Preparation::of($condition, array_values($fittings)));
+    return array_map(static fn(TaskWork $s): string => $s->title, Preparation::of($condition, array_values($fittings)));
 }
 
 function preparationTold(Condition $condition, Fitting ...$fittings): string
 {
-    return implode(' ', array_map(static fn(BenchStep $s): string => $s->task, Preparation::of($condition, array_values($fittings))));
+    return implode(' ', array_map(static fn(TaskWork $s): string => $s->task, Preparation::of($condition, array_values($fittings))));
 }
 
 it('inspects first and wipes last, whatever the body', function (Condition $condition): void {
@@ -30,7 +29,7 @@ it('inspects first and wipes last, whatever the body', function (Condition $cond
 it('seals raw wood, lets it cure, and sands it back', function (): void {
     expect(preparationTitles(Condition::RawWood))->toBe(['Inspect', 'Seal', 'Sealer cures', 'Sand back', 'Wipe']);
     $cure = Preparation::of(Condition::RawWood, [])[2];
-    expect($cure->type())->toBe('wait')->and($cure->minutes)->toBeGreaterThan(60.0);
+    expect($cure->kind())->toBe('wait')->and($cure->minutes)->toBeGreaterThan(60.0);
 });
 
 it('leaves a good factory finish and a mirror unscuffed', function (): void {
@@ -47,8 +46,8 @@ it('says what must be rejected, and what must fit again', function (): void {
 });
 
 it('comes with the cautions of its work', function (): void {
-    $cautions = array_merge(...array_map(Cautions::ofStep(...), Preparation::of(Condition::Resin, [Fitting::Bill])));
+    $cautions = array_merge(...array_map(static fn(TaskWork $s): array => $s->cautions(), Preparation::of(Condition::Resin, [Fitting::Bill])));
     expect($cautions)->toContain('Sanding dust: wear a mask.', 'Alcohol burns: no flame or heat until it has gone.');
-    $sealing = array_merge(...array_map(Cautions::ofStep(...), Preparation::of(Condition::RawWood, [])));
+    $sealing = array_merge(...array_map(static fn(TaskWork $s): array => $s->cautions(), Preparation::of(Condition::RawWood, [])));
     expect(implode(' ', $sealing))->toContain('gloves');
 });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
@@ -16,7 +17,6 @@ use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Core;
 use Hawkbrush\Core\Render\Coverage;
@@ -34,7 +34,7 @@ it('gives every cell the film it would have alone', function (): void {
     $recipe = exampleRecipe();
     $field = exampleField($recipe);
     $coats = $recipe->coats();
-    $covers = array_map(static fn(PaintStep $s): Coverage => Coverage::of($s, $field->surface), $coats);
+    $covers = array_map(static fn(Coat $s): Coverage => Coverage::of($s, $field->surface), $coats);
     foreach (range(0, 64 * 16 - 1, 37) as $cell) {
         $alone = FilmState::ground($recipe->body->ground->values);
         foreach ($coats as $i => $step) {

@@ -3,22 +3,21 @@
 declare(strict_types=1);
 
 use Hawkbrush\Core\Calculator\Examples;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Cup;
+use Hawkbrush\Core\Coat\Spread;
 use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Pattern\EyeStep;
-use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Run\BenchEvent;
 use Hawkbrush\Core\Run\Cautions;
 use Hawkbrush\Core\Run\Difference;
-use Hawkbrush\Core\Run\Mix;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\Record;
-use Hawkbrush\Core\Run\Spread;
 use Hawkbrush\Core\Run\Used;
 
 function runRecipe(): Recipe
@@ -63,7 +62,7 @@ it('rounds up to whole drops in the recipe’s ratio', function (int $a, int $b,
     $document['steps'][0]['mix'] = [['paint' => 'white', 'drops' => $a], ['paint' => 'moss', 'drops' => $b]];
     $document['steps'][0]['thinning_percent'] = $thinning;
     $step = RecipeReader::read(Node::root($document))->coats()[0];
-    $mix = Mix::enough($step, $needed);
+    $mix = Cup::enough($step, $needed);
     [$first, $second] = [$mix->paints[0]['drops'], $mix->paints[1]['drops']];
     $reducerWanted = ($first + $second) * $thinning / (100 - $thinning);
     expect($first * $b)->toBe($second * $a)
@@ -75,7 +74,7 @@ it('takes about as many drops for one small bait as painters say', function (): 
     // Two to four drops is a normal load for one colour on one small bait: common practice, no published source.
     $plan = Plan::of(runRecipe(), 1, Room::ordinary());
     $moss = array_values(array_filter($plan->steps, static fn($s) => $s->step->id === 'scales'))[0];
-    expect($moss->mix->paints[0]['drops'] + $moss->mix->reducerDrops)->toBeBetween(2, 5);
+    expect($moss->work->cup->paints[0]['drops'] + $moss->work->cup->reducerDrops)->toBeBetween(2, 5);
 });
 
 it('needs more paint and time for more baits, and the clock only goes forward', function (): void {
@@ -85,14 +84,14 @@ it('needs more paint and time for more baits, and the clock only goes forward', 
         ->and($five->handsOnMin())->toBeGreaterThan($one->handsOnMin());
     $before = 0.0;
     foreach ($five->steps as $step) {
-        expect($step->doneAtMin)->toEqualWithDelta($before + $step->handsOnMin + $step->waitMin, 1e-9);
+        expect($step->doneAtMin)->toEqualWithDelta($before + $step->work->handsOnMin + $step->work->waitMin, 1e-9);
         $before = $step->doneAtMin;
     }
     expect($five->totalMin())->toBe($before);
 });
 
 it('waits longer in a damp room, and the epoxy in a cold one', function (): void {
-    $wait = static fn(Plan $plan, string $id): float => array_values(array_filter($plan->steps, static fn($s) => $s->step->id === $id))[0]->waitMin;
+    $wait = static fn(Plan $plan, string $id): float => array_values(array_filter($plan->steps, static fn($s) => $s->step->id === $id))[0]->work->waitMin;
     $ordinary = Plan::of(runRecipe(), 1, Room::ordinary());
     expect($wait($ordinary, 'wait'))->toEqualWithDelta(20, 1e-9)
         ->and($wait(Plan::of(runRecipe(), 1, Room::of(21, 80)), 'wait'))->toEqualWithDelta(50, 0.5)
@@ -123,7 +122,7 @@ it('walks through the steps, all baits through one before the next', function ()
     expect($record->position())->toBe(['step' => 'base', 'bait' => 2]);
     $record = Record::of($recipe, 2, [happened('done', 'prep'), happened('done', 'base', 1), happened('reopened', 'base', 1)]);
     expect($record->position())->toBe(['step' => 'base', 'bait' => 1]);
-    $all = array_map(static fn($s) => happened('done', $s->id), $recipe->lit());
+    $all = array_map(static fn($s) => happened('done', $s->id), $recipe->enabled());
     expect(Record::of($recipe, 2, $all)->position())->toBeNull()
         ->and(Record::of($recipe, 2, $all)->missing())->toBe([]);
 });
@@ -186,10 +185,10 @@ it('grows with the body: marks, strokes and eye, while places follow the body’
     expect(Scaling::factor($recipe->body, $larger))->toEqualWithDelta(2.0, 1e-6);
     $fitted = Scaling::fit($recipe, $larger);
     $mesh = $fitted->coats()[1];
-    $eye = array_values(array_filter($fitted->steps, static fn($s) => $s instanceof EyeStep))[0];
+    $eye = array_values(array_filter(array_map(static fn($s) => $s->eye(), $fitted->steps)))[0];
     expect($mesh->choices->number('pitch_mm'))->toEqualWithDelta(6, 0.01)
         ->and($mesh->widthMm)->toEqualWithDelta(52, 0.1)
-        ->and($mesh)->toBeInstanceOf(PaintStep::class)->and($mesh->psi)->toBe($recipe->coats()[1]->psi)
+        ->and($mesh)->toBeInstanceOf(Coat::class)->and($mesh->psi)->toBe($recipe->coats()[1]->psi)
         ->and($eye->diameterMm)->toBe(9.5)
         ->and(array_sum(Plan::of($fitted, 4, Room::ordinary())->takesMl()))->toBeGreaterThan(3 * array_sum(Plan::of($recipe, 4, Room::ordinary())->takesMl()));
 });

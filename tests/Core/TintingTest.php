@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // How strongly paints tint, so that shares of a mix lie evenly.
 
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Colour\Spectrum;
@@ -13,7 +14,6 @@ use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Mix\Sketch;
 use Hawkbrush\Core\Mix\Tinting;
 use Hawkbrush\Core\Mix\Wanted;
-use Hawkbrush\Core\Pattern\Paint;
 
 /** Paints of every kind and colour, weak and strong, as a {@see Sketch} for a colour. */
 function sketchOfAnyRack(int $paints, int $seed, string $wanted): Sketch

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What painters hold to be true must come out of the film by itself. Each fact: common practice, no published source.
 
+use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
@@ -18,7 +19,6 @@ use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\WetBlend;
-use Hawkbrush\Core\Pattern\Weight;
 
 function bottle(string $hex, Kind $kind): Optics
 {

@@ -12,7 +12,6 @@ use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Render\Cause;
 use Hawkbrush\Core\Render\CoreCoat;
-use Hawkbrush\Core\Run\How;
 
 function coreCoat(string $name, string $hex, float $passes): CoreCoat
 {
@@ -41,7 +40,7 @@ it('measures around the section from the midline, up and down', function (): voi
 });
 
 it('says how a step is done, as across the bench', function (array $step, string $said): void {
-    expect(How::say(recipeWith($step)->steps[0]))->toBe($said);
+    expect(recipeWith($step)->steps[0]->how())->toBe($said);
 })->with([
     [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'back'], 'aim_deg' => 0], 'From straight above, nose to tail.'],
     [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'shoulder'], 'aim_deg' => 35, 'coats' => 2], 'From above, tilted 35° to the side; nose to tail. Keep the same aim on both. Set between the coats.'],

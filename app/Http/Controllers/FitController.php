@@ -18,9 +18,9 @@ use App\Present\PlanView;
 use App\Present\StepView;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Show;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Compare\Beside;
 use Hawkbrush\Core\Drying\Room;
-use Hawkbrush\Core\Pattern\PaintStep;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Render\Field;
@@ -93,10 +93,10 @@ final readonly class FitController
     /** @return list<array<string, mixed>> steps that do not come out alike on both sides, and why */
     private static function oneSided(Recipe $recipe): array
     {
-        $steps = array_values(array_filter($recipe->coats(), static fn(PaintStep $s): bool => $s->place->side !== null || ! $s->technique->mirrored()));
+        $steps = array_values(array_filter($recipe->coats(), static fn(Coat $s): bool => $s->place->side !== null || ! $s->technique->mirrored()));
 
-        return array_map(static fn(PaintStep $s): array => [
-            'step' => $s->id, 'number' => $recipe->number($s->id), 'name' => StepView::name($s),
+        return array_map(static fn(Coat $s): array => [
+            'step' => $s->id, 'number' => $recipe->number($s->id), 'name' => $recipe->step($s->id)?->label(),
             'why' => $s->place->side !== null ? "on the {$s->place->side} side only" : 'by chance: no side is quite like the other',
         ], $steps);
     }

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Actions\ReadRecipe;
 use App\Actions\SavePattern;
 use App\Http\Input;
-use App\Http\RecipeSchema;
 use App\Http\Revised;
 use App\Models\Pattern;
 use App\Models\Run;
@@ -66,11 +65,10 @@ final class PatternController
         ], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 
-    public function import(Request $request, SavePattern $save, RecipeSchema $schema): JsonResponse
+    public function import(Request $request, SavePattern $save): JsonResponse
     {
         $most = config('hawkbrush.import_max_bytes');
         $document = Input::of($request, \is_int($most) ? $most : 0);
-        $schema->check($request->getContent());
 
         return $this->answer($save->fromDocument($document)->id, 201);
     }

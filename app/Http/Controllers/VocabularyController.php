@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Clear\Clear;
+use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\Paint;
+use Hawkbrush\Core\Coat\SetBy;
+use Hawkbrush\Core\Coat\Weight;
+use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Pattern\Bounds;
-use Hawkbrush\Core\Pattern\Clear;
-use Hawkbrush\Core\Pattern\EyeStep;
-use Hawkbrush\Core\Pattern\Paint;
-use Hawkbrush\Core\Pattern\SetBy;
-use Hawkbrush\Core\Pattern\Weight;
-use Hawkbrush\Core\Prepare\Condition;
-use Hawkbrush\Core\Prepare\Fitting;
+use Hawkbrush\Core\Step\Prepare\Condition;
+use Hawkbrush\Core\Step\Prepare\Fitting;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Setting;
 use Hawkbrush\Core\Technique\Technique;
@@ -41,7 +41,7 @@ final class VocabularyController
             'weights' => array_map(static fn(Weight $w): array => ['name' => $w->value, 'wet_um' => $w->wetUm()], Weight::cases()),
             'sets' => SetBy::names(),
             'clears' => array_map(static fn(Clear $c): array => ['name' => $c->value, 'caution' => $c->caution()], Clear::cases()),
-            'pupils' => EyeStep::PUPILS,
+            'pupils' => Eye::PUPILS,
             'bounds' => Bounds::OF,
         ]);
     }

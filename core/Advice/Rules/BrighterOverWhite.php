@@ -10,11 +10,10 @@ use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
 use Hawkbrush\Core\Advice\WhiteUnder;
-use Hawkbrush\Core\Exchange\StepWriter;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Pattern\PaintStep;
 
 /** A bright colour loses much of its chroma to a dark ground: white under it would keep it. */
 final class BrighterOverWhite implements Rule
@@ -44,7 +43,7 @@ final class BrighterOverWhite implements Rule
             if ($wanted->chroma() < self::BRIGHT || $lost < self::LOST_SHARE * $wanted->chroma() || $comes->l > $wanted->l) {
                 continue;
             }
-            $glows = $coat->step->mix[0][0]->kind === Kind::Fluorescent;
+            $glows = $coat->step->mixture->parts[0][0]->kind === Kind::Fluorescent;
             $findings[] = new Finding(
                 $this->name(), Gravity::Hint, $coat->step->id, 'Brighter with white under it',
                 \sprintf('Chroma %d here, %d over white: the ground below takes %d %% of it.%s', round($comes->chroma()), round($wanted->chroma()),
@@ -56,9 +55,9 @@ final class BrighterOverWhite implements Rule
         return $findings;
     }
 
-    private function mend(Painted $painted, PaintStep $step): Fix
+    private function mend(Painted $painted, Coat $step): Fix
     {
-        $white = WhiteUnder::step($painted->white(), StepWriter::write($step));
+        $white = WhiteUnder::step($painted->white(), $painted->document($step));
 
         return $white === null
             ? Fix::change('Switch it off', $step->id, ['on' => false])

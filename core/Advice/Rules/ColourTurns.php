@@ -10,12 +10,11 @@ use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
 use Hawkbrush\Core\Advice\WhiteUnder;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Lab;
-use Hawkbrush\Core\Exchange\StepWriter;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Optics;
-use Hawkbrush\Core\Pattern\PaintStep;
 
 /** Over what lies below, a colour comes out in another hue than over white. */
 final class ColourTurns implements Rule
@@ -63,12 +62,12 @@ final class ColourTurns implements Rule
     }
 
     /** More coats where they win the colour back; else white under it; else there is no saving it. */
-    private function mend(Painted $painted, PaintStep $step, ?int $coats): Fix
+    private function mend(Painted $painted, Coat $step, ?int $coats): Fix
     {
         if ($coats !== null) {
             return Fix::change(\sprintf('Lay %d coats', $coats), $step->id, ['coats' => $coats]);
         }
-        $white = WhiteUnder::step($painted->white(), StepWriter::write($step));
+        $white = WhiteUnder::step($painted->white(), $painted->document($step));
 
         return $white === null
             ? Fix::change('Switch it off', $step->id, ['on' => false])

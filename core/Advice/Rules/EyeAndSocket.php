@@ -9,7 +9,6 @@ use Hawkbrush\Core\Advice\Fix;
 use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
-use Hawkbrush\Core\Pattern\EyeStep;
 
 /** An eye that does not fit its socket stands proud, or rattles. */
 final class EyeAndSocket implements Rule
@@ -26,15 +25,16 @@ final class EyeAndSocket implements Rule
     {
         $socket = $painted->recipe->body->marks->eyeSocketMm;
         $findings = [];
-        foreach ($painted->recipe->lit() as $step) {
-            if (! $step instanceof EyeStep || $socket === null || round(abs($step->diameterMm - $socket), 3) <= self::SITS_MM) {
+        foreach ($painted->recipe->enabled() as $step) {
+            $eye = $step->eye();
+            if ($eye === null || $socket === null || round(abs($eye->diameterMm - $socket), 3) <= self::SITS_MM) {
                 continue;
             }
             $fits = floor($socket * 2) / 2;
             $findings[] = new Finding(
                 $this->name(), Gravity::Hint, $step->id,
-                \sprintf('Eye %s mm in a %s mm socket', self::plain($step->diameterMm), self::plain($socket)),
-                $step->diameterMm > $socket
+                \sprintf('Eye %s mm in a %s mm socket', self::plain($eye->diameterMm), self::plain($socket)),
+                $eye->diameterMm > $socket
                     ? 'It stands proud; on a diving bait it can be knocked off.'
                     : 'It lies loose in the socket; the rim will show.',
                 Fix::change(\sprintf('Use %s mm', self::plain($fits)), $step->id, ['diameter_mm' => $fits]),

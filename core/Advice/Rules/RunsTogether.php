@@ -9,9 +9,9 @@ use Hawkbrush\Core\Advice\Fix;
 use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Film\Film;
-use Hawkbrush\Core\Pattern\SetBy;
 
 /** A coat lands on one that is still wet, and the two run together into another colour. */
 final class RunsTogether implements Rule

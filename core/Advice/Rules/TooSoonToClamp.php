@@ -11,9 +11,9 @@ use Hawkbrush\Core\Advice\Minutes;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\PaintedCoat;
 use Hawkbrush\Core\Advice\Rule;
-use Hawkbrush\Core\Pattern\BenchStep;
-use Hawkbrush\Core\Pattern\PaintStep;
-use Hawkbrush\Core\Pattern\SetBy;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\SetBy;
+use Hawkbrush\Core\Step\Step;
 
 /** A mesh, stencil, card or tape goes onto a coat that is not dry right through: it prints, or lifts the colour. */
 final class TooSoonToClamp implements Rule
@@ -57,20 +57,12 @@ final class TooSoonToClamp implements Rule
     }
 
     /** Seconds planned between the coat below and this one. */
-    private function waited(Painted $painted, PaintedCoat $below, PaintStep $step): float
+    private function waited(Painted $painted, PaintedCoat $below, Coat $step): float
     {
-        $waited = $below->step->setting->minutes * 60;
-        $counting = false;
-        foreach ($painted->recipe->lit() as $entry) {
-            if ($entry->id === $step->id) {
-                break;
-            }
-            if ($counting && $entry instanceof BenchStep && $entry->type() === 'wait') {
-                $waited += $entry->minutes * 60;
-            }
-            $counting = $counting || $entry->id === $below->step->id;
-        }
+        $steps = $painted->recipe->steps;
+        $from = $painted->number($below->step);
+        $between = \array_slice($steps, $from - 1, $painted->number($step) - $from);
 
-        return $waited;
+        return 60 * array_sum(array_map(static fn(Step $one): float => $one->on ? $one->restMin() : 0.0, $between));
     }
 }

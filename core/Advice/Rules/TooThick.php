@@ -9,7 +9,7 @@ use Hawkbrush\Core\Advice\Fix;
 use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
-use Hawkbrush\Core\Pattern\Weight;
+use Hawkbrush\Core\Coat\Weight;
 
 /** A heavy coat through a mask or thinned: it creeps and runs. Depth comes from many thin coats, not from thick ones. */
 final class TooThick implements Rule

@@ -6,13 +6,14 @@ import { useRun, useRunTexture, useSettings } from '../api/queries';
 import { useShownFrom } from '../api/shownFrom';
 import type { Run, Settings, Step } from '../api/types';
 import './bench.css';
-import { sidesOf } from '../ladder/words';
 import { keepRun } from '../offline/keepRun';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
 import { useSize } from '../stage/useSize';
+import { faceOf } from '../steps/kinds';
+import { isPaint } from '../steps/paint';
 import { clock } from '../units/units';
 import { BigFigures } from './BigFigures';
 import { Slip } from './Slip';
@@ -62,14 +63,16 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const forAll = step?.shown.for_all ?? false;
   const planned = run.plan.steps.find((p) => p.step === stepId);
   const sides = record.sides[stepId]?.[bait] ?? [];
-  const worked = sidesOf(step);
+  const worked = step?.shown.sides ?? [];
+  const triedStep = run.steps.find((s) => s.document.id === step?.shown.tries);
+  const tried = triedStep && { step: triedStep, planned: run.plan.steps.find((p) => p.step === triedStep.document.id) };
   const texture = useRunTexture(run.id, stepId === '' ? null : stepId).data;
   const eye = eyeAfter(run.steps, stepId);
 
   const tick = (side: string) => add({ type: 'side', step: stepId, bait, data: { side, done: !sides.includes(side) } });
   const timer = useCallback(() => {
     if (planned === undefined || step === undefined) return;
-    const set = step.document.set;
+    const set = isPaint(step) ? step.document.set : undefined;
     const heat = set?.by === 'heat' ? Math.max(20, planned.set_seconds ?? 60) : 0;
     const seconds = heat + planned.wait_min * 60;
     const label =
@@ -102,7 +105,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
     // A second tap of the same press would finish the next bait as well, and nobody paints one that fast.
     if (performance.now() - pressed.current < DOUBLE_TAP_MS) return;
     pressed.current = performance.now();
-    const bare = sidesOf(step).filter((side) => !sides.includes(side));
+    const bare = step.shown.sides.filter((side) => !sides.includes(side));
     // The big button says that both sides are done: they are ticked with it, so that the record says so too.
     add(...bare.map((side) => ({ type: 'side' as const, step: stepId, bait, data: { side, done: true } })), {
       type: 'done',
@@ -143,7 +146,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       else if (event.key.toLowerCase() === 'b') back();
       else if (event.key.toLowerCase() === 't') timer();
       else if (event.key.toLowerCase() === 'n') setSlip('note');
-      else if (event.key.toLowerCase() === 'f') setSlip('figures');
+      else if (event.key.toLowerCase() === 'f' && (step?.shown.figures.length ?? 0) > 0) setSlip('figures');
       else if (event.key.toLowerCase() === 'p') photo.current?.click();
       else if (event.key.toLowerCase() === 'l' && worked.includes('left')) tick('left');
       else if (event.key.toLowerCase() === 'r' && worked.includes('right')) tick('right');
@@ -170,6 +173,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   }, [run.id]);
 
   if (step === undefined) return <p className="page">This run has no steps.</p>;
+  const at = { planned, used: record.figures[stepId] ?? {}, settings, tried };
 
   return (
     <div className="bench">
@@ -216,7 +220,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           </>
         ) : (
           <>
-            <BigFigures step={step} planned={planned} used={record.figures[stepId]} settings={settings} />
+            <BigFigures step={step} at={at} />
             <div className="bench-do">
               {step.shown.index?.map((line) => (
                 <p key={line}>{line}.</p>
@@ -308,8 +312,8 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           <button type="button" onClick={() => photo.current?.click()}>
             Photo <kbd>P</kbd>
           </button>
-          <button type="button" onClick={() => setSlip('figures')} disabled={step.document.type !== 'paint'}>
-            Used other figures <kbd>F</kbd>
+          <button type="button" onClick={() => setSlip('figures')} disabled={step.shown.figures.length === 0}>
+            {step.shown.tries === null ? 'Used other figures' : 'Found other figures'} <kbd>F</kbd>
           </button>
           <span className="dim">
             Run {run.number} · ends about {clock(run.plan.ends_at, run.plan.starts_at)}
@@ -334,7 +338,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
         kind={slip}
         step={step}
         settings={settings}
-        used={record.figures[stepId]}
+        figures={{ ...faceOf(step).figures(step, tried?.step), ...at.used }}
         onClose={() => setSlip(null)}
         onNote={(text) => add({ type: 'note', step: stepId, bait: forAll ? null : bait, data: { text } })}
         onFigures={(figures) => add({ type: 'figures', step: stepId, bait: null, data: figures })}

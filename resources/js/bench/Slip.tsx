@@ -1,8 +1,8 @@
 import { NumberInput, Textarea } from '@mantine/core';
 import { useState } from 'react';
 import { useVocabulary } from '../api/queries';
-import type { Settings, Step, Vocabulary } from '../api/types';
-import { within, wrong } from '../ladder/bounds';
+import type { Settings, Step } from '../api/types';
+import { within, wrong } from '../parts/bounds';
 import { AskForm } from '../shell/AskForm';
 import { pressure } from '../units/units';
 
@@ -10,7 +10,8 @@ interface Props {
   kind: 'figures' | 'note' | null;
   step: Step;
   settings: Settings;
-  used: { [name: string]: number } | undefined;
+  /** Those to begin with: as used so far, else as planned. */
+  figures: { [name: string]: number | undefined };
   onClose: () => void;
   onNote: (text: string) => void;
   onFigures: (figures: { [name: string]: number }) => void;
@@ -43,81 +44,62 @@ function Note({ onNote, onClose }: Props) {
   );
 }
 
-function Figures({ step, settings, used, onFigures, onClose }: Props) {
-  const d = step.document;
-  const sprayed = step.shown.sprayed !== false;
-  const [psi, setPsi] = useState<number | string>(pressure.show(used?.psi ?? d.psi ?? 15, settings));
-  const [strokes, setStrokes] = useState<number | string>(used?.strokes ?? d.strokes ?? 4);
-  const [coats, setCoats] = useState<number | string>(used?.coats ?? d.coats ?? 1);
-  const [thinning, setThinning] = useState<number | string>(used?.thinning_percent ?? d.thinning_percent ?? 0);
+const WORDS: { [name in Step['shown']['figures'][number]]: string } = {
+  psi: '',
+  strokes: 'Strokes a side',
+  coats: 'Coats',
+  thinning_percent: 'Reducer, %',
+};
+
+function Figures({ step, settings, figures, onFigures, onClose }: Props) {
+  const bounds = useVocabulary().data?.bounds;
+  const [typed, setTyped] = useState<{ [name: string]: number | string }>({});
+  // What comes out of no airbrush has no pressure.
+  const names = step.shown.figures.filter((name) => name !== 'psi' || step.shown.sprayed !== false);
+  const fields = names.map((name) => {
+    const psi = name === 'psi';
+    const show = (value: number) => (psi ? pressure.show(value, settings) : value);
+    const planned = figures[name];
+    const value = typed[name] ?? (planned === undefined ? '' : show(planned));
+    const range = bounds === undefined ? { min: 0, max: Number.POSITIVE_INFINITY } : within(bounds[name], show);
+    return {
+      name,
+      label: psi ? pressure.unit(settings) : WORDS[name],
+      allowDecimal: psi || name === 'thinning_percent',
+      value,
+      ...range,
+      error: wrong(value, range),
+      read: (shown: number) => (psi ? pressure.read(shown, settings) : shown),
+    };
+  });
   const keep = () => {
-    const given: [string, number | undefined][] = [
-      ['psi', psi === '' || !sprayed ? undefined : pressure.read(Number(psi), settings)],
-      ['strokes', number(strokes)],
-      ['coats', number(coats)],
-      ['thinning_percent', number(thinning)],
-    ];
-    onFigures(Object.fromEntries(given.filter((entry): entry is [string, number] => entry[1] !== undefined)));
+    const given = fields.filter((field) => field.value !== '');
+    onFigures(Object.fromEntries(given.map(({ name, value, read }) => [name, read(Number(value))])));
     onClose();
   };
-  const bounds = useVocabulary().data?.bounds;
-  const held = (name: keyof Vocabulary['bounds'], value: number | string, show?: (value: number) => number) => {
-    const range = bounds === undefined ? { min: 0, max: Number.POSITIVE_INFINITY } : within(bounds[name], show);
-    return { ...range, error: wrong(value, range) };
-  };
-  const fields = {
-    psi: held('psi', sprayed ? psi : '', (value) => pressure.show(value, settings)),
-    strokes: held('strokes', strokes),
-    coats: held('coats', coats),
-    thinning: held('thinning_percent', thinning),
-  };
-  // A figure that cannot be is left standing and said to be so; nothing is kept until it is put right.
-  const bad = Object.values(fields).some((field) => field.error !== undefined);
-  const figure = { size: 'md', allowDecimal: false, clampBehavior: 'none' } as const;
   return (
     <AskForm
-      title="Figures really used"
+      title={step.shown.tries === null ? 'Figures really used' : 'Figures that gave it'}
       action="Keep these"
       opened
-      pending={bad}
+      // A figure that cannot be is left standing and said to be so; nothing is kept until it is put right.
+      pending={fields.some((field) => field.error !== undefined)}
       error={null}
       onClose={onClose}
       onSubmit={keep}
     >
       <div className="ask-two">
-        {sprayed && (
+        {fields.map(({ name, read, ...field }, i) => (
           <NumberInput
-            {...figure}
-            label={pressure.unit(settings)}
-            value={psi}
-            onChange={setPsi}
-            allowDecimal
-            {...fields.psi}
-            data-autofocus
+            key={name}
+            {...field}
+            size="md"
+            clampBehavior="none"
+            onChange={(value) => setTyped((now) => ({ ...now, [name]: value }))}
+            data-autofocus={i === 0 || undefined}
           />
-        )}
-        <NumberInput
-          {...figure}
-          label="Strokes a side"
-          value={strokes}
-          onChange={setStrokes}
-          {...fields.strokes}
-          data-autofocus={!sprayed || undefined}
-        />
-        <NumberInput {...figure} label="Coats" value={coats} onChange={setCoats} {...fields.coats} />
-        <NumberInput
-          {...figure}
-          label="Reducer, %"
-          value={thinning}
-          onChange={setThinning}
-          allowDecimal
-          {...fields.thinning}
-        />
+        ))}
       </div>
     </AskForm>
   );
-}
-
-function number(value: number | string): number | undefined {
-  return value === '' ? undefined : Number(value);
 }

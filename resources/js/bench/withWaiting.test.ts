@@ -5,14 +5,18 @@ import { withWaiting } from './withWaiting';
 
 // The same cases hold for the server, in tests/Core/BenchRecordsTest.php.
 
-const run = {
-  baits: [{ position: 1 }, { position: 2 }],
-  steps: [{ document: { id: 'wipe', on: true } }, { document: { id: 'base', on: true } }],
-} as Run;
+function runOf(tried: boolean): Run {
+  const step = (id: string, tries: string | null = null) => ({ document: { id, on: true }, shown: { tries } });
+  return {
+    baits: [{ position: 1 }, { position: 2 }],
+    steps: [step('wipe'), ...(tried ? [step('card', 'base')] : []), step('base')],
+  } as Run;
+}
 
 const nothing = fixtures.cases.find((one) => one.name === 'nothing yet')?.record as unknown as BenchRecord;
 
-for (const { name, events, record } of fixtures.cases) {
+for (const { name, events, record, ...one } of fixtures.cases) {
+  const run = runOf('try' in one);
   test(`the page says what events say: ${name}`, () => {
     expect(withWaiting(run, nothing, events as unknown as BenchEvent[])).toEqual(record);
   });

@@ -44,7 +44,10 @@ export function withWaiting(run: Pick<Run, 'baits' | 'steps'>, known: BenchRecor
     } else if (event.type === 'photo') {
       record.photos.push({ ...told(event), photo_id: String(event.data?.photo_id) });
     } else if (event.type === 'figures') {
-      record.figures[event.step] = { ...record.figures[event.step], ...(event.data as { [figure: string]: number }) };
+      const found = Object.fromEntries(Object.entries(event.data ?? {}).map(([name, value]) => [name, Number(value)]));
+      const tried = run.steps.find((s) => s.document.id === event.step)?.shown.tries ?? null;
+      for (const step of tried === null ? [event.step] : [event.step, tried])
+        record.figures[step] = { ...record.figures[step], ...found };
     }
   }
   record.position = null;

@@ -9,11 +9,12 @@ import {
 } from '@dnd-kit/core';
 import { horizontalListSortingStrategy, SortableContext } from '@dnd-kit/sortable';
 import { Fragment, type KeyboardEvent, useEffect, useRef } from 'react';
-import type { Advice, Settings, StepDocument, Version } from '../api/types';
+import type { Advice, Settings, Version } from '../api/types';
 import './ladder.css';
+import type { Kind } from '../steps/face';
+import { KIND_NAMES, KINDS } from '../steps/kinds';
 import { minutes } from '../units/units';
 import { Rung, SetMark } from './Rung';
-import { TYPE_NAMES } from './words';
 
 interface Props {
   version: Version;
@@ -24,15 +25,13 @@ interface Props {
   onChoose: (index: number) => void;
   onOpen: () => void;
   onMove: (id: string, to: number) => void;
-  onAdd: (type: StepDocument['type']) => void;
+  onAdd: (kind: Kind) => void;
   onDuplicate: (id: string) => void;
   onSwitch: (id: string, on: boolean) => void;
   onRemove: (id: string) => void;
   onUndo: () => void;
   onRedo: () => void;
 }
-
-const ADDABLE: StepDocument['type'][] = ['paint', 'prep', 'wait', 'inspect', 'eye', 'clear'];
 
 /** The steps in order, left to right, light to dark. Arrow keys walk it, Alt and arrows move a step. */
 export function Ladder(props: Props) {
@@ -111,15 +110,16 @@ export function Ladder(props: Props) {
             value=""
             disabled={props.busy}
             onChange={(event) => {
-              props.onAdd(event.currentTarget.value as StepDocument['type']);
+              const kind = KIND_NAMES.find((one) => one === event.currentTarget.value);
+              if (kind !== undefined) props.onAdd(kind);
             }}
           >
             <option value="" disabled>
               Add a step
             </option>
-            {ADDABLE.map((type) => (
-              <option key={type} value={type}>
-                {TYPE_NAMES[type]}
+            {KIND_NAMES.map((kind) => (
+              <option key={kind} value={kind}>
+                {KINDS[kind].name}
               </option>
             ))}
           </select>

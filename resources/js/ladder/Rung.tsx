@@ -2,8 +2,9 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { IconClock, IconFlame, IconRipple } from '@tabler/icons-react';
 import type { BodyShape, Settings, Step } from '../api/types';
-import { length, minutes } from '../units/units';
-import { air, setWords, TYPE_NAMES } from './words';
+import { faceOf } from '../steps/kinds';
+import { isPaint } from '../steps/paint';
+import { setWords } from '../steps/setWords';
 import { ZoneOutline } from './ZoneOutline';
 
 interface Props {
@@ -19,6 +20,9 @@ interface Props {
 /** One rung of the Ladder: what, where, how hard, how thin. */
 export function Rung({ step, body, settings, chosen, faded, onChoose, onOpen }: Props) {
   const { document: d, shown } = step;
+  const face = faceOf(step);
+  const set = isPaint(step) ? `, ${setWords(step.document.set)}` : '';
+  const [figure, more] = d.on ? face.foot(step, settings) : ['switched off', ''];
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: d.id });
   const state = [chosen ? 'on' : '', faded ? 'faded' : '', d.on ? '' : 'off', isDragging ? 'dragging' : ''].join(' ');
 
@@ -33,7 +37,7 @@ export function Rung({ step, body, settings, chosen, faded, onChoose, onOpen }: 
       role="option"
       aria-roledescription="step"
       aria-selected={chosen}
-      aria-label={`Step ${shown.number}, ${shown.name}${d.on ? '' : ', switched off'}${shown.where === undefined ? '' : `, ${shown.where}`}${d.set === undefined ? '' : `, ${setWords(d.set)}`}`}
+      aria-label={`Step ${shown.number}, ${shown.name}${d.on ? '' : ', switched off'}${shown.where === undefined ? '' : `, ${shown.where}`}${set}`}
       data-step={d.id}
       onClick={onChoose}
       onDoubleClick={onOpen}
@@ -41,7 +45,7 @@ export function Rung({ step, body, settings, chosen, faded, onChoose, onOpen }: 
     >
       <span className="rung-top">
         {shown.chip === undefined ? (
-          <span className="rung-nochip">{TYPE_NAMES[d.type]}</span>
+          <span className="rung-nochip">{face.name}</span>
         ) : (
           <span className="chip">
             <i style={{ background: shown.chip.black }} />
@@ -51,36 +55,20 @@ export function Rung({ step, body, settings, chosen, faded, onChoose, onOpen }: 
         <span className="rung-number">{shown.number}</span>
       </span>
       <b>{shown.name}</b>
-      <span className="rung-where">{d.type === 'paint' ? <ZoneOutline body={body} cover={shown.cover} /> : null}</span>
-      <span className="rung-foot">{foot(step, settings)}</span>
+      <span className="rung-where">
+        {shown.cover === undefined ? null : <ZoneOutline body={body} cover={shown.cover} />}
+      </span>
+      <span className="rung-foot">
+        <span>{figure}</span>
+        <span>{more}</span>
+      </span>
     </button>
   );
 }
 
-function foot(step: Step, settings: Settings) {
-  const d = step.document;
-  if (!d.on) return <span>switched off</span>;
-  if (d.type === 'paint') {
-    const [figure, unit] = air(step, d.psi, settings);
-    return (
-      <>
-        <span>
-          <strong>{figure}</strong> {unit}
-        </span>
-        <span>
-          {[(d.coats ?? 1) > 1 && `×${d.coats}`, unit !== '' && `${d.thinning_percent} %`].filter(Boolean).join(' · ')}
-        </span>
-      </>
-    );
-  }
-  if (d.type === 'eye') return <span>{`${length.show(d.diameter_mm ?? 0, settings)} ${length.unit(settings)}`}</span>;
-  if (d.type === 'clear') return <span>{(d.coats ?? 1) > 1 ? `${d.coats} coats` : '1 coat'}</span>;
-  return <span>{minutes(d.minutes ?? 0)}</span>;
-}
-
 /** How the coat is set before the next rung: flame, dial with minutes, or two waves. */
 export function SetMark({ step }: { step: Step }) {
-  const set = step.document.type === 'paint' ? step.document.set : undefined;
+  const set = isPaint(step) ? step.document.set : undefined;
   const props = { size: 17, stroke: 1.7, 'aria-hidden': true } as const;
   return (
     <span className="set-mark" aria-hidden="true">

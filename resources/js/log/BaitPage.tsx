@@ -4,15 +4,16 @@ import { Link, useParams } from 'react-router';
 import { words, write } from '../api/client';
 import { useBait, useRunTexture, useSettings } from '../api/queries';
 import type { Bait, Settings, Step } from '../api/types';
-import { air } from '../ladder/words';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
 import { KeptPhoto } from '../stage/KeptPhoto';
 import { useSize } from '../stage/useSize';
+import { figureWords } from '../steps/figureWords';
+import { faceOf } from '../steps/kinds';
 import './log.css';
-import { clock, counted, day } from '../units/units';
+import { clock, day } from '../units/units';
 import { Lesson } from './Lesson';
 import { TakeStampOff } from './TakeStampOff';
 
@@ -158,33 +159,26 @@ function Compared({ step, bait, settings }: { step: Step; bait: Bait; settings: 
   const done = (bait.record.done[d.id] ?? []).includes(bait.position);
   const used = bait.record.figures[d.id];
   const sides = bait.record.sides[d.id]?.[bait.position] ?? [];
-  const figures = (psi?: number, strokes = 0, coats = 0, thinning?: number) =>
-    `${air(step, psi, settings).join(' ').trim()}, ${counted(strokes, 'stroke')}, ${counted(coats, 'coat')}, ${thinning} % reducer`;
-  const paint = d.type === 'paint';
+  const planned = faceOf(step).figures(step, undefined);
   const notes = bait.record.notes.filter((n) => n.step === d.id && (n.bait === null || n.bait === bait.position));
   return (
     <tr>
       <td>
         {step.shown.number} {step.shown.name}
       </td>
-      <td>{paint ? figures(d.psi, d.strokes, d.coats, d.thinning_percent) : step.shown.how}</td>
+      <td>{figureWords(step, planned, settings) || step.shown.how}</td>
       <td className={used === undefined ? '' : 'differs'}>
         {!done ? (
           <b>no record</b>
-        ) : paint ? (
+        ) : (
           <>
-            {used === undefined
-              ? 'as planned'
-              : figures(
-                  used.psi ?? d.psi,
-                  used.strokes ?? d.strokes,
-                  used.coats ?? d.coats,
-                  used.thinning_percent ?? d.thinning_percent,
-                )}
+            {step.shown.figures.length === 0
+              ? 'done'
+              : used === undefined
+                ? 'as planned'
+                : figureWords(step, { ...planned, ...used }, settings)}
             {sides.length === 2 ? ', both sides' : sides.length === 1 ? `, ${sides[0]} side only` : ''}
           </>
-        ) : (
-          'done'
         )}
       </td>
       <td>{notes.map((n) => n.text).join(' · ')}</td>

@@ -3,7 +3,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useState } from 'react';
 import { words, write } from '../api/client';
 import { useVocabulary } from '../api/queries';
-import type { Body, Mask, Plate, Settings, StepDocument } from '../api/types';
+import type { Body, Mask, PaintStep, Plate, Settings } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { AskForm, Line } from '../shell/AskForm';
 import { PlatePicture } from './PlatePicture';
@@ -23,7 +23,7 @@ export function MakeMask({ bodies, settings, onClose }: Props) {
   const [name, setName] = useState('');
   const [sheet, setSheet] = useState('');
   const [body, setBody] = useState(bodies[0]?.id ?? '');
-  const [technique, setTechnique] = useState<NonNullable<StepDocument['technique']>>({ name: 'bars' });
+  const [technique, setTechnique] = useState<PaintStep['technique']>({ name: 'bars' });
   const form = { body_id: body, technique };
   const look = useQuery({
     queryKey: ['plate', form],

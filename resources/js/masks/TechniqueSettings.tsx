@@ -1,10 +1,10 @@
 import { NativeSelect } from '@mantine/core';
-import type { Settings, StepDocument, TechniqueSetting } from '../api/types';
-import { Figure } from '../ladder/Figure';
+import type { PaintStep, Settings, TechniqueSetting } from '../api/types';
+import { Figure } from '../parts/Figure';
 import { length } from '../units/units';
 import { OutlineField } from './OutlineField';
 
-type Technique = NonNullable<StepDocument['technique']>;
+type Technique = PaintStep['technique'];
 
 interface Props {
   list: TechniqueSetting[];

@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 import { words } from '../api/client';
 import type { Sheet } from '../api/types';
-import { useLastWord } from '../ladder/useLastWord';
+import { useLastWord } from '../parts/useLastWord';
 import { useUnsaved } from '../shell/unsaved';
 import { usePatternChange } from './usePatternChange';
 

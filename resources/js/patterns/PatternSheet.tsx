@@ -16,13 +16,14 @@ import './sheet.css';
 import { AdvicePanel } from '../advice/AdvicePanel';
 import { CorePanel } from '../core-sample/CorePanel';
 import { Ladder } from '../ladder/Ladder';
-import { StepForm, type StepSet } from '../ladder/StepForm';
-import { fresh } from '../ladder/words';
+import { StepForm } from '../ladder/StepForm';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { eyeAfter } from '../stage/eye';
 import type { Light } from '../stage/pixels';
 import { type Spot, Stage } from '../stage/Stage';
+import type { Kind, SetOf } from '../steps/face';
+import { KINDS } from '../steps/kinds';
 import { ClashDialog } from './ClashDialog';
 import { OlderVersion } from './OlderVersion';
 import { ReferencePanel } from './ReferencePanel';
@@ -88,7 +89,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
 
   const choose = (index: number) => setChosenId(steps[index]?.document.id ?? null);
   const change = useCallback(
-    (stepId: string, set: StepSet) =>
+    (stepId: string, set: SetOf<StepDocument>) =>
       send((now) => {
         const document = now.steps.find((s) => s.document.id === stepId)?.document;
         if (document === undefined) return undefined;
@@ -96,8 +97,8 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
       }),
     [send],
   );
-  const add = async (type: StepDocument['type']) => {
-    const after = await send({ op: 'add', step: fresh(type, paints?.find((p) => !p.archived)?.id), after: upto });
+  const add = async (kind: Kind) => {
+    const after = await send({ op: 'add', step: KINDS[kind].fresh(paints?.find((p) => !p.archived)?.id), after: upto });
     const added = after?.steps[steps.length === 0 ? 0 : chosen + 1];
     if (added !== undefined) {
       setChosenId(added.document.id);

@@ -9,6 +9,7 @@ import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
+import { isPaint } from '../steps/paint';
 import { Chip } from '../stores/Chip';
 import './sisters.css';
 
@@ -183,7 +184,7 @@ function Sister({ sheet, exchange, said }: { sheet: Sheet; exchange: Exchanges; 
 
 /** The paints of a pattern, in the order they are used. */
 function usedIn(steps: Step[], rack: Paint[]): Paint[] {
-  const ids = new Set(steps.flatMap((step) => step.document.mix?.map((part) => part.paint) ?? []));
+  const ids = new Set(steps.filter(isPaint).flatMap((step) => step.document.mix.map((part) => part.paint)));
   return [...ids].flatMap((id) => rack.filter((paint) => paint.id === id));
 }
 

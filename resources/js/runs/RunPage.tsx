@@ -3,9 +3,9 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { words, write } from '../api/client';
 import { useRun, useSettings } from '../api/queries';
 import type { Run, Settings } from '../api/types';
-import { air, sidesOf } from '../ladder/words';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
+import { air, isPaint } from '../steps/paint';
 import { length, pressure, temperature } from '../units/units';
 import './runs.css';
 import { Changes } from './Changes';
@@ -100,6 +100,8 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
               .filter((s) => s.document.on)
               .map((step) => {
                 const { document: d, shown } = step;
+                const coat = isPaint(step) ? step : undefined;
+                const c = coat?.document;
                 const mix = run.plan.steps.find((p) => p.step === d.id)?.mix;
                 return (
                   <tr key={d.id}>
@@ -108,19 +110,19 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
                         {shown.number} {shown.name}
                       </b>
                       {shown.where === undefined ? '' : `, ${shown.where}`}
-                      {d.width_mm == null ? '' : `, ${length.show(d.width_mm, settings)} ${length.unit(settings)} wide`}
+                      {c?.width_mm == null
+                        ? ''
+                        : `, ${length.show(c.width_mm, settings)} ${length.unit(settings)} wide`}
                     </td>
                     <td>{mix == null ? '' : mixWords(mix)}</td>
-                    <td className="num">{d.psi === undefined ? '' : air(step, d.psi, settings)[0]}</td>
-                    <td className="num">{d.coats === undefined ? '' : `${d.coats} ${d.weight ?? ''}`}</td>
-                    <td className="num">{d.strokes}</td>
+                    <td className="num">{coat === undefined ? '' : air(coat, coat.document.psi, settings)[0]}</td>
+                    <td className="num">{c === undefined ? '' : `${c.coats} ${c.weight}`}</td>
+                    <td className="num">{c?.strokes}</td>
                     <td>
                       {shown.index !== undefined && shown.index.length > 0 && (
                         <span>
-                          {d.where?.side === 'left' || d.where?.side === 'right'
-                            ? `On the ${d.where.side}`
-                            : 'Left and right'}
-                          : {shown.index.join('; ')}.{' '}
+                          {shown.sides.length === 1 ? `On the ${shown.sides[0]}` : 'Left and right'}:{' '}
+                          {shown.index.join('; ')}.{' '}
                         </span>
                       )}
                       {shown.how} {d.check === '' ? '' : `Check: ${d.check}`}
@@ -131,13 +133,10 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
                       aria-label={
                         shown.for_all
                           ? 'one box for all'
-                          : `${run.bait_count} ${sidesOf(step).length === 1 ? 'boxes' : 'pairs of boxes'}`
+                          : `${run.bait_count} ${shown.sides.length === 1 ? 'boxes' : 'pairs of boxes'}`
                       }
                     >
-                      {(shown.for_all
-                        ? '☐'
-                        : (sidesOf(step).length === 1 ? '☐ ' : '☐☐ ').repeat(run.bait_count)
-                      ).trim()}
+                      {(shown.for_all ? '☐' : (shown.sides.length === 1 ? '☐ ' : '☐☐ ').repeat(run.bait_count)).trim()}
                     </td>
                   </tr>
                 );

@@ -5,8 +5,8 @@ import type { Eye } from './fittings';
 export function eyeAfter(steps: Step[], upto: string | null): Eye | null {
   let eye: Eye | null = null;
   for (const { document } of steps) {
-    if (document.type === 'eye' && document.on && document.diameter_mm !== undefined) {
-      eye = { diameterMm: document.diameter_mm, iris: document.iris ?? '#d89a3a', pupil: document.pupil ?? 'round' };
+    if (document.type === 'eye' && document.on) {
+      eye = { diameterMm: document.diameter_mm, iris: document.iris, pupil: document.pupil };
     }
     if (document.id === upto) break;
   }

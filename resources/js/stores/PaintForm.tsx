@@ -2,8 +2,8 @@ import { NativeSelect, TextInput } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import { useVocabulary } from '../api/queries';
 import type { Paint, PaintChange, Settings } from '../api/types';
-import { Figure } from '../ladder/Figure';
-import { useLastWord } from '../ladder/useLastWord';
+import { Figure } from '../parts/Figure';
+import { useLastWord } from '../parts/useLastWord';
 import { counted, volume } from '../units/units';
 
 interface Props {

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Clear;
+
+/** Clear coats, with their times. Common practice, no published source; the product's own sheet goes first. */
+enum Clear: string
+{
+    case Epoxy = 'two-part epoxy';
+    case Resin = 'slow casting resin';
+    case Uv = 'UV resin';
+    case Urethane = 'moisture-cure urethane dip';
+    case Acrylic = 'acrylic spray';
+
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_map(static fn(self $c): string => $c->value, self::cases());
+    }
+
+    /** Minutes in which it can be worked at 21 C; null: until lit, or no limit that matters. */
+    public function workingMinutes(): ?float
+    {
+        return match ($this) {
+            self::Epoxy => 10.0,
+            self::Resin => 40.0,
+            self::Acrylic => 5.0,
+            default => null,
+        };
+    }
+
+    /** Minutes from coat to handling at 21 C. */
+    public function hardMinutes(): float
+    {
+        return match ($this) {
+            self::Epoxy => 420.0,
+            self::Resin => 2880.0,
+            self::Uv => 30.0,
+            self::Urethane => 1440.0,
+            self::Acrylic => 30.0,
+        };
+    }
+
+    /** Two-part resins: the rate doubles every 10 C (common practice). */
+    public function rate(float $airC): float
+    {
+        return $this === self::Epoxy || $this === self::Resin ? 2 ** (($airC - 21) / 10) : 1.0;
+    }
+
+    /** Whether the painted bait has to be bone dry first: overnight. */
+    public function wantsOvernight(): bool
+    {
+        return $this === self::Uv || $this === self::Urethane;
+    }
+
+    public function thicknessUm(): float
+    {
+        return match ($this) {
+            self::Epoxy, self::Resin => 210.0,
+            self::Uv => 150.0,
+            self::Urethane => 120.0,
+            self::Acrylic => 25.0,
+        };
+    }
+
+    /** The caution that goes with it. */
+    public function caution(): string
+    {
+        return match ($this) {
+            self::Epoxy, self::Resin => 'Epoxy and resin sensitise the skin: wear gloves. Keep flames and heat guns away until vapours are gone.',
+            self::Uv => 'UV resin sensitises the skin: wear gloves. Shield your eyes from the lamp.',
+            self::Urethane => 'Moisture-cure urethane holds isocyanate: supplied air or as the sheet says; not for asthmatics.',
+            self::Acrylic => 'Spray clear is solvent: fire and vapour. Moving air, respirator, no flame or heat gun near.',
+        };
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Coat;
+
+use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Evaporation;
+use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Thrown;
+
+/** Paint going on: what, how, where, how heavy, and how it is set. */
+final readonly class Coat
+{
+    /**
+     * @param string $id of the step that lays it
+     * @param float|null $aimDeg where the brush is aimed, degrees from straight above towards the flank; null: turned under the brush all round
+     * @param float|null $widthMm width of the soft band on the surface; null: fanned out over the place
+     * @param int $coats one over the other, each of this weight
+     * @param float $thinning share of reducer in the mix, 0 to 0.95
+     * @param int $strokes on each side
+     *
+     * @throws Refused when a figure is outside its {@see Bounds}
+     */
+    public function __construct(
+        public string $id,
+        public Mixture $mixture,
+        public Technique $technique,
+        public Choices $choices,
+        public int $seed,
+        public Place $place,
+        public ?float $aimDeg,
+        public ?float $widthMm,
+        public int $coats,
+        public Weight $weight,
+        public float $psi,
+        public float $thinning,
+        public int $strokes,
+        public Setting $setting,
+    ) {
+        Bounds::hold('aim_deg', $aimDeg ?? 0);
+        Bounds::hold('width_mm', $widthMm ?? 1);
+        Bounds::hold('coats', $coats);
+        Bounds::hold('psi', $psi);
+        Bounds::hold('thinning_percent', round($thinning * 100, 9));
+        Bounds::hold('strokes', $strokes);
+    }
+
+    /** The same coat with other figures; what is not named stays. */
+    public function with(
+        ?Mixture $mixture = null,
+        ?Choices $choices = null,
+        ?float $widthMm = null,
+        ?int $coats = null,
+        ?float $psi = null,
+        ?float $thinning = null,
+        ?int $strokes = null,
+    ): self {
+        return new self(
+            $this->id,
+            $mixture ?? $this->mixture,
+            $this->technique,
+            $choices ?? $this->choices,
+            $this->seed,
+            $this->place,
+            $this->aimDeg,
+            $widthMm ?? $this->widthMm,
+            $coats ?? $this->coats,
+            $this->weight,
+            $psi ?? $this->psi,
+            $thinning ?? $this->thinning,
+            $strokes ?? $this->strokes,
+            $this->setting,
+        );
+    }
+
+    /**
+     * On a body so many times as large. Strokes follow the body even where marks stay: its length is crossed at the
+     * same speed, its width is not.
+     *
+     * @param float $by root of the ratio of areas
+     * @param bool $marks whether marks, mesh and the width of strokes grow too
+     */
+    public function scaled(float $by, bool $marks): self
+    {
+        $grown = $marks ? $by : 1.0;
+
+        return $this->with(
+            choices: $this->choices->scaled($this->technique, $grown),
+            widthMm: $this->widthMm === null ? null : round(Bounds::within('width_mm', $this->widthMm * $grown), 1),
+            strokes: (int) Bounds::within('strokes', round($this->strokes * $by)),
+        );
+    }
+
+    /** Whether it comes out of the airbrush, so that pressure counts and mist flies. */
+    public function byAir(): bool
+    {
+        return $this->technique->sprayed() || ($this->technique instanceof Thrown && $this->technique->byAir($this->choices));
+    }
+
+    /** What is set for the technique, as the air makes it. */
+    public function marks(): Choices
+    {
+        return $this->technique instanceof Thrown ? $this->technique->atPsi($this->choices, $this->psi) : $this->choices;
+    }
+
+    /** Dry film = wet film x solids by volume x (1 - thinning), where the brush is aimed, all coats together. */
+    public function dryUm(): float
+    {
+        return $this->coats * $this->weight->wetUm() * $this->mixture->solids() * (1 - $this->thinning);
+    }
+
+    /** Part of the wet coat that has to leave before it is dry. */
+    public function volatileShare(): float
+    {
+        return 1 - $this->mixture->solids() * (1 - $this->thinning);
+    }
+
+    /** Seconds until one coat is touch dry, as this paint was found to dry; null when it never does in this air. */
+    public function touchDryS(Room $room, Air $air): ?float
+    {
+        return $this->paced(Evaporation::touchDryS($this->weight->wetUm(), $this->volatileShare(), $room, $air));
+    }
+
+    /** Seconds until a mask or tape may be clamped on it; null when never. */
+    public function maskSafeS(Room $room, Air $air): ?float
+    {
+        return $this->paced(Evaporation::maskSafeS($this->weight->wetUm(), $this->volatileShare(), $room, $air));
+    }
+
+    /** Share of the coat still wet when the next one lands, 0 to 1. */
+    public function wetShare(Room $room): float
+    {
+        return $this->setting->wetShare($this->touchDryS($room, Air::still()));
+    }
+
+    /** Optics of the mix, or null when there are no solids in it. */
+    public function optics(): ?Optics
+    {
+        return $this->mixture->optics();
+    }
+
+    /** @return list<string> the usual cautions (common practice) */
+    public function cautions(): array
+    {
+        $cautions = [];
+        if ($this->byAir()) {
+            $cautions[] = 'Spray mist: respirator and moving air for any spraying; a cleaning pot keeps the mist out of the room.';
+        }
+        if ($this->mixture->needsSolvent()) {
+            $cautions[] = 'Solvent paint: fire and vapour. No flame, heat gun or dryer until the vapours are gone.';
+        }
+        if ($this->setting->by === SetBy::Heat) {
+            $cautions[] = 'Heat guns and dryers burn, and light solvent vapour: keep them from alcohol, solvent and fresh epoxy.';
+        }
+
+        return $cautions;
+    }
+
+    private function paced(?float $seconds): ?float
+    {
+        return $seconds === null ? null : $seconds * $this->mixture->drying();
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Coat;
+
+use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Film\Film;
+use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\Masstone;
+use Hawkbrush\Core\Film\Mixing;
+use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Refused;
+
+/** Paints mixed in drops, before any reducer. */
+final readonly class Mixture
+{
+    /** Reflectance of the white that a see-through mix shows its swatch over. */
+    private const WHITE = 0.9;
+
+    /**
+     * @param list<array{Paint, int}> $parts paints with their drops
+     *
+     * @throws Refused when there are none or too many of them
+     */
+    public function __construct(public array $parts)
+    {
+        Bounds::hold('paints_in_mix', \count($parts));
+        foreach ($parts as [, $drops]) {
+            Bounds::hold('drops', $drops);
+        }
+    }
+
+    /** In the fewest whole drops that keep the ratio. */
+    public function reduced(): self
+    {
+        $divisor = array_reduce($this->parts, static fn(int $so, array $part): int => self::divisor($so, $part[1]), 0);
+
+        return new self(array_map(static fn(array $part): array => [$part[0], intdiv($part[1], $divisor)], $this->parts));
+    }
+
+    public function uses(string $paintId): bool
+    {
+        return \in_array($paintId, array_map(static fn(array $part): string => $part[0]->id, $this->parts), true);
+    }
+
+    public function needsSolvent(): bool
+    {
+        return $this->solvents() > 0;
+    }
+
+    /** Whether every paint of it was measured from a card. */
+    public function fromCards(): bool
+    {
+        return ! \in_array(false, array_map(static fn(array $part): bool => $part[0]->fromCard, $this->parts), true);
+    }
+
+    /** Share of solids, by volume. */
+    public function solids(): float
+    {
+        $ml = $this->ml();
+        $solid = array_sum(array_map(static fn(array $part): float => $part[1] * $part[0]->dropMl * $part[0]->solids, $this->parts));
+
+        return $ml > 0 ? $solid / $ml : 0.0;
+    }
+
+    public function ml(): float
+    {
+        return (float) array_sum(array_map(static fn(array $part): float => $part[1] * $part[0]->dropMl, $this->parts));
+    }
+
+    /** How many times as long as the model says it takes to dry: the mean of its paints, by volume. */
+    public function drying(): float
+    {
+        $ml = $this->ml();
+
+        return $ml > 0 ? array_sum(array_map(static fn(array $part): float => $part[1] * $part[0]->dropMl * $part[0]->drying, $this->parts)) / $ml : 1.0;
+    }
+
+    /** Null when there are no solids in it. */
+    public function optics(): ?Optics
+    {
+        if ($this->solids() <= 0) {
+            return null;
+        }
+
+        return Mixing::of(array_map(static fn(array $part): array => [$part[0]->optics, $part[1] * $part[0]->dropMl * $part[0]->solids], $this->parts));
+    }
+
+    /** The paints' names, as one says them. */
+    public function name(): string
+    {
+        return implode(' + ', array_map(static fn(array $part): string => $part[0]->name, $this->parts));
+    }
+
+    /**
+     * The mix as a paint of its own. Its kind is that of the most drops; measured only if all of it was.
+     *
+     * @throws Refused when nothing of it stays
+     */
+    public function paint(string $id, string $name): Paint
+    {
+        $optics = $this->optics() ?? throw Refused::at('/parts', 'None of these paints has solids: nothing of this mix stays.');
+        $most = $this->parts[0];
+        $families = [];
+        $drops = 0;
+        foreach ($this->parts as $part) {
+            $most = $part[1] > $most[1] ? $part : $most;
+            $families[$part[0]->family] = true;
+            $drops += $part[1];
+        }
+        $kind = $most[0]->kind;
+        $film = $kind->swatchFilmUm();
+        $curve = $film === null
+            ? Masstone::of($optics)->values
+            : FilmState::ground(array_fill(0, Spectrum::BANDS, self::WHITE))->under(Film::of($optics, $film))->flat();
+
+        return new Paint($id, $name, $kind, $optics, Look::Clear->colour($curve)->hex(), $this->solids(), $this->ml() / $drops, implode(', ', array_keys($families)), $this->fromCards(), $this->drying());
+    }
+
+    /** What speaks against mixing these at all; null when nothing is known to. Common practice, no published source. */
+    public function warning(): ?string
+    {
+        return $this->solvents() === 0 || $this->solvents() === \count($this->parts) ? null
+            : 'Solvent paints and water-borne ones do not mix: they curdle in the cup. Try a drop of each on a card first, and follow the products’ own sheets.';
+    }
+
+    private function solvents(): int
+    {
+        return \count(array_filter($this->parts, static fn(array $part): bool => $part[0]->needsSolvent()));
+    }
+
+    /** The largest whole number that divides both. */
+    public static function divisor(int $a, int $b): int
+    {
+        return $b === 0 ? $a : self::divisor($b, $a % $b);
+    }
+}

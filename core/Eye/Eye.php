@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Eye;
+
+use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Refused;
+
+/** An eye as it is set on each side, at the body's own eye mark. */
+final readonly class Eye
+{
+    public const PUPILS = ['round', 'slit upright', 'slit slanted'];
+
+    /**
+     * @param string $irisHex #rrggbb
+     * @param value-of<self::PUPILS> $pupil
+     *
+     * @throws Refused when the diameter is outside its {@see Bounds}
+     */
+    public function __construct(public float $diameterMm, public string $irisHex, public string $pupil)
+    {
+        Bounds::hold('diameter_mm', $diameterMm);
+    }
+
+    /** On another body: its socket decides, else the eye grows with the bait. Eyes are sold in half millimetres. */
+    public function fitted(?float $socketMm, float $by): self
+    {
+        $diameter = $socketMm ?? round($this->diameterMm * $by * 2) / 2;
+
+        return new self(Bounds::within('diameter_mm', floor($diameter * 2) / 2), $this->irisHex, $this->pupil);
+    }
+}

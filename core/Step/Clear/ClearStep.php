@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Step\Clear;
+
+use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Clear\Clear;
+use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Eye\Eye;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Step\Head;
+use Hawkbrush\Core\Step\Job;
+use Hawkbrush\Core\Step\WithoutCoat;
+use Hawkbrush\Core\Step\Work;
+
+/** Lays the clear coat: brings the colours up and keeps them. */
+final readonly class ClearStep extends WithoutCoat
+{
+    private const COAT_MIN = 3.0;
+
+    private const OVERNIGHT_MIN = 600.0;
+
+    /** @throws Refused when the coats are outside their {@see Bounds} */
+    public function __construct(Head $head, private Clear $clear, private int $coats)
+    {
+        Bounds::hold('clear_coats', $coats);
+        parent::__construct($head);
+    }
+
+    public static function kind(): string
+    {
+        return 'clear';
+    }
+
+    public static function fieldNames(): array
+    {
+        return ['clear', 'coats'];
+    }
+
+    public static function read(Head $head, Node $document, array $paints): static
+    {
+        return new self(
+            $head,
+            Clear::from($document->field('clear')->choice(Clear::names())),
+            Bounds::optionalWhole($document, 'coats', 1, 'clear_coats'),
+        );
+    }
+
+    public function fields(): array
+    {
+        return ['clear' => $this->clear->value, 'coats' => $this->coats];
+    }
+
+    public function name(): string
+    {
+        return 'Clear';
+    }
+
+    public function how(): string
+    {
+        $minutes = $this->clear->workingMinutes();
+
+        return 'Long even strokes; cover the eye rims; keep out of joints and line tie.'
+            .($minutes === null ? '' : \sprintf(' About %d min to work in.', $minutes));
+    }
+
+    public function work(Job $job): Work
+    {
+        $hardMin = $this->clear->hardMinutes() * $this->coats / $this->clear->rate($job->room->airC);
+        $handsMin = self::COAT_MIN * $job->baits * $this->coats;
+
+        return $this->clear->wantsOvernight()
+            ? new Work($handsMin, $hardMin + self::OVERNIGHT_MIN, 'overnight before it, then until the clear is hard')
+            : new Work($handsMin, $hardMin, 'until the clear is hard');
+    }
+
+    public function restMin(): float
+    {
+        return 0.0;
+    }
+
+    public function cautions(): array
+    {
+        return [$this->clear->caution()];
+    }
+
+    public function fitted(Body $to, float $by, bool $marks): static
+    {
+        return $this;
+    }
+
+    public function forAll(): bool
+    {
+        return false;
+    }
+
+    public function sides(): array
+    {
+        return [];
+    }
+
+    public static function figures(): array
+    {
+        return [];
+    }
+
+    public function asUsed(array $figures): static
+    {
+        return $this;
+    }
+
+    public function eye(): ?Eye
+    {
+        return null;
+    }
+
+    public function triesNextCoat(): bool
+    {
+        return false;
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Step\Eye;
+
+use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\Place;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Eye\Eye;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Step\Head;
+use Hawkbrush\Core\Step\Job;
+use Hawkbrush\Core\Step\WithoutCoat;
+use Hawkbrush\Core\Step\Work;
+
+/** Sets an eye on each side. */
+final readonly class EyeStep extends WithoutCoat
+{
+    private const ORDINARY_IRIS = '#d89a3a';
+
+    private const MINUTES = 1.5;
+
+    public function __construct(Head $head, private Eye $eye, private string $setWith)
+    {
+        parent::__construct($head);
+    }
+
+    public static function kind(): string
+    {
+        return 'eye';
+    }
+
+    public static function fieldNames(): array
+    {
+        return ['diameter_mm', 'iris', 'pupil', 'set_with'];
+    }
+
+    public static function read(Head $head, Node $document, array $paints): static
+    {
+        return new self(
+            $head,
+            new Eye(
+                Bounds::number($document->field('diameter_mm'), 'diameter_mm'),
+                $document->has('iris') ? self::hex($document->field('iris')) : self::ORDINARY_IRIS,
+                $document->optional('pupil')?->choice(Eye::PUPILS) ?? 'round',
+            ),
+            $document->optional('set_with')?->text(60) ?? 'tacky glue',
+        );
+    }
+
+    public function fields(): array
+    {
+        return ['diameter_mm' => $this->eye->diameterMm, 'iris' => $this->eye->irisHex, 'pupil' => $this->eye->pupil, 'set_with' => $this->setWith];
+    }
+
+    public function name(): string
+    {
+        return 'Eye';
+    }
+
+    public function how(): string
+    {
+        return \sprintf('Set a %s mm eye on each side with %s.', rtrim(rtrim(\sprintf('%.1f', $this->eye->diameterMm), '0'), '.'), $this->setWith)
+            .($this->eye->pupil === 'round' ? '' : " Both pupils {$this->eye->pupil}.");
+    }
+
+    public function work(Job $job): Work
+    {
+        return new Work(self::MINUTES * $job->baits);
+    }
+
+    public function restMin(): float
+    {
+        return 0.0;
+    }
+
+    public function cautions(): array
+    {
+        return [];
+    }
+
+    public function fitted(Body $to, float $by, bool $marks): static
+    {
+        return new self($this->head, $this->eye->fitted($to->marks->eyeSocketMm, $by), $this->setWith);
+    }
+
+    public function forAll(): bool
+    {
+        return false;
+    }
+
+    public function sides(): array
+    {
+        return Place::SIDES;
+    }
+
+    public static function figures(): array
+    {
+        return [];
+    }
+
+    public function asUsed(array $figures): static
+    {
+        return $this;
+    }
+
+    public function eye(): Eye
+    {
+        return $this->eye;
+    }
+
+    public function triesNextCoat(): bool
+    {
+        return false;
+    }
+
+    /** @throws Refused when it is not #rrggbb */
+    private static function hex(Node $node): string
+    {
+        return $node->guard(static fn(): string => Colour::fromHex($node->text(9))->hex());
+    }
+}

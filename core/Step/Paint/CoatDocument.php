@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Step\Paint;
+
+use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Mixture;
+use Hawkbrush\Core\Coat\Paint;
+use Hawkbrush\Core\Coat\Place;
+use Hawkbrush\Core\Coat\SetBy;
+use Hawkbrush\Core\Coat\Setting;
+use Hawkbrush\Core\Coat\Weight;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Techniques;
+
+/** A coat as it stands in the document of its step. */
+final class CoatDocument
+{
+    public const FIELDS = ['mix', 'technique', 'where', 'aim_deg', 'width_mm', 'coats', 'weight', 'psi', 'thinning_percent', 'strokes', 'set', 'seed'];
+
+    private const MOST_SEED = 2_000_000_000;
+
+    /**
+     * @param array<string, Paint> $paints by id
+     *
+     * @throws Refused
+     */
+    public static function read(string $id, Node $document, array $paints): Coat
+    {
+        $technique = Techniques::named($document->field('technique')->field('name')->choice(Techniques::names()));
+
+        return new Coat(
+            $id,
+            self::mixture($document->field('mix'), $paints),
+            $technique,
+            Choices::read($technique, $document->field('technique')),
+            $document->optional('seed')?->integer(0, self::MOST_SEED) ?? 1,
+            self::place($document->field('where')),
+            Bounds::optional($document, 'aim_deg', null),
+            Bounds::optional($document, 'width_mm', null),
+            Bounds::optionalWhole($document, 'coats', 1, 'coats'),
+            Weight::from($document->optional('weight')?->choice(Weight::names()) ?? 'medium'),
+            Bounds::optional($document, 'psi', 15),
+            Bounds::optional($document, 'thinning_percent', 0) / 100,
+            Bounds::optionalWhole($document, 'strokes', 4, 'strokes'),
+            self::setting($document->optional('set')),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public static function write(Coat $coat): array
+    {
+        return [
+            'mix' => array_map(static fn(array $part): array => ['paint' => $part[0]->id, 'drops' => $part[1]], $coat->mixture->parts),
+            'technique' => ['name' => $coat->technique->name(), ...$coat->choices->all()],
+            'where' => self::written($coat->place),
+            'aim_deg' => $coat->aimDeg,
+            'width_mm' => $coat->widthMm,
+            'coats' => $coat->coats,
+            'weight' => $coat->weight->value,
+            'psi' => $coat->psi,
+            'thinning_percent' => round($coat->thinning * 100, 4),
+            'strokes' => $coat->strokes,
+            'set' => ['by' => $coat->setting->by->value, 'minutes' => $coat->setting->minutes],
+            'seed' => $coat->seed,
+        ];
+    }
+
+    /** @param array<string, Paint> $paints */
+    private static function mixture(Node $mix, array $paints): Mixture
+    {
+        $parts = [];
+        foreach ($mix->items(...Bounds::OF['paints_in_mix']) as $part) {
+            $part->only(['paint', 'drops']);
+            $key = $part->field('paint')->text(60);
+            $parts[] = [
+                $paints[$key] ?? throw $part->field('paint')->refuse("There is no paint “{$key}” in this document."),
+                Bounds::optionalWhole($part, 'drops', 1, 'drops'),
+            ];
+        }
+
+        return new Mixture($parts);
+    }
+
+    private static function place(Node $node): Place
+    {
+        $side = $node->optional('side')?->choice([...Place::SIDES, 'both']);
+        $side = \in_array($side, Place::SIDES, true) ? $side : null;
+        if ($node->has('zone')) {
+            return Place::zone(Zone::from($node->only(['zone', 'side'])->field('zone')->choice(Zone::names())), $side);
+        }
+        $node->only(['from_u', 'to_u', 'from_deg', 'to_deg', 'soft', 'side']);
+        $fromU = $node->field('from_u')->number(0, 1);
+        $fromDeg = $node->field('from_deg')->number(0, 180);
+
+        return Place::range(
+            $fromU,
+            $node->field('to_u')->number($fromU, 1),
+            $fromDeg,
+            $node->field('to_deg')->number($fromDeg, 180),
+            $node->optional('soft')?->number(0, 1) ?? 0.3,
+            $side,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function written(Place $place): array
+    {
+        return ($place->zone !== null
+            ? ['zone' => $place->zone->value]
+            : ['from_u' => $place->fromU, 'to_u' => $place->toU, 'from_deg' => $place->fromDeg, 'to_deg' => $place->toDeg, 'soft' => $place->soft])
+            + ($place->side === null ? [] : ['side' => $place->side]);
+    }
+
+    private static function setting(?Node $node): Setting
+    {
+        if ($node === null) {
+            return new Setting(SetBy::Heat);
+        }
+        $node->only(['by', 'minutes']);
+
+        return new Setting(SetBy::from($node->field('by')->choice(SetBy::names())), Bounds::optional($node, 'minutes', 0));
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Step;
+
+use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Paint;
+use Hawkbrush\Core\Eye\Eye;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+
+/**
+ * One entry of a recipe. A kind of step is a folder beside this file with one class that answers all of this, and a
+ * line in {@see Steps}; nothing else asks which kind a step is.
+ */
+abstract readonly class Step
+{
+    public string $id;
+
+    public string $title;
+
+    public bool $on;
+
+    public string $check;
+
+    public function __construct(public Head $head)
+    {
+        $this->id = $head->id;
+        $this->title = $head->title;
+        $this->on = $head->on;
+        $this->check = $head->check;
+    }
+
+    /** Its `type` in documents. */
+    abstract public static function kind(): string;
+
+    /** @return list<string> the fields it has in a document, beside those of every step */
+    abstract public static function fieldNames(): array;
+
+    /**
+     * @param Node $document of which only the fields of this kind are left to read
+     * @param array<string, Paint> $paints by id
+     *
+     * @throws Refused
+     */
+    abstract public static function read(Head $head, Node $document, array $paints): static;
+
+    /** @return array<string, mixed> every field of {@see fieldNames}, as it stands in a document */
+    abstract public function fields(): array;
+
+    /** What it is called where it has no title. */
+    abstract public function name(): string;
+
+    /** How it is done, in a sentence as one would say it across the bench. */
+    abstract public function how(): string;
+
+    /** What it takes: cup, hands, waiting. */
+    abstract public function work(Job $job): Work;
+
+    /** Minutes in which the recipe lets the bait rest, in an ordinary room. */
+    abstract public function restMin(): float;
+
+    /** @return list<string> the usual cautions (common practice) */
+    abstract public function cautions(): array;
+
+    /**
+     * The same step on another body.
+     *
+     * @param float $by root of the ratio of areas
+     * @param bool $marks whether marks, mesh and the width of strokes grow with the body
+     */
+    abstract public function fitted(Body $to, float $by, bool $marks): static;
+
+    /** Whether it is done for all baits of a run at once. */
+    abstract public function forAll(): bool;
+
+    /** @return list<'left'|'right'> the sides of a bait that it is done on by themselves */
+    abstract public function sides(): array;
+
+    /** @return list<'coats'|'psi'|'strokes'|'thinning_percent'> figures that the bench may find to be others */
+    abstract public static function figures(): array;
+
+    /**
+     * As it was really done.
+     *
+     * @param array<string, float|int> $figures by name, those of {@see figures}
+     */
+    abstract public function asUsed(array $figures): static;
+
+    /** The film it lays, if any. */
+    abstract public function coat(): ?Coat;
+
+    /** With its film changed; a step that lays none stays as it is. */
+    abstract public function withCoat(Coat $coat): static;
+
+    /** The eye it sets, if any. */
+    abstract public function eye(): ?Eye;
+
+    /** Whether it tries out the next coat away from the bait: figures found here become those of that coat. */
+    abstract public function triesNextCoat(): bool;
+
+    /** What the ladder and the bench call it. */
+    final public function label(): string
+    {
+        return $this->title !== '' ? $this->title : $this->name();
+    }
+}

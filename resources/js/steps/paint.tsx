@@ -1,0 +1,61 @@
+import type { PaintStep, PlannedStep, Settings, Step } from '../api/types';
+import { pressure } from '../units/units';
+import type { Face, StepOf } from './face';
+import { PaintForm } from './PaintForm';
+
+export const paint: Face<PaintStep> = {
+  name: 'Paint',
+  fresh: (paintId) => ({
+    type: 'paint',
+    mix: [{ paint: paintId ?? '', drops: 1 }],
+    technique: { name: 'spray' },
+    where: { zone: 'flank' },
+    aim_deg: 90,
+    coats: 1,
+    weight: 'medium',
+    psi: 15,
+    thinning_percent: 20,
+    strokes: 4,
+    set: { by: 'heat', minutes: 0 },
+  }),
+  Form: PaintForm,
+  foot: (step, settings) => {
+    const [figure, unit] = air(step, step.document.psi, settings);
+    const { coats, thinning_percent } = step.document;
+    return [
+      `${figure} ${unit}`.trim(),
+      [coats > 1 && `×${coats}`, unit !== '' && `${thinning_percent} %`].filter(Boolean).join(' · '),
+    ];
+  },
+  figures: ({ document: { psi, strokes, coats, thinning_percent } }) => ({ psi, strokes, coats, thinning_percent }),
+  bench: (step, { planned, used, settings }) => {
+    const { document: d } = step;
+    const say = (name: string, plain: string) => (used[name] === undefined ? plain : `${plain}, as used`);
+    const [figure, unit] = air(step, used.psi ?? d.psi, settings);
+    const coats = used.coats ?? d.coats;
+    return [
+      [figure, say('psi', unit)],
+      [String(used.strokes ?? d.strokes), say('strokes', 'strokes a side')],
+      [String(coats), say('coats', `${coats === 1 ? 'coat' : 'coats'}, ${d.weight}`)],
+      ...cupWords(planned),
+    ];
+  },
+};
+
+export function isPaint(step: Step): step is Step & StepOf<PaintStep> {
+  return step.document.type === 'paint';
+}
+
+/** The air of a paint step: its figure and its unit, or that it is put on by hand. */
+export function air({ shown }: StepOf<PaintStep>, psi: number, settings: Settings): [string, string] {
+  return shown.sprayed === false ? ['by hand', ''] : [String(pressure.show(psi, settings)), pressure.unit(settings)];
+}
+
+/** The drops of a cup, and of what; nothing where none is mixed. */
+export function cupWords(planned: PlannedStep | undefined): [string, string][] {
+  const mix = planned?.mix;
+  if (mix == null) return [];
+  const reducer = mix.reducer_drops > 0 ? [{ drops: mix.reducer_drops, name: 'reducer' }] : [];
+  const parts = [...mix.paints, ...reducer];
+  return [[parts.map((p) => p.drops).join('+'), `drops for all: ${parts.map((p) => p.name).join(' + ')}`]];
+}

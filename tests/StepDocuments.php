@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use Hawkbrush\Core\Exchange\PaintReader;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Step\Step;
+use Hawkbrush\Core\Step\Steps;
+use Opis\JsonSchema\Validator;
+
+/** A step of every kind as a document with no field at its default, and contract/step.schema.json to hold it against. */
+final class StepDocuments
+{
+    private static ?\stdClass $schema = null;
+
+    private static ?Validator $validator = null;
+
+    /** @return array<string, array<string, mixed>> by kind */
+    public static function full(): array
+    {
+        $kinds = [
+            'paint' => [
+                'mix' => [['paint' => 'white', 'drops' => 3], ['paint' => 'moss', 'drops' => 2]],
+                'technique' => ['name' => 'punch', 'shape' => 'drop'],
+                'where' => ['from_u' => 0.1, 'to_u' => 0.8, 'from_deg' => 20, 'to_deg' => 110, 'soft' => 0.4, 'side' => 'left'],
+                'aim_deg' => 90, 'width_mm' => 12, 'coats' => 2, 'weight' => 'light', 'psi' => 11.5, 'thinning_percent' => 40, 'strokes' => 6,
+                'set' => ['by' => 'air', 'minutes' => 12], 'seed' => 9,
+            ],
+            'prep' => ['task' => 'Scuff it.', 'minutes' => 4],
+            'try' => ['ground' => 'glove', 'look_for' => 'a fine even mist', 'psi' => 8, 'thinning_percent' => 55],
+            'wait' => ['task' => 'Cured through.', 'minutes' => 720],
+            'inspect' => ['task' => 'Look at the joints.', 'minutes' => 2],
+            'eye' => ['diameter_mm' => 6.5, 'iris' => '#a0b030', 'pupil' => 'slit upright', 'set_with' => 'gel'],
+            'clear' => ['clear' => 'UV resin', 'coats' => 3],
+        ];
+        foreach ($kinds as $kind => $fields) {
+            $kinds[$kind] = ['id' => 'a', 'type' => $kind, 'title' => 'Its title', 'on' => false, 'check' => 'a check'] + $fields;
+        }
+        $kinds['paint']['technique'] = Steps::write(self::read($kinds['paint']))['technique'];
+
+        return $kinds;
+    }
+
+    /** @param array<string, mixed> $document */
+    public static function read(array $document): Step
+    {
+        $paint = static fn(string $id): \Hawkbrush\Core\Coat\Paint => PaintReader::paint($id, Node::root(['hex' => '#808080', 'kind' => 'opaque']));
+
+        return Steps::read(Node::root($document), ['white' => $paint('white'), 'moss' => $paint('moss')]);
+    }
+
+    /** @return array<string, \stdClass> the schema of each kind by its name */
+    public static function schemas(): array
+    {
+        $kinds = [];
+        foreach (self::schema()->{'$defs'}->StepDocument->oneOf as $one) {
+            $kind = self::schema()->{'$defs'}->{basename($one->{'$ref'})};
+            $kinds[$kind->properties->type->const] = $kind;
+        }
+
+        return $kinds;
+    }
+
+    /** @param array<string, mixed> $document */
+    public static function allows(array $document): bool
+    {
+        self::$validator ??= new Validator();
+
+        return self::$validator->validate(json_decode((string) json_encode($document)), self::schema())->isValid();
+    }
+
+    private static function schema(): \stdClass
+    {
+        return self::$schema ??= json_decode((string) file_get_contents(__DIR__.'/../contract/step.schema.json'), false, 64, JSON_THROW_ON_ERROR);
+    }
+}
