@@ -4,7 +4,7 @@ import { defineConfig } from '@playwright/test';
  * Files that only look, on a demo of their own, or start servers of their own, so that they run beside those that work
  * with their hands.
  */
-const LOOKING = ['views', 'opened', 'geometry', 'parts', 'reach', 'keeping', 'edits'].map((name) => `${name}.spec.ts`);
+const LOOKING = ['views', 'opened', 'geometry', 'reach', 'keeping', 'edits'].map((name) => `${name}.spec.ts`);
 
 const server = (port: number, data: string, demo: boolean) => ({
   command: `bash tests/Browser/serve.sh ${port} ${data} ${demo ? 'demo' : 'empty'}`,

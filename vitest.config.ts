@@ -1,4 +1,4 @@
 import { defineConfig } from 'vitest/config';
 
 /** Logic of the pages that needs no screen. */
-export default defineConfig({ test: { include: ['resources/js/**/*.test.ts'] } });
+export default defineConfig({ test: { include: ['tests/Page/**/*.test.ts'] } });

@@ -131,6 +131,7 @@ final class DemoPatterns
             DemoSteps::prep('Wipe and mask', 'Wipe with alcohol, mask the bill with tape.', 3),
             DemoSteps::coat('white', 'spray', 'whole', ['title' => 'White, opaque', 'coats' => 1, 'weight' => 'heavy', 'psi' => 38, 'strokes' => 6]),
             DemoSteps::coat('gold', 'spray', DemoSteps::range(0, 1, 0, 158, 0.5), ['title' => 'Brass all over', 'coats' => 2, 'psi' => 45, 'strokes' => 6, 'set' => ['by' => 'heat', 'minutes' => 22]]),
+            DemoSteps::tryOut('glove', 'an even tone that still lets the brass through; no spits'),
             DemoSteps::coat('sepia', 'mesh', DemoSteps::range(0.23, 0.98, 10, 146, 0.5), ['title' => 'Peat through 4.2 mm mesh', 'technique' => ['pitch_mm' => 4.2, 'age' => 'new'], 'aim_deg' => 65, 'coats' => 2, 'weight' => 'medium', 'psi' => 10, 'thinning_percent' => 30, 'strokes' => 4]),
             DemoSteps::coat('red', 'spot', 'whole', ['title' => 'Red pelvic fins', 'technique' => ['u' => 0.34, 'deg' => 150, 'diameter_mm' => 8, 'soft' => 1], 'coats' => 3, 'psi' => 10, 'thinning_percent' => 20, 'strokes' => 3]),
             DemoSteps::coat('red', 'spot', 'whole', ['title' => 'Red anal fin', 'technique' => ['u' => 0.7, 'deg' => 155, 'diameter_mm' => 6, 'soft' => 1], 'coats' => 3, 'psi' => 10, 'thinning_percent' => 20, 'strokes' => 3]),

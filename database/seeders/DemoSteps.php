@@ -53,6 +53,12 @@ final class DemoSteps
     }
 
     /** @return array<string, mixed> */
+    public static function tryOut(string $ground, string $lookFor): array
+    {
+        return ['type' => 'try', 'ground' => $ground, 'look_for' => $lookFor];
+    }
+
+    /** @return array<string, mixed> */
     public static function eye(float $diameterMm, string $iris): array
     {
         return ['type' => 'eye', 'title' => 'Eyes', 'diameter_mm' => $diameterMm, 'iris' => $iris, 'set_with' => 'tacky glue', 'check' => 'Both pupils look the same way.'];

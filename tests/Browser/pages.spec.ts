@@ -143,7 +143,7 @@ test.describe('the pattern sheet', () => {
   test('refuses a figure out of bounds by keeping the one that was', async ({ page }) => {
     await openSheet(page, 'rudd');
     const h = hands(page);
-    await page.locator('.rung').nth(3).click();
+    await page.locator('.rung').nth(4).click();
     await page.getByRole('button', { name: /^Edit step/ }).click();
     const psi = h.form.getByLabel('psi', { exact: true });
     const was = await psi.inputValue();
@@ -156,7 +156,7 @@ test.describe('the pattern sheet', () => {
     await expect(h.form).toContainText(`Still ${was}.`);
     await expect(psi).toHaveAttribute('aria-invalid', 'true');
     await page.reload();
-    await page.locator('.rung').nth(3).click();
+    await page.locator('.rung').nth(4).click();
     await page.getByRole('button', { name: /^Edit step/ }).click();
     await expect(psi).toHaveValue(was);
   });
@@ -276,7 +276,7 @@ test('a figure that was typed is sent once', async ({ page }) => {
     if (request.url().endsWith('/edits')) edits.push(request.postData() ?? '');
   });
   await openSheet(page, 'rudd');
-  await page.locator('.rung').nth(3).click();
+  await page.locator('.rung').nth(4).click();
   await page.getByRole('button', { name: /^Edit step/ }).click();
   const h = hands(page);
   const psi = h.form.getByLabel('psi', { exact: true });
@@ -289,7 +289,7 @@ test('a figure that was typed is sent once', async ({ page }) => {
 
 test('a figure typed digit by digit, slower than it is saved, loses no digit', async ({ page }) => {
   await openSheet(page, 'rudd');
-  await page.locator('.rung').nth(3).click();
+  await page.locator('.rung').nth(4).click();
   await page.getByRole('button', { name: /^Edit step/ }).click();
   const h = hands(page);
   const psi = h.form.getByLabel('psi', { exact: true });
@@ -310,7 +310,7 @@ test('an undone figure stays undone, however slow the page', async ({ page }) =>
     if (request.url().endsWith('/edits')) edits += 1;
   });
   await openSheet(page, 'rudd');
-  await page.locator('.rung').nth(3).click();
+  await page.locator('.rung').nth(4).click();
   await page.getByRole('button', { name: /^Edit step/ }).click();
   const h = hands(page);
   const ladder = page.getByRole('region', { name: 'Ladder' });

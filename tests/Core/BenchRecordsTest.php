@@ -7,7 +7,7 @@ use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Run\BenchEvent;
 use Hawkbrush\Core\Run\Record;
 
-// The same cases hold for the page, in resources/js/bench/withWaiting.test.ts.
+// The same cases hold for the page, in tests/Page/benchRecords.test.ts.
 
 it('says what its events say', function (array $events, array $record, bool $try): void {
     $recipe = recipeWith(...array_filter([

@@ -1,5 +1,6 @@
+import createClient from 'openapi-fetch';
 import { isLeaving } from './leaving';
-import type { components } from './schema';
+import type { components, paths } from './schema';
 import { heardTime } from './serverClock';
 import { answered } from './shownFrom';
 
@@ -24,10 +25,42 @@ export class Unreachable extends Error {
   }
 }
 
-async function send(path: string, init: RequestInit): Promise<Response> {
+/** The API by its paths, typed from the contract. */
+export const api = createClient<paths>({
+  baseUrl: '/api/v1',
+  fetch: send,
+  headers: { Accept: 'application/json', 'X-Hawkbrush': '1' },
+});
+
+/** What a call to the API answers. @throws {Problem} {Unreachable} */
+export async function ask<T>(call: Promise<{ data?: T }>): Promise<T> {
+  const { data } = await call;
+  if (data === undefined) throw new Unreachable();
+  return data;
+}
+
+/** The header of a write that may be sent again: with the same key it is done once. */
+export function keyed(key: string): { 'Idempotency-Key': string } {
+  return { 'Idempotency-Key': key };
+}
+
+/** A photograph for calls that take one; the contract can only name it, so the form is made here. */
+export function photograph(photo: Blob, id?: string) {
+  return {
+    body: { photo: 'photograph.jpg', ...(id === undefined ? {} : { id }) },
+    bodySerializer: () => {
+      const form = new FormData();
+      if (id !== undefined) form.append('id', id);
+      form.append('photo', photo, 'photograph.jpg');
+      return form;
+    },
+  };
+}
+
+async function send(request: Request): Promise<Response> {
   let response: Response;
   try {
-    response = await fetch(`/api/v1${path}`, init);
+    response = await fetch(isLeaving() ? new Request(request, { keepalive: true }) : request);
   } catch {
     throw new Unreachable();
   }
@@ -39,7 +72,7 @@ async function send(path: string, init: RequestInit): Promise<Response> {
   const inFront = response.status >= 502 || [401, 403, 407, 429].includes(response.status);
   if (inFront && !response.headers.has('X-Hawkbrush-Time')) throw new Unreachable();
   if (!response.ok) {
-    const document = (await response.json().catch(() => undefined)) as ProblemDocument | undefined;
+    const document: ProblemDocument | undefined = await response.json().catch(() => undefined);
     throw new Problem(
       response.status,
       document?.title ?? 'Something broke',
@@ -48,34 +81,6 @@ async function send(path: string, init: RequestInit): Promise<Response> {
     );
   }
   return response;
-}
-
-export async function get<T>(path: string): Promise<T> {
-  return (await send(path, { headers: { Accept: 'application/json' } })).json() as Promise<T>;
-}
-
-export async function write<T>(
-  method: 'POST' | 'PUT' | 'PATCH',
-  path: string,
-  body: unknown = {},
-  key?: string,
-): Promise<T> {
-  const headers: Record<string, string> = {
-    Accept: 'application/json',
-    'Content-Type': 'application/json',
-    'X-Hawkbrush': '1',
-  };
-  if (key !== undefined) headers['Idempotency-Key'] = key;
-  const init = { method, headers, body: JSON.stringify(body), keepalive: isLeaving() };
-  return (await send(path, init)).json() as Promise<T>;
-}
-
-export async function upload<T>(path: string, field: string, file: Blob, id?: string): Promise<T> {
-  const form = new FormData();
-  if (id !== undefined) form.append('id', id);
-  form.append(field, file, 'photograph.jpg');
-  const headers = { Accept: 'application/json', 'X-Hawkbrush': '1' };
-  return (await send(path, { method: 'POST', headers, body: form })).json() as Promise<T>;
 }
 
 /** An id for what is made here, before the server knows of it. */

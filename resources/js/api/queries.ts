@@ -1,54 +1,38 @@
 import { replaceEqualDeep, useQuery } from '@tanstack/react-query';
-import { runTexturePath } from '../offline/keepRun';
-import { get } from './client';
-import type {
-  Advice,
-  Backup,
-  Bait,
-  BaitBrief,
-  Body,
-  Core,
-  Look,
-  Mask,
-  MaskNeed,
-  Paint,
-  Pattern,
-  Run,
-  RunBrief,
-  Settings,
-  Sheet,
-  Texture,
-  Version,
-  VersionBrief,
-  Vocabulary,
-} from './types';
+import { api, ask } from './client';
+import type { Look, Sheet } from './types';
 
 const FOREVER = Number.POSITIVE_INFINITY;
 
-export const useSettings = () => useQuery({ queryKey: ['settings'], queryFn: () => get<Settings>('/settings') });
+export const useSettings = () => useQuery({ queryKey: ['settings'], queryFn: () => ask(api.GET('/settings')) });
 
 export const useVocabulary = () =>
-  useQuery({ queryKey: ['vocabulary'], queryFn: () => get<Vocabulary>('/vocabulary'), staleTime: FOREVER });
+  useQuery({ queryKey: ['vocabulary'], queryFn: () => ask(api.GET('/vocabulary')), staleTime: FOREVER });
 
 export const usePaints = () =>
-  useQuery({ queryKey: ['paints'], queryFn: async () => (await get<{ paints: Paint[] }>('/paints')).paints });
+  useQuery({ queryKey: ['paints'], queryFn: async () => (await ask(api.GET('/paints'))).paints });
 
 export const useBodies = () =>
-  useQuery({ queryKey: ['bodies'], queryFn: async () => (await get<{ bodies: Body[] }>('/bodies')).bodies });
+  useQuery({ queryKey: ['bodies'], queryFn: async () => (await ask(api.GET('/bodies'))).bodies });
 
 export const useMasks = () =>
-  useQuery({ queryKey: ['masks'], queryFn: async () => (await get<{ masks: Mask[] }>('/masks')).masks });
+  useQuery({ queryKey: ['masks'], queryFn: async () => (await ask(api.GET('/masks'))).masks });
 
 export const useMasksOf = (version: string, revision: number, wanted: boolean) =>
   useQuery({
     queryKey: ['masks', version, revision],
-    queryFn: async () => (await get<{ masks: MaskNeed[] }>(`/versions/${version}/masks`)).masks,
+    queryFn: async () => (await ask(api.GET('/versions/{id}/masks', { params: { path: { id: version } } }))).masks,
     enabled: wanted,
     placeholderData: (previous) => previous,
   });
 
 export const usePatterns = () =>
-  useQuery({ queryKey: ['patterns'], queryFn: async () => (await get<{ patterns: Pattern[] }>('/patterns')).patterns });
+  useQuery({ queryKey: ['patterns'], queryFn: async () => (await ask(api.GET('/patterns'))).patterns });
+
+/** Up to which step a picture goes; without one, all of them. */
+const until = (upto: string | null) => (upto === null ? {} : { upto });
+
+const rounded = (value: number, digits: number) => Number(value.toFixed(digits));
 
 /** A sheet asked for before an edit may come after the edit's answer: what is older than what is known is let go. */
 function newer(known: Sheet | undefined, came: Sheet): Sheet {
@@ -61,29 +45,34 @@ function newer(known: Sheet | undefined, came: Sheet): Sheet {
   return older ? known : replaceEqualDeep(known, came);
 }
 
+function isSheet(value: unknown): value is Sheet {
+  return typeof value === 'object' && value !== null && 'version' in value && 'pattern' in value;
+}
+
 export const useSheetQuery = (id: string) =>
   useQuery({
     queryKey: ['sheet', id],
-    queryFn: () => get<Sheet>(`/patterns/${id}`),
-    structuralSharing: (known, came) => newer(known as Sheet | undefined, came as Sheet),
+    queryFn: () => ask(api.GET('/patterns/{id}', { params: { path: { id } } })),
+    structuralSharing: (known, came) => (isSheet(came) ? newer(isSheet(known) ? known : undefined, came) : came),
   });
 
 export const useVersion = (id: string | undefined) =>
   useQuery({
     queryKey: ['version', id],
-    queryFn: () => get<Version>(`/versions/${id}`),
+    queryFn: () => ask(api.GET('/versions/{id}', { params: { path: { id: id ?? '' } } })),
     enabled: id !== undefined,
   });
 
 export const useVersions = (pattern: string, wanted: boolean) =>
   useQuery({
     queryKey: ['versions', pattern],
-    queryFn: async () => (await get<{ versions: VersionBrief[] }>(`/patterns/${pattern}/versions`)).versions,
+    queryFn: async () =>
+      (await ask(api.GET('/patterns/{id}/versions', { params: { path: { id: pattern } } }))).versions,
     enabled: wanted,
   });
 
 export const useBackups = () =>
-  useQuery({ queryKey: ['backups'], queryFn: async () => (await get<{ backups: Backup[] }>('/backups')).backups });
+  useQuery({ queryKey: ['backups'], queryFn: async () => (await ask(api.GET('/backups'))).backups });
 
 export const textureKey = (version: string, revision: number, upto: string | null, look: Look) => [
   'texture',
@@ -97,7 +86,11 @@ export const useTexture = (version: string, revision: number, upto: string | nul
   useQuery({
     queryKey: textureKey(version, revision, upto, look),
     queryFn: () =>
-      get<Texture>(`/versions/${version}/texture?look=${look}&v=${revision}${upto === null ? '' : `&upto=${upto}`}`),
+      ask(
+        api.GET('/versions/{id}/texture', {
+          params: { path: { id: version }, query: { look, v: String(revision), ...until(upto) } },
+        }),
+      ),
     staleTime: FOREVER,
     placeholderData: (previous) => previous,
   });
@@ -105,7 +98,8 @@ export const useTexture = (version: string, revision: number, upto: string | nul
 export const useShelfTexture = (version: string, revision: number, wanted: boolean) =>
   useQuery({
     queryKey: ['texture-shelf', version, revision],
-    queryFn: () => get<Texture>(`/versions/${version}/texture?v=${revision}`),
+    queryFn: () =>
+      ask(api.GET('/versions/{id}/texture', { params: { path: { id: version }, query: { v: String(revision) } } })),
     staleTime: FOREVER,
     enabled: wanted,
   });
@@ -120,8 +114,13 @@ export const useCore = (
   useQuery({
     queryKey: ['core', version, revision, at, upto, look],
     queryFn: () =>
-      get<Core>(
-        `/versions/${version}/core?u=${at.u.toFixed(4)}&deg=${at.deg.toFixed(2)}&look=${look}${upto === null ? '' : `&upto=${upto}`}`,
+      ask(
+        api.GET('/versions/{id}/core', {
+          params: {
+            path: { id: version },
+            query: { u: rounded(at.u, 4), deg: rounded(at.deg, 2), look, ...until(upto) },
+          },
+        }),
       ),
     placeholderData: (previous) => previous,
   });
@@ -129,25 +128,32 @@ export const useCore = (
 export const useAdvice = (version: string, revision: number) =>
   useQuery({
     queryKey: ['advice', version, revision],
-    queryFn: () => get<Advice>(`/versions/${version}/advice`),
+    queryFn: () => ask(api.GET('/versions/{id}/advice', { params: { path: { id: version } } })),
     placeholderData: (previous) => previous,
   });
 
-export const useRuns = () =>
-  useQuery({ queryKey: ['runs'], queryFn: async () => (await get<{ runs: RunBrief[] }>('/runs')).runs });
+export const useRuns = () => useQuery({ queryKey: ['runs'], queryFn: async () => (await ask(api.GET('/runs'))).runs });
 
-export const useRun = (id: string) => useQuery({ queryKey: ['run', id], queryFn: () => get<Run>(`/runs/${id}`) });
+export const useRun = (id: string) =>
+  useQuery({ queryKey: ['run', id], queryFn: () => ask(api.GET('/runs/{id}', { params: { path: { id } } })) });
+
+export const askRunTexture = (id: string, upto: string | null, look: Look) =>
+  ask(api.GET('/runs/{id}/texture', { params: { path: { id }, query: { look, ...until(upto) } } }));
 
 export const useRunTexture = (id: string, upto: string | null, look: Look = 'clear') =>
   useQuery({
     queryKey: ['run-texture', id, upto, look],
-    queryFn: () => get<Texture>(runTexturePath(id, upto, look)),
+    queryFn: () => askRunTexture(id, upto, look),
     staleTime: FOREVER,
     placeholderData: (previous) => previous,
   });
 
 export const useBaits = () =>
-  useQuery({ queryKey: ['baits'], queryFn: async () => (await get<{ baits: BaitBrief[] }>('/baits')).baits });
+  useQuery({ queryKey: ['baits'], queryFn: async () => (await ask(api.GET('/baits'))).baits });
 
 export const useBait = (id: string) =>
-  useQuery({ queryKey: ['bait', id], queryFn: () => get<Bait>(`/baits/${id}`), enabled: id !== '' });
+  useQuery({
+    queryKey: ['bait', id],
+    queryFn: () => ask(api.GET('/baits/{id}', { params: { path: { id } } })),
+    enabled: id !== '',
+  });

@@ -11,6 +11,7 @@ export type NewPaint = Schemas['NewPaint'];
 export type Body = Schemas['Body'];
 export type BodyShape = Schemas['BodyShape'];
 export type BodyForm = Schemas['BodyForm'];
+export type BodyChange = Schemas['BodyChange'];
 export type BodyLook = Schemas['BodyLook'];
 export type BodyPage = Schemas['BodyPage'];
 export type Plate = Schemas['Plate'];

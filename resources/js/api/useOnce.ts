@@ -1,17 +1,17 @@
 import { useRef } from 'react';
-import { newId, write } from './client';
+import { keyed, newId } from './client';
 
 /**
  * Writes that may be sent again: a key is made for what is meant, and kept until that has succeeded. An answer that was
- * lost and a second press are then one write; another content is meant anew.
+ * lost and a second press are then one write; another body is meant anew.
  */
 export function useOnce() {
   const meant = useRef(new Map<string, string>());
-  return async <T>(path: string, body: unknown = {}): Promise<T> => {
-    const content = `${path} ${JSON.stringify(body)}`;
+  return async <B, T>(body: B, send: (body: B, headers: ReturnType<typeof keyed>) => Promise<T>): Promise<T> => {
+    const content = JSON.stringify(body ?? null);
     const key = meant.current.get(content) ?? newId();
     meant.current.set(content, key);
-    const made = await write<T>('POST', path, body, key);
+    const made = await send(body, keyed(key));
     meant.current.delete(content);
     return made;
   };

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { words, write } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { useRun, useRunTexture, useSettings } from '../api/queries';
 import { useShownFrom } from '../api/shownFrom';
 import type { Run, Settings, Step } from '../api/types';
@@ -158,7 +158,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   });
 
   const finish = useMutation({
-    mutationFn: () => write<Run>('POST', `/runs/${run.id}/finish`),
+    mutationFn: () => ask(api.POST('/runs/{id}/finish', { params: { path: { id: run.id } } })),
     onSuccess: () => {
       void queries.invalidateQueries();
       void go('/log');

@@ -2,9 +2,9 @@ import { Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { get, words, write } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { useSettings, useVocabulary } from '../api/queries';
-import type { Body, BodyPage as Page, Settings } from '../api/types';
+import type { Body, BodyChange, BodyPage as Page, Settings } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
@@ -49,7 +49,11 @@ function changed(kept: Kept, body: Body): Partial<Kept> {
 export function BodyPage() {
   const { id = '' } = useParams();
   const settings = useSettings().data;
-  const asked = useQuery({ queryKey: ['body', id], queryFn: () => get<Page>(`/bodies/${id}`), enabled: id !== 'new' });
+  const asked = useQuery({
+    queryKey: ['body', id],
+    queryFn: () => ask(api.GET('/bodies/{id}', { params: { path: { id: id } } })),
+    enabled: id !== 'new',
+  });
   if (asked.isError) return <Failed error={asked.error} />;
   if (settings === undefined || (id !== 'new' && asked.data === undefined)) return <Waiting />;
   return <Measured key={id} page={asked.data} settings={settings} />;
@@ -80,13 +84,12 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
     queries.setQueryData(['body', next.body.id], next);
     void queries.invalidateQueries({ queryKey: ['bodies'] });
   };
+  const change = (set: Omit<BodyChange, 'revision'>) => {
+    const { id = '', revision = 0 } = page?.body ?? {};
+    return ask(api.PATCH('/bodies/{id}', { params: { path: { id } }, body: { revision, ...set } }));
+  };
   const save = useMutation({
-    mutationFn: () =>
-      write<Page>('PATCH', `/bodies/${page?.body.id}`, {
-        revision: page?.body.revision,
-        ...told,
-        ...(measured ? toForm(measures) : {}),
-      }),
+    mutationFn: () => change({ ...told, ...(measured ? toForm(measures) : {}) }),
     onSuccess: (next) => {
       setKept(keptOf(next.body));
       setMeasures(measuresOf(next.form));
@@ -95,7 +98,9 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
   });
   const add = useMutation({
     mutationFn: (name: string) =>
-      once<Body>('/bodies', { ...kept, name, stock: page === undefined ? kept.stock : 0, ...toForm(measures) }),
+      once({ ...kept, name, stock: page === undefined ? kept.stock : 0, ...toForm(measures) }, (body, headers) =>
+        ask(api.POST('/bodies', { body, headers })),
+      ),
     onSuccess: (body) => {
       void queries.invalidateQueries({ queryKey: ['bodies'] });
       isSaved();
@@ -103,8 +108,7 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
     },
   });
   const archive = useMutation({
-    mutationFn: (archived: boolean) =>
-      write<Page>('PATCH', `/bodies/${page?.body.id}`, { revision: page?.body.revision, archived }),
+    mutationFn: (archived: boolean) => change({ archived }),
     onSuccess: put,
   });
   const failed = save.error ?? archive.error ?? add.error ?? (look.isError ? look.error : null);

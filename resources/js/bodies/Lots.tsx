@@ -1,7 +1,7 @@
 import { NumberInput, TextInput } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { words } from '../api/client';
+import { api, ask, words } from '../api/client';
 import type { BodyPage } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { AskForm, Line } from '../shell/AskForm';
@@ -76,7 +76,9 @@ function Inspect({ lot, onPage }: { lot: Lot; onPage: (page: BodyPage) => void }
   const said = seen.get(number);
   const judge = useMutation({
     mutationFn: (rejected: boolean) =>
-      once<BodyPage>(`/lots/${lot.id}/inspections`, { number, rejected, fault: rejected ? fault.trim() : '' }),
+      once({ number, rejected, fault: rejected ? fault.trim() : '' }, (body, headers) =>
+        ask(api.POST('/lots/{id}/inspections', { params: { path: { id: lot.id } }, body, headers })),
+      ),
     onSuccess: (page) => {
       setFault('');
       setChosen(null);
@@ -154,12 +156,15 @@ function Buy({ body, onClose, onPage }: { body: string; onClose: () => void; onP
   const [on, setOn] = useState('');
   const buy = useMutation({
     mutationFn: () =>
-      once<BodyPage>(`/bodies/${body}/lots`, {
-        supplier,
-        count: Number(count),
-        ...(price === '' ? {} : { price: Number(price) }),
-        ...(on === '' ? {} : { bought_on: on }),
-      }),
+      once(
+        {
+          supplier,
+          count: Number(count),
+          ...(price === '' ? {} : { price: Number(price) }),
+          ...(on === '' ? {} : { bought_on: on }),
+        },
+        (lot, headers) => ask(api.POST('/bodies/{id}/lots', { params: { path: { id: body } }, body: lot, headers })),
+      ),
     onSuccess: (page) => {
       onPage(page);
       onClose();

@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { upload, words, write } from '../api/client';
-import type { Outline, Picture, Traced } from '../api/types';
+import { api, ask, photograph, words } from '../api/client';
+import type { Outline } from '../api/types';
 import { FilePick } from '../shell/FilePick';
 import type { Station } from './measured';
 import { TracePicture } from './TracePicture';
@@ -37,12 +37,12 @@ export function TracePart({ lengthMm, onStations, onClose }: Props) {
   const [side, setSide] = useState<Traceable | null>(null);
   const [above, setAbove] = useState<Traceable | null>(null);
   const make = useMutation({
-    mutationFn: () =>
-      write<Traced>('POST', '/bodies/trace', {
-        length_mm: lengthMm,
-        side: side?.outline,
-        ...(above === null ? {} : { above: above.outline }),
-      }),
+    mutationFn: (outline: Outline) =>
+      ask(
+        api.POST('/bodies/trace', {
+          body: { length_mm: lengthMm, side: outline, ...(above === null ? {} : { above: above.outline }) },
+        }),
+      ),
     onSuccess: ({ stations }) => onStations(stations as Station[]),
   });
   return (
@@ -75,7 +75,7 @@ export function TracePart({ lengthMm, onStations, onClose }: Props) {
         type="button"
         className="plain-button"
         disabled={side === null || make.isPending}
-        onClick={() => make.mutate()}
+        onClick={() => side !== null && make.mutate(side.outline)}
       >
         Take these stations
       </button>
@@ -94,10 +94,10 @@ function View({
 }) {
   const photo = useMutation({
     mutationFn: async (file: File): Promise<Traceable> => {
-      const picture = await upload<Picture>('/pictures', 'photo', file);
+      const picture = await ask(api.POST('/pictures', photograph(file)));
       const kept = { id: picture.id, tall: picture.height / picture.width };
       try {
-        const outline = await write<Outline>('POST', `/pictures/${picture.id}/silhouette`);
+        const outline = await ask(api.POST('/pictures/{id}/silhouette', { params: { path: { id: picture.id } } }));
         return { outline, picture: kept, note: 'The outline was found by its ground; look at every point.' };
       } catch (error) {
         return { outline: guess(kept.tall), picture: kept, note: words(error) };
@@ -107,9 +107,13 @@ function View({
   });
   const svg = useMutation({
     mutationFn: async (file: File): Promise<Traceable> => {
-      const { outline, dropped } = await write<{ outline: Outline; dropped: string[] }>('POST', '/bodies/outline', {
-        svg: await file.text(),
-      });
+      const { outline, dropped } = await ask(
+        api.POST('/bodies/outline', {
+          body: {
+            svg: await file.text(),
+          },
+        }),
+      );
       return {
         outline,
         picture: null,

@@ -1,7 +1,7 @@
 import { useDebouncedValue } from '@mantine/hooks';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { write } from '../api/client';
-import type { BodyForm, BodyLook } from '../api/types';
+import { api, ask } from '../api/client';
+import type { BodyForm } from '../api/types';
 
 export type Station = [number, number, number, number];
 
@@ -81,7 +81,7 @@ export function useBodyLook(measures: Measures) {
   const [settled] = useDebouncedValue(measures, 120);
   return useQuery({
     queryKey: ['body-look', settled],
-    queryFn: () => write<BodyLook>('POST', '/bodies/look', toForm(settled)),
+    queryFn: () => ask(api.POST('/bodies/look', { body: toForm(settled) })),
     placeholderData: keepPreviousData,
   });
 }

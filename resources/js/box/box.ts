@@ -1,4 +1,4 @@
-import { Problem, Unreachable, upload, words, write } from '../api/client';
+import { api, ask, Problem, photograph, Unreachable, words } from '../api/client';
 import type { BenchEvent, BenchRecord } from '../api/types';
 import { allEntries, dropEntries, type Entry, keepRecord, putEntries } from './store';
 
@@ -170,9 +170,15 @@ class Box {
     const [first] = batch;
     if (first === undefined) return;
     if (first.photo !== undefined) {
-      await upload(`/runs/${first.run}/photos`, 'photo', first.photo, String(first.event.data?.photo_id));
+      const call = photograph(first.photo, String(first.event.data?.photo_id));
+      await ask(api.POST('/runs/{id}/photos', { params: { path: { id: first.run } }, ...call }));
     }
-    const record = await write<BenchRecord>('POST', `/runs/${first.run}/events`, { events: batch.map((e) => e.event) });
+    const record = await ask(
+      api.POST('/runs/{id}/events', {
+        params: { path: { id: first.run } },
+        body: { events: batch.map((e) => e.event) },
+      }),
+    );
     await keepRecord(first.run, record).catch(() => {});
     this.onRecord(first.run, record);
     this.held = this.held.filter((entry) => !batch.includes(entry));

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { words, write } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { useBait, useRunTexture, useSettings } from '../api/queries';
 import type { Bait, Settings, Step } from '../api/types';
 import { Failed } from '../shell/Lost';
@@ -37,7 +37,10 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
     void queries.invalidateQueries({ queryKey: ['baits'] });
     void queries.invalidateQueries({ queryKey: ['patterns'] });
   };
-  const stamp = useMutation({ mutationFn: () => write<Bait>('POST', `/baits/${bait.id}/stamp`), onSuccess: took });
+  const stamp = useMutation({
+    mutationFn: () => ask(api.POST('/baits/{id}/stamp', { params: { path: { id: bait.id } } })),
+    onSuccess: took,
+  });
   const photos = bait.record.photos.filter((p) => p.bait === null || p.bait === bait.position);
 
   return (

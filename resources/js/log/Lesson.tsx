@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Problem, words, write } from '../api/client';
+import { api, ask, Problem, words } from '../api/client';
 import type { Bait } from '../api/types';
 import { useUnsaved } from '../shell/unsaved';
 
@@ -8,7 +8,8 @@ import { useUnsaved } from '../shell/unsaved';
 export function Lesson({ bait, onKept }: { bait: Bait; onKept: (saved: Bait) => void }) {
   const [lesson, setLesson] = useState(bait.lesson);
   const learn = useMutation({
-    mutationFn: (revision: number) => write<Bait>('PATCH', `/baits/${bait.id}`, { revision, lesson }),
+    mutationFn: (revision: number) =>
+      ask(api.PATCH('/baits/{id}', { params: { path: { id: bait.id } }, body: { revision, lesson } })),
     onSuccess: onKept,
   });
   const theirs =

@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { write } from '../api/client';
+import { api, ask } from '../api/client';
 import type { Bait } from '../api/types';
 import { AskForm, Line } from '../shell/AskForm';
 
@@ -14,7 +14,8 @@ interface Props {
 export function TakeStampOff({ bait, onDone, onClose }: Props) {
   const [reason, setReason] = useState('');
   const off = useMutation({
-    mutationFn: () => write<Bait>('POST', `/baits/${bait.id}/stamp/off`, { reason: reason.trim() }),
+    mutationFn: () =>
+      ask(api.POST('/baits/{id}/stamp/off', { params: { path: { id: bait.id } }, body: { reason: reason.trim() } })),
     onSuccess: (after) => {
       onDone(after);
       onClose();

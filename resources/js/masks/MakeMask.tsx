@@ -1,9 +1,9 @@
 import { NativeSelect } from '@mantine/core';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { words, write } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { useVocabulary } from '../api/queries';
-import type { Body, Mask, PaintStep, Plate, Settings } from '../api/types';
+import type { Body, PaintStep, Settings } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { AskForm, Line } from '../shell/AskForm';
 import { PlatePicture } from './PlatePicture';
@@ -27,11 +27,11 @@ export function MakeMask({ bodies, settings, onClose }: Props) {
   const form = { body_id: body, technique };
   const look = useQuery({
     queryKey: ['plate', form],
-    queryFn: () => write<Plate>('POST', '/masks/look', form),
+    queryFn: () => ask(api.POST('/masks/look', { body: form })),
     placeholderData: keepPreviousData,
   });
   const make = useMutation({
-    mutationFn: () => once<Mask>('/masks', { name, sheet, ...form }),
+    mutationFn: () => once({ name, sheet, ...form }, (body, headers) => ask(api.POST('/masks', { body, headers }))),
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ['masks'] });
       onClose();

@@ -1,7 +1,7 @@
 import { NativeSelect, NumberInput, Switch, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { words, write } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { useBodies, useMasks, useSettings } from '../api/queries';
 import type { Mask, Settings } from '../api/types';
 import { Waiting } from '../shell/Shell';
@@ -138,7 +138,8 @@ function MaskCard({ mask, settings, chosen, onChoose }: CardProps) {
   const queries = useQueryClient();
   const [open, setOpen] = useState(false);
   const change = useMutation({
-    mutationFn: (set: object) => write<Mask>('PATCH', `/masks/${mask.id}`, { revision: mask.revision, ...set }),
+    mutationFn: (set: object) =>
+      ask(api.PATCH('/masks/{id}', { params: { path: { id: mask.id } }, body: { revision: mask.revision, ...set } })),
     onSettled: () => queries.invalidateQueries({ queryKey: ['masks'] }),
   });
   const [wide, tall] = mask.plate.opening_mm.map((mm) => length.show(mm, settings));

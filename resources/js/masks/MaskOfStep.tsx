@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { words } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { useMasksOf } from '../api/queries';
-import type { Mask, Step, Version } from '../api/types';
+import type { Step, Version } from '../api/types';
 import { useOnce } from '../api/useOnce';
 
 /** Where the mark of a step is placed from, and which mask of the box serves it. */
@@ -13,7 +13,10 @@ export function MaskOfStep({ step, version }: { step: Step; version: Pick<Versio
     (one) => one.step === step.document.id,
   );
   const make = useMutation({
-    mutationFn: () => once<Mask>('/masks', { version_id: version.id, step: step.document.id }),
+    mutationFn: () =>
+      once({ version_id: version.id, step: step.document.id }, (body, headers) =>
+        ask(api.POST('/masks', { body, headers })),
+      ),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['masks'] }),
   });
   if (step.shown.cut !== true && (step.shown.index ?? []).length === 0) return null;

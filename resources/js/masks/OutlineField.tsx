@@ -1,6 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { words, write } from '../api/client';
-import type { OwnOutline } from '../api/types';
+import { api, ask, words } from '../api/client';
 import { FilePick } from '../shell/FilePick';
 
 interface Props {
@@ -12,7 +11,7 @@ interface Props {
 /** An outline of one's own, out of an SVG file at its true size. */
 export function OutlineField({ label, path, onOutline }: Props) {
   const read = useMutation({
-    mutationFn: async (file: File) => write<OwnOutline>('POST', '/masks/outline', { svg: await file.text() }),
+    mutationFn: async (file: File) => ask(api.POST('/masks/outline', { body: { svg: await file.text() } })),
     onSuccess: (found) => onOutline(found.outline, found.width_mm),
   });
   const figures = [...path.matchAll(/(-?[\d.]+) (-?[\d.]+)/g)].map((m) => [Number(m[1]), Number(m[2])] as const);

@@ -1,8 +1,8 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { type PointerEvent, useState } from 'react';
-import { get, words, write } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { usePatterns } from '../api/queries';
-import type { ColourGiven, Ground, Measured, Palette, Picture, Readings } from '../api/types';
+import type { ColourGiven, Ground } from '../api/types';
 import { FilePick } from '../shell/FilePick';
 import { GroundAsked } from './GroundAsked';
 
@@ -72,7 +72,8 @@ function PhotoColour({ onChange }: Asks) {
   const [spot, setSpot] = useState<{ picture: string; x: number; y: number } | null>(null);
   const pictures = useQuery({
     queryKey: ['pictures', pattern],
-    queryFn: async () => (await get<{ pictures: Picture[] }>(`/patterns/${pattern}/pictures`)).pictures,
+    queryFn: async () =>
+      (await ask(api.GET('/patterns/{id}/pictures', { params: { path: { id: pattern } } }))).pictures,
     enabled: pattern !== '',
   }).data;
   const put = (picture: string, x: number, y: number) => {
@@ -133,12 +134,12 @@ function PhotoColour({ onChange }: Asks) {
 function MeterColour({ onChange }: Asks) {
   const places = useQuery({
     queryKey: ['colorimeter'],
-    queryFn: () => get<{ connected: boolean; places: { id: string; label: string }[] }>('/colorimeter'),
+    queryFn: () => ask(api.GET('/colorimeter')),
   }).data;
   const [place, setPlace] = useState('');
   const read = useMutation({
     mutationFn: () =>
-      write<Measured>('POST', '/colorimeter/read', { place: place === '' ? (places?.places[0]?.id ?? null) : place }),
+      ask(api.POST('/colorimeter/read', { body: { place: place === '' ? (places?.places[0]?.id ?? null) : place } })),
     onSuccess: (measured) => onChange({ reflectance: measured.reflectance }),
   });
   if (places?.connected === false) return <span className="dim">No colorimeter answers.</span>;
@@ -172,10 +173,10 @@ function FileColour({ onChange }: Asks) {
     mutationFn: async (picked: File): Promise<{ name: string; hex: string; as: ColourGiven }[]> => {
       const text = await picked.text();
       if (text.trimStart().startsWith('GIMP')) {
-        const palette = await write<Palette>('POST', '/palettes/read', { text });
+        const palette = await ask(api.POST('/palettes/read', { body: { text } }));
         return palette.colours.map((one) => ({ ...one, as: { hex: one.hex } }));
       }
-      const { readings } = await write<Readings>('POST', '/readings/read', { text });
+      const { readings } = await ask(api.POST('/readings/read', { body: { text } }));
       return readings.map((one) => ({ name: one.name, hex: one.colour.hex, as: one.as }));
     },
   });

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
-import { get } from '../api/client';
+import { api, ask } from '../api/client';
 import { usePatterns, useVocabulary } from '../api/queries';
-import type { Ground, Sheet } from '../api/types';
+import type { Ground } from '../api/types';
 
 const PLAIN = ['white', 'grey', 'black'] as const;
 
@@ -63,7 +63,7 @@ function There({
 }) {
   const steps = useQuery({
     queryKey: ['sheet', pattern],
-    queryFn: () => get<Sheet>(`/patterns/${pattern}`),
+    queryFn: () => ask(api.GET('/patterns/{id}', { params: { path: { id: pattern } } })),
     enabled: pattern !== '',
   }).data?.version.steps;
   const zones = useVocabulary().data?.zones ?? [];

@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { words, write } from '../api/client';
+import { api, ask, words } from '../api/client';
 import type { ColourGiven, Ground, MixOffers, MixPart } from '../api/types';
 import { ColourAsked } from './ColourAsked';
 import type { Sprayed } from './Mixing';
@@ -19,7 +19,7 @@ export function MixSearch({
   const [target, setTarget] = useState<ColourGiven>({ hex: '#8a7b3c' });
   const [inStock, setInStock] = useState(true);
   const search = useMutation({
-    mutationFn: () => write<MixOffers>('POST', '/mixes/search', { target, over, ...sprayed, in_stock: inStock }),
+    mutationFn: () => ask(api.POST('/mixes/search', { body: { target, over, ...sprayed, in_stock: inStock } })),
   });
   return (
     <section aria-label="Ask for a colour" className="mix-search">

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { words } from '../api/client';
+import { api, ask, words } from '../api/client';
 import type { MixPart, Paint } from '../api/types';
 import { useOnce } from '../api/useOnce';
 
@@ -12,7 +12,8 @@ export function SaveMix({ parts, rack, onSaved }: { parts: MixPart[]; rack: Pain
   const [name, setName] = useState('');
   const [made, setMade] = useState('0');
   const save = useMutation({
-    mutationFn: () => once<Paint>('/mixes', { name, parts, made_ml: Number(made) }),
+    mutationFn: () =>
+      once({ name, parts, made_ml: Number(made) }, (body, headers) => ask(api.POST('/mixes', { body, headers }))),
     onSuccess: async (paint) => {
       setName('');
       await queries.invalidateQueries({ queryKey: ['paints'] });

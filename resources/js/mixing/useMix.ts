@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { write } from '../api/client';
-import type { Ground, MixPart, MixSeen } from '../api/types';
+import { api, ask } from '../api/client';
+import type { Ground, MixPart } from '../api/types';
 
 export interface MixForm {
   parts: MixPart[];
@@ -14,7 +14,7 @@ export interface MixForm {
 export const useMixSeen = (form: MixForm, since: unknown = 0) =>
   useQuery({
     queryKey: ['mix', form, since],
-    queryFn: () => write<MixSeen>('POST', '/mixes/look', form),
+    queryFn: () => ask(api.POST('/mixes/look', { body: form })),
     enabled: form.parts.length > 0,
     placeholderData: keepPreviousData,
   });

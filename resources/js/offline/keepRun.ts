@@ -1,19 +1,24 @@
-import { get } from '../api/client';
+import { api, ask } from '../api/client';
+import { askRunTexture } from '../api/queries';
 import type { Run } from '../api/types';
-
-/** The address of the picture of a run after a step. */
-export function runTexturePath(run: string, upto: string | null, look: string): string {
-  return `/runs/${run}/texture?look=${look}${upto === null ? '' : `&upto=${upto}`}`;
-}
 
 /** Asks for all that a run needs at the bench, so that the service worker has it when the server does not answer. */
 export async function keepRun(run: Run, signal: AbortSignal): Promise<void> {
   if (navigator.serviceWorker === undefined || !(await controlled(signal))) return;
-  const textures = [...run.steps.map((s) => s.document.id), null].map((upto) => runTexturePath(run.id, upto, 'clear'));
-  for (const path of ['/settings', '/vocabulary', '/runs', `/runs/${run.id}`, ...textures]) {
+  const needed: (() => Promise<unknown>)[] = [
+    () => ask(api.GET('/settings')),
+    () => ask(api.GET('/vocabulary')),
+    () => ask(api.GET('/runs')),
+    () => ask(api.GET('/runs/{id}', { params: { path: { id: run.id } } })),
+    ...[...run.steps.map((s) => s.document.id), null].map((upto) => async () => {
+      // Pictures of a run never change: one that is kept already is not asked for again.
+      const path = `/api/v1/runs/${run.id}/texture?look=clear${upto === null ? '' : `&upto=${upto}`}`;
+      return (await caches.match(path)) ?? askRunTexture(run.id, upto, 'clear');
+    }),
+  ];
+  for (const one of needed) {
     if (signal.aborted) return;
-    const there = textures.includes(path) && (await caches.match(`/api/v1${path}`)) !== undefined;
-    if (!there) await get(path).catch(() => {});
+    await one().catch(() => {});
   }
 }
 

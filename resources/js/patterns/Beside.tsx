@@ -1,7 +1,7 @@
 import { NativeSelect } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
-import { get, words } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { usePatterns, useSheetQuery, useTexture } from '../api/queries';
 import type { Pattern, Sheet, Beside as Zones } from '../api/types';
 import { Failed } from '../shell/Lost';
@@ -29,7 +29,10 @@ function Two({ one, other, patterns }: { one: Sheet; other: Sheet; patterns: Pat
   const box = useSize<HTMLDivElement>();
   const zones = useQuery({
     queryKey: ['beside', one.version.id, one.version.revision, other.version.id, other.version.revision],
-    queryFn: () => get<Zones>(`/versions/${one.version.id}/beside/${other.version.id}`),
+    queryFn: () =>
+      ask(
+        api.GET('/versions/{id}/beside/{other}', { params: { path: { id: one.version.id, other: other.version.id } } }),
+      ),
   });
   const mmPerPx = pairScale(box.width, one.version.body.length_mm, other.version.body.length_mm);
   return (

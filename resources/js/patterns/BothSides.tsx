@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { get } from '../api/client';
-import type { BodyShape, Look, Symmetry } from '../api/types';
+import { api, ask } from '../api/client';
+import type { BodyShape, Look } from '../api/types';
 import { BaitPicture } from '../stage/BaitPicture';
 import { useSize } from '../stage/useSize';
 
@@ -18,7 +18,11 @@ export function BothSides({ body, version, revision, upto, look }: Props) {
   const seen = useQuery({
     queryKey: ['symmetry', version, revision, upto, look],
     queryFn: () =>
-      get<Symmetry>(`/versions/${version}/symmetry?look=${look}&v=${revision}${upto === null ? '' : `&upto=${upto}`}`),
+      ask(
+        api.GET('/versions/{id}/symmetry', {
+          params: { path: { id: version }, query: { look, v: String(revision), ...(upto === null ? {} : { upto }) } },
+        }),
+      ),
     placeholderData: keepPreviousData,
   }).data;
   const tones = seen?.tones ?? [];

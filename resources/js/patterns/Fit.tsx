@@ -2,9 +2,9 @@ import { NativeSelect } from '@mantine/core';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { words, write } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { useBodies, useSettings, useSheetQuery } from '../api/queries';
-import type { Body, Edited, Fitted, Settings, Sheet } from '../api/types';
+import type { Body, Settings, Sheet } from '../api/types';
 import { Changes } from '../runs/Changes';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
@@ -37,16 +37,22 @@ function Fitting({ sheet, bodies, settings }: { sheet: Sheet; bodies: Body[]; se
   const [marks, setMarks] = useState<'scale' | 'stay'>('scale');
   const fitted = useQuery({
     queryKey: ['fit', version.id, version.revision, to, marks],
-    queryFn: () => write<Fitted>('POST', `/versions/${version.id}/fit`, { body_id: to, marks }),
+    queryFn: () =>
+      ask(api.POST('/versions/{id}/fit', { params: { path: { id: version.id } }, body: { body_id: to, marks } })),
     enabled: to !== '',
     placeholderData: keepPreviousData,
   });
   const keep = useMutation({
     mutationFn: () =>
-      write<Edited>('POST', `/versions/${version.id}/edits`, {
-        revision: version.revision,
-        change: { op: 'body', body_id: to, marks },
-      }),
+      ask(
+        api.POST('/versions/{id}/edits', {
+          params: { path: { id: version.id } },
+          body: {
+            revision: version.revision,
+            change: { op: 'body', body_id: to, marks },
+          },
+        }),
+      ),
     onSuccess: () => {
       void queries.invalidateQueries();
       void go(`/patterns/${pattern.id}`);

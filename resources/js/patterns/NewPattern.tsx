@@ -2,7 +2,7 @@ import { Checkbox, NativeSelect } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Problem, words } from '../api/client';
+import { api, ask, Problem, words } from '../api/client';
 import type { Body, Sheet } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { AskForm, Line } from '../shell/AskForm';
@@ -30,19 +30,22 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
     void go(`/patterns/${sheet.pattern.id}`);
   };
   const create = useMutation({
-    mutationFn: () => once<Sheet>('/patterns', { name, species, water, body_id: body || bodies[0]?.id, prepare }),
+    mutationFn: () =>
+      once({ name, species, water, body_id: body || (bodies[0]?.id ?? ''), prepare }, (body, headers) =>
+        ask(api.POST('/patterns', { body, headers })),
+      ),
     onSuccess: done,
   });
   const take = useMutation({
     mutationFn: async (file: File) => {
       const text = await file.text();
-      let document: unknown;
+      let document: { [field: string]: unknown };
       try {
         document = JSON.parse(text);
       } catch {
         throw new Error(`${file.name} is no pattern file: it is not JSON.`);
       }
-      return once<Sheet>('/patterns/import', document);
+      return once(document, (body, headers) => ask(api.POST('/patterns/import', { body, headers })));
     },
     onSuccess: done,
   });

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
-import { words } from '../api/client';
+import { api, ask, words } from '../api/client';
 import type { Sheet } from '../api/types';
 import { useOnce } from '../api/useOnce';
 
@@ -11,7 +11,10 @@ export function OlderVersion({ sheet }: { sheet: Sheet }) {
   const go = useNavigate();
   const once = useOnce();
   const goOn = useMutation({
-    mutationFn: () => once<Sheet>(`/versions/${version.id}/go-on`),
+    mutationFn: () =>
+      once(undefined, (_, headers) =>
+        ask(api.POST('/versions/{id}/go-on', { params: { path: { id: version.id } }, headers })),
+      ),
     onSuccess: (made) => {
       queries.setQueryData(['sheet', pattern.id], made);
       void queries.invalidateQueries({ queryKey: ['versions', pattern.id] });

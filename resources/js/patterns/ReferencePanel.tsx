@@ -1,8 +1,8 @@
 import { notifications } from '@mantine/notifications';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type PointerEvent, useState } from 'react';
-import { get, upload, words, write } from '../api/client';
-import type { Colour, Core, Picture } from '../api/types';
+import { api, ask, photograph, words } from '../api/client';
+import type { Core, Picture } from '../api/types';
 import { FilePick } from '../shell/FilePick';
 import { KeptPhoto } from '../stage/KeptPhoto';
 
@@ -12,15 +12,22 @@ export function ReferencePanel({ patternId, core }: { patternId: string; core: C
   const key = ['pictures', patternId];
   const pictures = useQuery({
     queryKey: key,
-    queryFn: async () => (await get<{ pictures: Picture[] }>(`/patterns/${patternId}/pictures`)).pictures,
+    queryFn: async () =>
+      (await ask(api.GET('/patterns/{id}/pictures', { params: { path: { id: patternId } } }))).pictures,
   });
   const add = useMutation({
-    mutationFn: (picked: File) => upload<Picture>(`/patterns/${patternId}/pictures`, 'photo', picked),
+    mutationFn: (picked: File) =>
+      ask(
+        api.POST('/patterns/{id}/pictures', {
+          params: { path: { id: patternId } },
+          ...photograph(picked),
+        }),
+      ),
     onSuccess: () => queries.invalidateQueries({ queryKey: key }),
   });
   const remove = useMutation({
     mutationFn: ({ id, removed }: { id: string; removed: boolean }) =>
-      write<Picture>('PATCH', `/pictures/${id}`, { removed }),
+      ask(api.PATCH('/pictures/{id}', { params: { path: { id: id } }, body: { removed } })),
     onSuccess: (picture) => {
       void queries.invalidateQueries({ queryKey: key });
       if (!picture.removed) return;
@@ -77,7 +84,8 @@ function Photograph({ picture, core, onRemove }: { picture: Picture; core: Core 
   const [spot, setSpot] = useState({ x: 0.5, y: 0.5 });
   const pick = useMutation({
     mutationFn: async (at: { x: number; y: number }) =>
-      (await write<{ colours: Colour[] }>('POST', `/pictures/${picture.id}/spots`, { spots: [at] })).colours[0],
+      (await ask(api.POST('/pictures/{id}/spots', { params: { path: { id: picture.id } }, body: { spots: [at] } })))
+        .colours[0],
   });
   const put = (x: number, y: number) => {
     const at = { x: Math.max(0, Math.min(1, x)), y: Math.max(0, Math.min(1, y)) };

@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { words, write } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { usePaints, useSheetQuery, useTexture } from '../api/queries';
-import type { Exchanges, Paint, Previewed, Sheet, Step } from '../api/types';
+import type { Exchanges, Paint, Sheet, Step } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
@@ -120,10 +120,14 @@ function Sister({ sheet, exchange, said }: { sheet: Sheet; exchange: Exchanges; 
   const [name, setName] = useState<string | null>(null);
   const seen = useQuery({
     queryKey: ['preview', version.id, version.revision, exchange],
-    queryFn: () => write<Previewed>('POST', `/versions/${version.id}/preview`, { exchange }),
+    queryFn: () =>
+      ask(api.POST('/versions/{id}/preview', { params: { path: { id: version.id } }, body: { exchange } })),
   });
   const keep = useMutation({
-    mutationFn: () => once<Sheet>(`/patterns/${pattern.id}/sisters`, { name, exchange }),
+    mutationFn: () =>
+      once({ name: name ?? '', exchange }, (body, headers) =>
+        ask(api.POST('/patterns/{id}/sisters', { params: { path: { id: pattern.id } }, body, headers })),
+      ),
     onSuccess: (kept) => {
       void queries.invalidateQueries({ queryKey: ['patterns'] });
       void navigate(`/patterns/${kept.pattern.id}`);

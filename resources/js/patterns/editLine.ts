@@ -1,4 +1,4 @@
-import { newId, Problem, words, write } from '../api/client';
+import { api, ask, newId, Problem, words } from '../api/client';
 import type { Change, Edited, Look, Version } from '../api/types';
 
 /** What to change; or how, seen from the version as it is when its turn comes. */
@@ -146,11 +146,14 @@ export class EditLine {
 
   private async sendOne(one: Waiting, change: Change | 'undo' | 'redo', version: Version): Promise<void> {
     const show = this.sheet.shown();
-    const back = typeof change === 'string';
-    const body = { revision: version.revision, show, ...(back ? {} : { change, key: one.key }) };
+    const params = { path: { id: version.id } };
+    const body = { revision: version.revision, show };
     try {
-      const path = `/versions/${version.id}/${back ? change : 'edits'}`;
-      const edited = await write<Edited>('POST', path, body);
+      const edited = await ask(
+        typeof change === 'string'
+          ? api.POST(`/versions/{id}/${change}`, { params, body })
+          : api.POST('/versions/{id}/edits', { params, body: { ...body, change, key: one.key } }),
+      );
       this.sheet.took(edited, show);
       this.busy = false;
       this.set({ trouble: edited.trouble === '' ? null : edited.trouble });
@@ -162,8 +165,8 @@ export class EditLine {
   }
 
   private met(one: Waiting, error: unknown): void {
-    const stale =
-      error instanceof Problem && error.status === 409 ? (error.document?.current as Version | undefined) : undefined;
+    const current = error instanceof Problem && error.status === 409 ? error.document?.current : undefined;
+    const stale = isVersion(current) ? current : undefined;
     if (stale !== undefined) {
       if (this.open) this.set({ theirs: stale });
       else this.put(true);
@@ -192,6 +195,10 @@ export class EditLine {
   private tell(): void {
     for (const listener of this.listeners) listener();
   }
+}
+
+function isVersion(value: unknown): value is Version {
+  return typeof value === 'object' && value !== null && 'pattern_id' in value && 'steps' in value;
 }
 
 /** Begins the names of what is kept in the browser. */

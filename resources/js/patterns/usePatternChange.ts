@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { write } from '../api/client';
+import { api, ask } from '../api/client';
 import type { Sheet } from '../api/types';
 
 /** Changes of a pattern itself: its name, its notes, whether it is in use. */
@@ -7,7 +7,12 @@ export function usePatternChange(sheet: Sheet) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (change: Record<string, string | boolean>) =>
-      write<Sheet>('PATCH', `/patterns/${sheet.pattern.id}`, { revision: sheet.pattern.revision, ...change }),
+      ask(
+        api.PATCH('/patterns/{id}', {
+          params: { path: { id: sheet.pattern.id } },
+          body: { revision: sheet.pattern.revision, ...change },
+        }),
+      ),
     onSuccess: (saved) => {
       queries.setQueryData<Sheet>(['sheet', sheet.pattern.id], (known) =>
         known === undefined ? saved : { ...known, pattern: saved.pattern },

@@ -2,9 +2,9 @@ import { NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { words, write } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { useBait, useBodies, usePatterns, useSettings, useVersion } from '../api/queries';
-import type { Body, Pattern, Planned, Run, RunForm, Settings, Version } from '../api/types';
+import type { Body, Pattern, RunForm, Settings, Version } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { versionWords } from '../patterns/Versions';
 import { Waiting } from '../shell/Shell';
@@ -97,14 +97,14 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, older, 
   const ready = Number(baits) >= 1 && air !== '' && humidity !== '';
   const planned = useQuery({
     queryKey: ['plan', form],
-    queryFn: () => write<Planned>('POST', '/runs/plan', form),
+    queryFn: () => ask(api.POST('/runs/plan', { body: form })),
     enabled: ready,
     placeholderData: keepPreviousData,
   });
   const keep = useMutation({
     mutationFn: async (start: boolean) => {
-      const run = await once<Run>('/runs', form);
-      return start ? write<Run>('POST', `/runs/${run.id}/start`) : run;
+      const run = await once(form, (body, headers) => ask(api.POST('/runs', { body, headers })));
+      return start ? ask(api.POST('/runs/{id}/start', { params: { path: { id: run.id } } })) : run;
     },
     onSuccess: (run) => {
       void queries.invalidateQueries();

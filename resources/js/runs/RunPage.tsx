@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
-import { words, write } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { useRun, useSettings } from '../api/queries';
 import type { Run, Settings } from '../api/types';
 import { Failed } from '../shell/Lost';
@@ -19,7 +19,7 @@ export function RunPage() {
   const go = useNavigate();
   const queries = useQueryClient();
   const start = useMutation({
-    mutationFn: () => write<Run>('POST', `/runs/${id}/start`),
+    mutationFn: () => ask(api.POST('/runs/{id}/start', { params: { path: { id: id } } })),
     onSuccess: () => {
       void queries.invalidateQueries();
       void go(`/bench/${id}`);

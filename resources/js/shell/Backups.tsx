@@ -1,8 +1,8 @@
 import { Switch } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { words, write } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { useBackups } from '../api/queries';
-import type { Backup, Settings } from '../api/types';
+import type { Settings } from '../api/types';
 import { clock, day } from '../units/units';
 
 const SHOWN = 4;
@@ -17,7 +17,7 @@ export function Backups({ settings, onDaily }: Props) {
   const queries = useQueryClient();
   const backups = useBackups().data ?? [];
   const make = useMutation({
-    mutationFn: () => write<Backup>('POST', '/backups'),
+    mutationFn: () => ask(api.POST('/backups')),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['backups'] }),
   });
   return (

@@ -1,6 +1,6 @@
 import { Modal, NativeSelect, NumberInput, useMantineColorScheme } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { write } from '../api/client';
+import { api, ask } from '../api/client';
 import type { Settings } from '../api/types';
 import { temperature } from '../units/units';
 import { Backups } from './Backups';
@@ -16,7 +16,7 @@ export function RoomForm({ settings, opened, onClose }: Props) {
   const queries = useQueryClient();
   const { colorScheme, setColorScheme } = useMantineColorScheme();
   const save = useMutation({
-    mutationFn: (change: Partial<Settings>) => write<Settings>('PUT', '/settings', change),
+    mutationFn: (change: Partial<Settings>) => ask(api.PUT('/settings', { body: change })),
     onSuccess: (saved) => queries.setQueryData(['settings'], saved),
   });
   const unit = temperature.unit(settings);

@@ -1,8 +1,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { words, write } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { useVocabulary } from '../api/queries';
-import type { CoatsSeen, Ground, Paint } from '../api/types';
+import type { Ground, Paint } from '../api/types';
 import { GroundAsked } from '../mixing/GroundAsked';
 import { counted } from '../units/units';
 
@@ -24,7 +24,7 @@ export function HowManyCoats({ paint }: { paint: Paint }) {
   };
   const asked = useQuery({
     queryKey: ['coats', paint.id, paint.revision, form],
-    queryFn: () => write<CoatsSeen>('POST', `/paints/${paint.id}/coats`, form),
+    queryFn: () => ask(api.POST('/paints/{id}/coats', { params: { path: { id: paint.id } }, body: form })),
     placeholderData: keepPreviousData,
   });
   const seen = asked.data;

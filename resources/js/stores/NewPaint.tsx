@@ -1,8 +1,9 @@
 import { NativeSelect, NumberInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { api, ask } from '../api/client';
 import { useVocabulary } from '../api/queries';
-import type { NewPaint as Form, Paint } from '../api/types';
+import type { NewPaint as Form } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { AskForm, Line } from '../shell/AskForm';
 
@@ -16,7 +17,10 @@ export function NewPaint({ opened, onClose }: { opened: boolean; onClose: () => 
   const [kind, setKind] = useState('transparent');
   const [bottle, setBottle] = useState<number | string>(30);
   const add = useMutation({
-    mutationFn: () => once<Paint>('/paints', { name, hex, kind, bottle_ml: Number(bottle) } satisfies Form),
+    mutationFn: () =>
+      once({ name, hex, kind, bottle_ml: Number(bottle) } satisfies Form, (body, headers) =>
+        ask(api.POST('/paints', { body, headers })),
+      ),
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ['paints'] });
       setName('');

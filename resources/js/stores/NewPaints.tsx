@@ -1,8 +1,9 @@
 import { Checkbox, NativeSelect } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { api, ask } from '../api/client';
 import { useVocabulary } from '../api/queries';
-import type { Paint, Palette } from '../api/types';
+import type { Palette } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { AskForm } from '../shell/AskForm';
 
@@ -17,7 +18,8 @@ export function NewPaints({ palette, onClose }: { palette: Palette; onClose: () 
     mutationFn: async () => {
       for (const i of chosen) {
         const swatch = palette.colours[i];
-        if (swatch !== undefined) await once<Paint>('/paints', { ...swatch, kind, left_ml: 0 });
+        if (swatch !== undefined)
+          await once({ ...swatch, kind, left_ml: 0 }, (body, headers) => ask(api.POST('/paints', { body, headers })));
         // Should the next one fail, this one is not put there again.
         setChosen((left) => new Set([...left].filter((k) => k !== i)));
       }

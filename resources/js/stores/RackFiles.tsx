@@ -1,8 +1,8 @@
 import { Popover } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { words, write } from '../api/client';
-import type { Import, Palette } from '../api/types';
+import { api, ask, words } from '../api/client';
+import type { Palette } from '../api/types';
 import { FilePick } from '../shell/FilePick';
 import { NewPaints } from './NewPaints';
 
@@ -11,15 +11,15 @@ export function RackFiles() {
   const queries = useQueryClient();
   const [swatches, setSwatches] = useState<Palette | null>(null);
   const bring = useMutation({
-    mutationFn: async (file: File) => write<Import>('POST', '/rack/import', { csv: await file.text() }),
+    mutationFn: async (file: File) => ask(api.POST('/rack/import', { body: { csv: await file.text() } })),
     onSuccess: () => queries.invalidateQueries(),
   });
   const undo = useMutation({
-    mutationFn: (id: string) => write<Import>('POST', `/rack/imports/${id}/undo`),
+    mutationFn: (id: string) => ask(api.POST('/rack/imports/{id}/undo', { params: { path: { id: id } } })),
     onSuccess: () => queries.invalidateQueries(),
   });
   const read = useMutation({
-    mutationFn: async (file: File) => write<Palette>('POST', '/palettes/read', { text: await file.text() }),
+    mutationFn: async (file: File) => ask(api.POST('/palettes/read', { body: { text: await file.text() } })),
     onSuccess: setSwatches,
   });
   return (

@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { get, words, write } from '../api/client';
+import { api, ask, words } from '../api/client';
 import { useBodies, useShelfTexture } from '../api/queries';
-import type { Edited, Paint, Previewed, Replacements, Version } from '../api/types';
+import type { Paint, Replacements } from '../api/types';
 import { said } from '../mixing/useMix';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
@@ -15,12 +15,17 @@ type Use = Replacements['uses'][number];
 export function ReplacePaint({ paint }: { paint: Paint }) {
   const [mixed, setMixed] = useState(false);
   const [chosen, setChosen] = useState<number | null>(null);
-  const ask = useMutation({
+  const search = useMutation({
     mutationFn: (mixes: boolean) =>
-      write<Replacements>('POST', `/paints/${paint.id}/replacements`, { mixed: mixes, in_stock: true }),
+      ask(
+        api.POST('/paints/{id}/replacements', {
+          params: { path: { id: paint.id } },
+          body: { mixed: mixes, in_stock: true },
+        }),
+      ),
     onMutate: () => setChosen(null),
   });
-  const offer = chosen === null ? undefined : ask.data?.offers[chosen];
+  const offer = chosen === null ? undefined : search.data?.offers[chosen];
   return (
     <section aria-label="Replace it">
       <h2 className="paint-head">Out of it?</h2>
@@ -29,18 +34,23 @@ export function ReplacePaint({ paint }: { paint: Paint }) {
       ) : (
         <>
           <p className="asked-row">
-            <button type="button" className="plain-button" disabled={ask.isPending} onClick={() => ask.mutate(mixed)}>
-              {ask.isPending ? 'Trying the rack on the baits …' : 'Find what comes nearest'}
+            <button
+              type="button"
+              className="plain-button"
+              disabled={search.isPending}
+              onClick={() => search.mutate(mixed)}
+            >
+              {search.isPending ? 'Trying the rack on the baits …' : 'Find what comes nearest'}
             </button>
             <label>
               <input type="checkbox" checked={mixed} onChange={(event) => setMixed(event.currentTarget.checked)} />{' '}
               mixes too
             </label>
           </p>
-          {ask.isError && <p role="alert">{words(ask.error)}</p>}
-          {ask.data !== undefined && (
+          {search.isError && <p role="alert">{words(search.error)}</p>}
+          {search.data !== undefined && (
             <ol className="offers" aria-label="Replacements, the nearest first">
-              {ask.data.offers.map((one, i) => (
+              {search.data.offers.map((one, i) => (
                 <li key={one.parts.map((part) => `${part.paint}${part.drops}`).join()}>
                   <button type="button" className="row-button" aria-pressed={chosen === i} onClick={() => setChosen(i)}>
                     <b>{said(one.parts)}</b>
@@ -51,13 +61,13 @@ export function ReplacePaint({ paint }: { paint: Paint }) {
               ))}
             </ol>
           )}
-          {ask.data !== undefined && (
+          {search.data !== undefined && (
             <p className="dim">
               Figures: DeltaE00 of the finished bait over the zones it is used in. Under 1 hardly anybody sees.
             </p>
           )}
           {offer !== undefined &&
-            ask.data?.uses.map((use) => <Beside key={use.version} use={use} paint={paint} offer={offer} />)}
+            search.data?.uses.map((use) => <Beside key={use.version} use={use} paint={paint} offer={offer} />)}
         </>
       )}
     </section>
@@ -74,21 +84,27 @@ function Beside({ use, paint, offer }: { use: Use; paint: Paint; offer: Offer })
   const exchange = [{ paint: paint.id, for: offer.parts.map(({ paint: id, drops }) => ({ paint: id, drops })) }];
   const version = useQuery({
     queryKey: ['version', use.version],
-    queryFn: () => get<Version>(`/versions/${use.version}`),
+    queryFn: () => ask(api.GET('/versions/{id}', { params: { path: { id: use.version } } })),
   }).data;
   const body = useBodies().data?.find((one) => one.id === version?.body.id);
   const before = useShelfTexture(use.version, version?.revision ?? 0, version !== undefined).data;
   const after = useQuery({
     queryKey: ['preview', use.version, version?.revision, exchange],
-    queryFn: () => write<Previewed>('POST', `/versions/${use.version}/preview`, { exchange }),
+    queryFn: () =>
+      ask(api.POST('/versions/{id}/preview', { params: { path: { id: use.version } }, body: { exchange } })),
     placeholderData: (previous) => previous,
   }).data;
   const keep = useMutation({
     mutationFn: () =>
-      write<Edited>('POST', `/versions/${use.version}/edits`, {
-        revision: version?.revision,
-        change: { op: 'exchange', exchange },
-      }),
+      ask(
+        api.POST('/versions/{id}/edits', {
+          params: { path: { id: use.version } },
+          body: {
+            revision: version?.revision ?? 0,
+            change: { op: 'exchange', exchange },
+          },
+        }),
+      ),
     onSuccess: () => queries.invalidateQueries(),
   });
   if (body === undefined || version === undefined) return null;

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { write } from '../api/client';
+import { api, ask } from '../api/client';
 import type { Paint, PaintChange } from '../api/types';
 
 /** Changes of one bottle, saved as they are made. What uses the paint is drawn anew. */
@@ -10,7 +10,9 @@ export function usePaintChange(paint: Paint) {
     scope: { id: `paint ${paint.id}` },
     mutationFn: (set: Omit<PaintChange, 'revision'>) => {
       const now = queries.getQueryData<Paint[]>(['paints'])?.find((one) => one.id === paint.id) ?? paint;
-      return write<Paint>('PATCH', `/paints/${paint.id}`, { revision: now.revision, ...set });
+      return ask(
+        api.PATCH('/paints/{id}', { params: { path: { id: paint.id } }, body: { revision: now.revision, ...set } }),
+      );
     },
     onSuccess: (saved) => {
       queries.setQueryData<Paint[]>(['paints'], (rack) => rack?.map((one) => (one.id === saved.id ? saved : one)));

@@ -1,7 +1,6 @@
 import { NativeSelect } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
-import { words, write } from '../api/client';
-import type { Readings } from '../api/types';
+import { api, ask, words } from '../api/client';
 import { FilePick } from '../shell/FilePick';
 import { type CardTold, HALVES, WORDS } from './halves';
 
@@ -9,7 +8,7 @@ import { type CardTold, HALVES, WORDS } from './halves';
 export function FromFile({ onCard }: { onCard: (card: Partial<CardTold>) => void }) {
   const read = useMutation({
     mutationFn: async (picked: File) =>
-      (await write<Readings>('POST', '/readings/read', { text: await picked.text() })).readings,
+      (await ask(api.POST('/readings/read', { body: { text: await picked.text() } }))).readings,
   });
   return (
     <div>

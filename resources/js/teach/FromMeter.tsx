@@ -1,8 +1,8 @@
 import { NativeSelect } from '@mantine/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { get, words, write } from '../api/client';
-import type { Colorimeter, Measured, Paint } from '../api/types';
+import { api, ask, words } from '../api/client';
+import type { Colorimeter, Paint } from '../api/types';
 import { type CardTold, HALVES, type Half, WORDS } from './halves';
 
 interface Props {
@@ -13,7 +13,7 @@ interface Props {
 
 /** The card read with a colorimeter, half by half. */
 export function FromMeter({ paint, onCard, onFilm }: Props) {
-  const meter = useQuery({ queryKey: ['colorimeter'], queryFn: () => get<Colorimeter>('/colorimeter') });
+  const meter = useQuery({ queryKey: ['colorimeter'], queryFn: () => ask(api.GET('/colorimeter')) });
   const cards = cardsOf(meter.data);
   const [picked, setPicked] = useState<string | null>(null);
   const card = picked ?? cards.find((one) => one.label.startsWith(`${paint.name},`))?.id ?? cards[0]?.id ?? null;
@@ -22,7 +22,7 @@ export function FromMeter({ paint, onCard, onFilm }: Props) {
       const told: Partial<CardTold> = {};
       for (const half of halves) {
         const place = card === null ? null : `${card}:${half}`;
-        const measured = await write<Measured>('POST', '/colorimeter/read', { place });
+        const measured = await ask(api.POST('/colorimeter/read', { body: { place } }));
         told[half] = { given: { reflectance: measured.reflectance }, hex: measured.colour.hex };
       }
       const wet = /(\d+) µm wet/.exec(cards.find((one) => one.id === card)?.note ?? '')?.[1];

@@ -1,9 +1,8 @@
 import { useMutation } from '@tanstack/react-query';
 import { type PointerEvent, useRef, useState } from 'react';
-import { upload, words, write } from '../api/client';
-import type { CardColours, Picture } from '../api/types';
+import { api, ask, photograph, words } from '../api/client';
 import { FilePick } from '../shell/FilePick';
-import { type CardTold, HALVES, type Half, hexTold, WORDS } from './halves';
+import { byHalf, type CardTold, HALVES, type Half, hexTold, WORDS } from './halves';
 
 type Spots = Record<Half, { x: number; y: number }>;
 
@@ -22,7 +21,7 @@ export function FromPhoto({ onCard }: { onCard: (card: Partial<CardTold>) => voi
   const latest = useRef(FIRST);
   const [aiming, setAiming] = useState<Half>('white');
   const load = useMutation({
-    mutationFn: (picked: File) => upload<Picture>('/pictures', 'photo', picked),
+    mutationFn: (picked: File) => ask(api.POST('/pictures', photograph(picked))),
     onSuccess: (picture) => {
       setSpots(FIRST);
       latest.current = FIRST;
@@ -32,10 +31,8 @@ export function FromPhoto({ onCard }: { onCard: (card: Partial<CardTold>) => voi
   });
   const read = useMutation({
     mutationFn: ({ picture, at }: { picture: string; at: Spots }) =>
-      write<CardColours>('POST', `/pictures/${picture}/card`, { spots: at }),
-    onSuccess: (card, { at }) =>
-      at === latest.current &&
-      onCard(Object.fromEntries(HALVES.map((half) => [half, hexTold(card[half])])) as unknown as CardTold),
+      ask(api.POST('/pictures/{id}/card', { params: { path: { id: picture } }, body: { spots: at } })),
+    onSuccess: (card, { at }) => at === latest.current && onCard(byHalf((half) => hexTold(card[half]))),
   });
   const put = (half: Half, x: number, y: number) => {
     const within = (share: number) => Math.max(0, Math.min(1, share));

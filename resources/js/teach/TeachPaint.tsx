@@ -1,15 +1,15 @@
 import { Modal, NativeSelect } from '@mantine/core';
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { words, write } from '../api/client';
-import type { Paint, Taught } from '../api/types';
+import { api, ask, words } from '../api/client';
+import type { Paint } from '../api/types';
 import { Line } from '../shell/AskForm';
 import { Strip } from '../shell/Strip';
 import { FilmFields, type FilmTold } from './FilmFields';
 import { FromFile } from './FromFile';
 import { FromMeter } from './FromMeter';
 import { FromPhoto } from './FromPhoto';
-import { type CardBegun, type CardTold, HALVES, hexTold, type Told, WORDS } from './halves';
+import { byHalf, type CardBegun, type CardTold, HALVES, hexTold, isWhole, type Told, WORDS } from './halves';
 import { Meaning } from './Meaning';
 import './teach.css';
 
@@ -33,23 +33,23 @@ export function TeachPaint({ paint, onClose }: { paint: Paint; onClose: () => vo
     over_white: null,
     over_black: null,
   });
-  const whole = card.over_white !== null && card.over_black !== null;
-  const form = {
+  const form = isWhole(card) && {
     revision: paint.revision,
-    ...Object.fromEntries(HALVES.map((half) => [half, card[half]?.given])),
+    ...byHalf((half) => card[half].given),
     ...film,
     seen,
     source,
   };
+  const params = { path: { id: paint.id } };
   const looked = useQuery({
     queryKey: ['drawdown', paint.id, form],
-    queryFn: () => write<Taught>('POST', `/paints/${paint.id}/drawdown`, form),
-    enabled: whole,
+    queryFn: form === false ? skipToken : () => ask(api.POST('/paints/{id}/drawdown', { params, body: form })),
     placeholderData: keepPreviousData,
     retry: false,
   });
   const keep = useMutation({
-    mutationFn: () => write<Taught>('POST', `/paints/${paint.id}/drawdown`, { ...form, keep: true }),
+    mutationFn: (whole: Extract<typeof form, object>) =>
+      ask(api.POST('/paints/{id}/drawdown', { params, body: { ...whole, keep: true } })),
     onSuccess: ({ paint: taught }) => {
       queries.setQueryData<Paint[]>(['paints'], (rack) => rack?.map((one) => (one.id === taught.id ? taught : one)));
       void queries.invalidateQueries();
@@ -67,7 +67,7 @@ export function TeachPaint({ paint, onClose }: { paint: Paint; onClose: () => vo
         className="ask"
         onSubmit={(event) => {
           event.preventDefault();
-          keep.mutate();
+          form !== false && keep.mutate(form);
         }}
       >
         <p>
@@ -112,7 +112,7 @@ export function TeachPaint({ paint, onClose }: { paint: Paint; onClose: () => vo
             {words(keep.error)}
           </p>
         )}
-        {!whole && <p className="dim">What the card says shows here once both painted halves are given.</p>}
+        {form === false && <p className="dim">What the card says shows here once both painted halves are given.</p>}
         {found !== undefined && <Meaning taught={found} />}
         <button type="submit" className="plain-button" disabled={keep.isPending || !settled}>
           Use this from now on

@@ -21,4 +21,13 @@ export type CardTold = Record<Half, Told>;
 /** A card as it is being told: bare halves are much alike on all cards, the painted ones nobody knows before. */
 export type CardBegun = Record<'white' | 'black', Told> & Record<'over_white' | 'over_black', Told | null>;
 
+/** One for each half. */
+export function byHalf<T>(of: (half: Half) => T): Record<Half, T> {
+  return { white: of('white'), black: of('black'), over_white: of('over_white'), over_black: of('over_black') };
+}
+
+export function isWhole(card: CardBegun): card is CardTold {
+  return card.over_white !== null && card.over_black !== null;
+}
+
 export const hexTold = (hex: string): Told => ({ given: { hex }, hex });

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
-import fixtures from '../../../tests/fixtures/bench-records.json';
-import type { BenchEvent, BenchRecord, Run } from '../api/types';
-import { withWaiting } from './withWaiting';
+import type { BenchEvent, BenchRecord, Run } from '../../resources/js/api/types';
+import { withWaiting } from '../../resources/js/bench/withWaiting';
+import fixtures from '../fixtures/bench-records.json';
 
 // The same cases hold for the server, in tests/Core/BenchRecordsTest.php.
 

@@ -1,5 +1,4 @@
-import { expect, test } from '@playwright/test';
-import { get, newId, Problem, Unreachable, words, write } from '../../resources/js/api/client';
+import { describe, expect, test } from 'vitest';
 import type { Settings, Step } from '../../resources/js/api/types';
 import { measuresOf, PLAIN, toForm } from '../../resources/js/bodies/measured';
 import { zoneTexture } from '../../resources/js/bodies/zoneTexture';
@@ -24,23 +23,7 @@ const SETTINGS = {
 
 const step = (document: object, shown: object = {}) => ({ document, shown }) as unknown as Step;
 
-const real = globalThis.fetch;
-
-test.afterEach(() => {
-  globalThis.fetch = real;
-});
-
-/** Answers every request with one response, and keeps what was asked. */
-function served(answer: () => Response): { url: string; init: RequestInit }[] {
-  const asked: { url: string; init: RequestInit }[] = [];
-  globalThis.fetch = async (url, init) => {
-    asked.push({ url: String(url), init: init ?? {} });
-    return answer();
-  };
-  return asked;
-}
-
-test.describe('units', () => {
+describe('units', () => {
   test('shows what is stored in the painter’s units, and stores what was shown', () => {
     expect(pressure.show(15, SETTINGS)).toBe(1.03);
     expect(pressure.unit(SETTINGS)).toBe('bar');
@@ -78,70 +61,7 @@ test.describe('units', () => {
   });
 });
 
-test.describe('the way to the server', () => {
-  test('asks under the API, and says who it is when it writes', async () => {
-    const asked = served(() => Response.json({ ok: true }));
-    await get('/patterns');
-    await write('POST', '/paints', { name: 'Moss' }, newId());
-    expect(asked.map((a) => a.url)).toEqual(['/api/v1/patterns', '/api/v1/paints']);
-    const headers = asked[1]?.init.headers as Record<string, string>;
-    expect(headers['X-Hawkbrush']).toBe('1');
-    expect(headers['Idempotency-Key']).toMatch(/^[0-9a-z]{30,}$/);
-    expect(asked[1]?.init.body).toBe('{"name":"Moss"}');
-    expect(asked[0]?.init.headers).not.toHaveProperty('X-Hawkbrush');
-  });
-
-  test('gives the reason of a refusal in its own words', async () => {
-    served(() =>
-      Response.json({ title: 'This cannot be worked with', detail: 'A paint needs a name.' }, { status: 422 }),
-    );
-    const refused = await write('POST', '/paints').catch((e: unknown) => e);
-    expect(refused).toBeInstanceOf(Problem);
-    expect(refused).toMatchObject({
-      status: 422,
-      title: 'This cannot be worked with',
-      message: 'A paint needs a name.',
-    });
-    expect(words(refused)).toBe('A paint needs a name.');
-  });
-
-  test('is not lost for words where the server is', async () => {
-    served(() => new Response('<html>oh</html>', { status: 500 }));
-    const broken = await get('/patterns').catch((e: unknown) => e);
-    expect(broken).toMatchObject({ status: 500, message: 'The server gave no reason.' });
-    expect(words('something else')).toBe('Something broke.');
-  });
-
-  test('tells a server that does not answer from one that refuses', async () => {
-    globalThis.fetch = async () => {
-      throw new TypeError('Failed to fetch');
-    };
-    const gone = await get('/patterns').catch((e: unknown) => e);
-    expect(gone).toBeInstanceOf(Unreachable);
-    expect(words(gone)).toContain('does not answer');
-  });
-
-  test('takes the answer of a server in front of it for none', async () => {
-    served(() => new Response('<html>Bad gateway</html>', { status: 502 }));
-    expect(await get('/patterns').catch((e: unknown) => e)).toBeInstanceOf(Unreachable);
-    served(() =>
-      Response.json(
-        { title: 'The disk is full', detail: 'Make room.' },
-        { status: 507, headers: { 'X-Hawkbrush-Time': '1' } },
-      ),
-    );
-    expect(await get('/patterns').catch((e: unknown) => e)).toMatchObject({ status: 507, message: 'Make room.' });
-  });
-
-  test('makes ids that are never the same and sort by time', async () => {
-    const ids = Array.from({ length: 200 }, () => newId());
-    expect(new Set(ids).size).toBe(200);
-    await new Promise((done) => setTimeout(done, 5));
-    expect(newId().slice(0, 8) > (ids[0] ?? '').slice(0, 8)).toBe(true);
-  });
-});
-
-test.describe('the Ladder’s words', () => {
+describe('the Ladder’s words', () => {
   test('says figures in the painter’s units, and what is put on by hand', () => {
     const figures = { psi: 30, strokes: 1, coats: 2, thinning_percent: 40 };
     const shown = { figures: ['psi', 'strokes', 'coats', 'thinning_percent'], sprayed: true };
@@ -177,8 +97,9 @@ test.describe('the Ladder’s words', () => {
   });
 });
 
-test.describe('what is drawn', () => {
-  const eye = (id: string, more: object = {}) => step({ id, type: 'eye', on: true, diameter_mm: 5, ...more });
+describe('what is drawn', () => {
+  const eye = (id: string, more: object = {}) =>
+    step({ id, type: 'eye', on: true, diameter_mm: 5, pupil: 'round', ...more });
 
   test('shows the eye from its step on, the last one set', () => {
     const steps = [step({ id: 'a', type: 'paint' }), eye('b'), eye('c', { diameter_mm: 6, pupil: 'slit upright' })];
@@ -231,7 +152,7 @@ test.describe('what is drawn', () => {
   });
 });
 
-test.describe('a body in the form', () => {
+describe('a body in the form', () => {
   test('sends of the marks only what is set', () => {
     expect(toForm(PLAIN).marks).not.toHaveProperty('bill_length_mm');
     expect(toForm(PLAIN).marks).not.toHaveProperty('zones');
