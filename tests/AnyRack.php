@@ -8,8 +8,8 @@ use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Mix\Drops;
 use Hawkbrush\Core\Mix\MixSearch;
 use Hawkbrush\Core\Mix\Sketch;
@@ -33,7 +33,7 @@ final class AnyRack
                 0 => '#f4f4f0', 1 => '#141414', default => \sprintf('#%02x%02x%02x', mt_rand(10, 245), mt_rand(10, 245), mt_rand(10, 245)),
             };
             $kind = $i < 2 ? Kind::Opaque : $kinds[mt_rand(0, 6)];
-            $rack[] = new Paint("p{$i}", "Paint {$i}", $kind, Optics::fromSwatch(Look::Clear->body(Colour::fromHex($hex)->reflectance()), $kind), $hex, mt_rand(18, 50) / 100, mt_rand(4, 6) / 100);
+            $rack[] = new Paint("p{$i}", "Paint {$i}", $kind, Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind), $hex, mt_rand(18, 50) / 100, mt_rand(4, 6) / 100);
         }
 
         return $rack;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Actions\SaveBody;
-use App\Actions\SavePaint;
+use App\Actions\Bodies\SaveBody;
+use App\Actions\Rack\SavePaint;
 use App\Models\Body;
 use App\Models\Paint;
 use Hawkbrush\Core\Exchange\BodyReader;

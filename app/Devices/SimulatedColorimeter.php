@@ -6,7 +6,7 @@ namespace App\Devices;
 
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -69,7 +69,7 @@ final readonly class SimulatedColorimeter
         $lamp = 1 + self::LAMP_NOISE * $this->normal();
         $values = array_map(
             fn(float $seen): float => round(max(0.0, min(1.0, $seen * $lamp + self::STRAY + self::BAND_NOISE * $this->normal())), 5),
-            Look::Matte->seen($state->r),
+            SurfaceFinish::Matte->seen($state->r),
         );
 
         return 'OK '.json_encode(['start' => 400, 'step' => 10, 'values' => $values]);

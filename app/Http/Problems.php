@@ -6,6 +6,8 @@ namespace App\Http;
 
 use App\Devices\DeviceTrouble;
 use App\Devices\NotOnACard;
+use App\Exceptions\Conflict;
+use App\Exceptions\NotNow;
 use App\Keeping\StorageTrouble;
 use Hawkbrush\Core\Refused;
 use Illuminate\Database\Eloquent\ModelNotFoundException;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Exceptions\Conflict;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Illuminate\Database\Eloquent\Model;

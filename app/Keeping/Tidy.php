@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Keeping;
 
 use App\Models\Answer;
-use App\Models\Setting;
+use App\Models\Preference;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -44,7 +44,7 @@ final readonly class Tidy
 
     private function daily(DataFolder $data): void
     {
-        if (Setting::current()['daily_backup'] !== 'on') {
+        if (Preference::current()['daily_backup'] !== 'on') {
             return;
         }
         $last = glob($data->backups().'/'.BackupKind::Daily->value.'-*.zip') ?: [];

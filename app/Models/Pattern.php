@@ -64,10 +64,10 @@ final class Pattern extends Model
         return $this->belongsTo(self::class, 'parent_id');
     }
 
-    /** @return HasMany<Picture, $this> reference photographs */
+    /** @return HasMany<ReferencePhoto, $this> reference photographs */
     public function pictures(): HasMany
     {
-        return $this->hasMany(Picture::class)->whereNull('removed_at')->orderBy('id');
+        return $this->hasMany(ReferencePhoto::class)->whereNull('removed_at')->orderBy('id');
     }
 
     /** @return HasManyThrough<Run, Version, $this> */

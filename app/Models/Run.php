@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
@@ -80,9 +80,9 @@ final class Run extends Model
         return $this->read ??= RecipeReader::read(Node::root($this->recipe));
     }
 
-    public function room(): Room
+    public function climate(): Climate
     {
-        return Room::of($this->air_c, $this->humidity_percent);
+        return Climate::of($this->air_c, $this->humidity_percent);
     }
 
     public function record(): Record

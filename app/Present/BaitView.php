@@ -6,7 +6,7 @@ namespace App\Present;
 
 use App\Models\Bait;
 use App\Models\Stamp;
-use Hawkbrush\Core\Run\Difference;
+use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Used;
 use Hawkbrush\Core\Step\Step;
 
@@ -42,7 +42,7 @@ final class BaitView
         return self::brief($bait) + [
             'body_shape' => BodyView::shape($planned->body),
             'steps' => StepView::all($planned),
-            'differences' => PlanView::changes(Difference::between($planned, Used::recipe($planned, $record))),
+            'differences' => PlanView::changes(Change::between($planned, Used::recipe($planned, $record))),
             'missing' => array_map(static fn(Step $s): string => $s->id, $record->missing()),
             'record' => RunView::record($record),
             'stamps' => $run->version->stamps()->with('bait')->get()->map(static fn(Stamp $stamp): array => [

@@ -7,8 +7,8 @@ namespace App\Present;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
-use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
 
 /** A film over black and over white, as it looks under clear: the opacity is seen, not read. */
 final class Chip
@@ -30,6 +30,6 @@ final class Chip
             $state = $state->under(Film::of($optics, $dryUm));
         }
 
-        return $state->colour(Look::Clear)->hex();
+        return $state->colour(SurfaceFinish::Clear)->hex();
     }
 }

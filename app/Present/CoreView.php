@@ -6,14 +6,14 @@ namespace App\Present;
 
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Render\Cause;
-use Hawkbrush\Core\Render\Core;
 use Hawkbrush\Core\Render\CoreCoat;
+use Hawkbrush\Core\Render\CoreSample;
 
 /** The film at a point, cut through. */
 final class CoreView
 {
     /** @return array<string, mixed> */
-    public static function of(Core $core): array
+    public static function of(CoreSample $core): array
     {
         $last = $core->coats === [] ? $core->ground : $core->coats[\count($core->coats) - 1]->after;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Present;
 
 use App\Models\Paint;
-use Hawkbrush\Core\Run\Difference;
+use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\PlannedStep;
 use Illuminate\Support\Carbon;
@@ -18,10 +18,10 @@ final class PlanView
     {
         return [
             'baits' => $plan->baits,
-            'air_c' => $plan->room->airC,
-            'humidity_percent' => $plan->room->humidityPercent,
-            'dew_point_c' => round($plan->room->dewPointC(), 1),
-            'clear_coat_ok' => $plan->room->clearCoatMayGoOn(),
+            'air_c' => $plan->climate->airC,
+            'humidity_percent' => $plan->climate->humidityPercent,
+            'dew_point_c' => round($plan->climate->dewPointC(), 1),
+            'clear_coat_ok' => $plan->climate->clearCoatMayGoOn(),
             'starts_at' => $startsAt->toIso8601ZuluString(),
             'ends_at' => self::clock($startsAt, $plan->totalMin()),
             'hands_on_min' => round($plan->handsOnMin(), 1),
@@ -33,13 +33,13 @@ final class PlanView
     }
 
     /**
-     * @param list<Difference> $changes
+     * @param list<Change> $changes
      *
      * @return list<array<string, mixed>>
      */
     public static function changes(array $changes): array
     {
-        return array_map(static fn(Difference $d): array => ['step' => $d->stepId, 'number' => $d->number, 'what' => $d->what, 'from' => $d->from, 'to' => $d->to], $changes);
+        return array_map(static fn(Change $d): array => ['step' => $d->stepId, 'number' => $d->number, 'what' => $d->what, 'from' => $d->from, 'to' => $d->to], $changes);
     }
 
     /** @return array<string, mixed> */
@@ -49,7 +49,7 @@ final class PlanView
             'step' => $planned->step->id,
             'number' => $planned->number,
             'name' => $planned->step->label(),
-            'mix' => $planned->work->cup === null ? null : [
+            'cup' => $planned->work->cup === null ? null : [
                 'paints' => array_map(static fn(array $p): array => ['paint_id' => $p['paintId'], 'name' => $p['name'], 'drops' => $p['drops'], 'ml' => round($p['ml'], 3)], $planned->work->cup->paints),
                 'reducer_drops' => $planned->work->cup->reducerDrops,
                 'needed_ml' => round($planned->work->cup->neededMl, 3),

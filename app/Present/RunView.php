@@ -39,7 +39,7 @@ final class RunView
             'changes' => $run->changes,
             'body_shape' => BodyView::shape($recipe->body),
             'steps' => StepView::all($recipe),
-            'plan' => PlanView::of(Plan::of($recipe, $run->bait_count, $run->room()), $run->started_at ?? $run->starts_at),
+            'plan' => PlanView::of(Plan::of($recipe, $run->bait_count, $run->climate()), $run->started_at ?? $run->starts_at),
             'baits' => $run->baits()->get()->map(static fn(Bait $bait): array => ['id' => $bait->id, 'label' => $bait->label(), 'position' => $bait->position])->values()->all(),
             'record' => self::record($run->record()),
         ];

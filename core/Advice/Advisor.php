@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Advice;
 
 use Hawkbrush\Core\Coat\Paint;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Pattern\Recipe;
 
 /** Looks a recipe through. A new rule is one class in Rules and a line here. */
@@ -31,15 +31,15 @@ final class Advisor
      *
      * @return list<Finding> the gravest first, then in the order of the ladder
      */
-    public static function advise(Recipe $recipe, Room $room, iterable $rack = []): array
+    public static function advise(Recipe $recipe, Climate $climate, iterable $rack = []): array
     {
-        $painted = new Painted($recipe, $room, $rack);
+        $painted = new Painted($recipe, $climate, $rack);
         $findings = [];
         foreach (self::rules() as $rule) {
-            array_push($findings, ...$rule->look($painted));
+            array_push($findings, ...$rule->check($painted));
         }
-        $order = [Gravity::Stop->value => 0, Gravity::Caution->value => 1, Gravity::Hint->value => 2];
-        usort($findings, static fn(Finding $a, Finding $b): int => [$order[$a->gravity->value], $recipe->number($a->stepId)] <=> [$order[$b->gravity->value], $recipe->number($b->stepId)]);
+        $order = [Severity::Stop->value => 0, Severity::Caution->value => 1, Severity::Hint->value => 2];
+        usort($findings, static fn(Finding $a, Finding $b): int => [$order[$a->severity->value], $recipe->number($a->stepId)] <=> [$order[$b->severity->value], $recipe->number($b->stepId)]);
 
         return $findings;
     }

@@ -9,7 +9,7 @@ final readonly class Finding
 {
     public function __construct(
         public string $rule,
-        public Gravity $gravity,
+        public Severity $severity,
         public string $stepId,
         public string $headline,
         public string $reason,

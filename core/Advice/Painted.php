@@ -8,9 +8,9 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Film\FilmState;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
@@ -38,7 +38,7 @@ final class Painted
     private \WeakMap $colours;
 
     /** @param iterable<Paint> $rack paints at hand beside those of the recipe */
-    public function __construct(public readonly Recipe $recipe, public readonly Room $room, private readonly iterable $rack = [])
+    public function __construct(public readonly Recipe $recipe, public readonly Climate $climate, private readonly iterable $rack = [])
     {
         $this->colours = new \WeakMap();
         $this->surface = Surface::of($recipe->body, self::COLUMNS, self::AROUND);
@@ -48,7 +48,7 @@ final class Painted
         foreach ($recipe->coats() as $step) {
             $before = $field;
             $coverage = Coverage::of($step, $this->surface);
-            $field = $field->with($step, $room, $coverage);
+            $field = $field->with($step, $climate, $coverage);
             $coats[] = $previous = new PaintedCoat($step, $coverage, $before, $field, $previous);
         }
         $this->coats = $coats;
@@ -57,7 +57,7 @@ final class Painted
     /** Colour under clear, as the finished bait will show it. */
     public function colour(FilmState $state): Colour
     {
-        return $this->colours[$state] ??= $state->colour(Look::Clear);
+        return $this->colours[$state] ??= $state->colour(SurfaceFinish::Clear);
     }
 
     /** The white that could go under a coat; null where there is none. */

@@ -10,5 +10,5 @@ interface Rule
     public function name(): string;
 
     /** @return list<Finding> */
-    public function look(Painted $painted): array;
+    public function check(Painted $painted): array;
 }

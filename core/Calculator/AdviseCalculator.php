@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Calculator;
 
 use Hawkbrush\Core\Advice\Advisor;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Exchange\RecipeReader;
+use Hawkbrush\Core\Exchange\ResultWriter;
 use Hawkbrush\Core\Node;
 
 /** What will go wrong with a recipe, or not show. */
@@ -21,7 +22,7 @@ final class AdviseCalculator implements Calculator
     {
         return <<<'TEXT'
             in:  a recipe document (contract/recipe.schema.json)
-            out: findings [{rule, gravity: stop|caution|hint, step, headline, reason, fix: {label, step, set, insert: a step to put in before it, or null} or null}]
+            out: findings [{rule, severity: stop|caution|hint, step, headline, reason, fix: {label, step, set, insert: a step to put in before it, or null} or null}]
             TEXT;
     }
 
@@ -32,6 +33,6 @@ final class AdviseCalculator implements Calculator
 
     public function calculate(Node $in): array
     {
-        return ['findings' => array_map(Show::finding(...), Advisor::advise(RecipeReader::read($in), Room::ordinary()))];
+        return ['findings' => array_map(ResultWriter::finding(...), Advisor::advise(RecipeReader::read($in), Climate::ordinary()))];
     }
 }

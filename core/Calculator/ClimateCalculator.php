@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Calculator;
 
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Node;
 
 /** The air of a room, and whether clear may go on. */
@@ -31,12 +31,12 @@ final class ClimateCalculator implements Calculator
     public function calculate(Node $in): array
     {
         $in->only(['air_c', 'humidity_percent', 'surface_c']);
-        $room = Room::of($in->field('air_c')->number(-20, 60), $in->field('humidity_percent')->number(1, 100));
+        $climate = Climate::of($in->field('air_c')->number(-20, 60), $in->field('humidity_percent')->number(1, 100));
 
         return [
-            'dew_point_c' => $room->dewPointC(),
-            'vapour_pressure_kpa' => $room->vapourKpa(),
-            'clear_coat_ok' => $room->clearCoatMayGoOn($in->optional('surface_c')?->number(-20, 120)),
+            'dew_point_c' => $climate->dewPointC(),
+            'vapour_pressure_kpa' => $climate->vapourKpa(),
+            'clear_coat_ok' => $climate->clearCoatMayGoOn($in->optional('surface_c')?->number(-20, 120)),
         ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Calculator;
 
 use Hawkbrush\Core\Exchange\PaintReader;
+use Hawkbrush\Core\Exchange\ResultWriter;
 use Hawkbrush\Core\Node;
 
 /** What a colour is in every way of giving it. */
@@ -36,10 +37,10 @@ final class ColourCalculator implements Calculator
         return [
             'hex' => $colour->hex(),
             'xyz' => [$xyz->x, $xyz->y, $xyz->z],
-            'lab' => Show::lab($colour->lab),
+            'lab' => ResultWriter::lab($colour->lab),
             'lch' => [$colour->lab->l, $colour->lab->chroma(), $colour->lab->hue()],
             'in_gamut' => $colour->srgb()->inGamut(),
-            'reflectance' => Show::curve($colour->reflectance()),
+            'reflectance' => ResultWriter::curve($colour->reflectance()),
         ];
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Calculator;
 
 use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
-use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Node;
 
 /** How long a water-borne coat takes to set. */
@@ -33,12 +33,12 @@ final class DryCalculator implements Calculator
     public function calculate(Node $in): array
     {
         $in->only(['wet_um', 'volatile_fraction', 'air_c', 'humidity_percent', 'air_speed_m_s', 'surface_c']);
-        $room = Room::of($in->field('air_c')->number(-20, 60), $in->field('humidity_percent')->number(1, 100));
+        $climate = Climate::of($in->field('air_c')->number(-20, 60), $in->field('humidity_percent')->number(1, 100));
         $air = Air::of($in->optional('air_speed_m_s')?->number(0, 50) ?? 0.0, $in->optional('surface_c')?->number(-20, 120));
         $wet = $in->field('wet_um')->number(0, 10_000);
         $volatile = $in->field('volatile_fraction')->number(0, 1);
-        $touch = Evaporation::touchDryS($wet, $volatile, $room, $air);
-        $safe = Evaporation::maskSafeS($wet, $volatile, $room, $air);
+        $touch = Evaporation::touchDryS($wet, $volatile, $climate, $air);
+        $safe = Evaporation::maskSafeS($wet, $volatile, $climate, $air);
 
         return [
             'touch_dry_s' => $touch,

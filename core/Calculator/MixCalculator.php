@@ -6,8 +6,9 @@ namespace Hawkbrush\Core\Calculator;
 
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Exchange\PaintReader;
+use Hawkbrush\Core\Exchange\ResultWriter;
+use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Masstone;
-use Hawkbrush\Core\Film\Mixing;
 use Hawkbrush\Core\Node;
 
 /** Paints mixed by drops. */
@@ -38,13 +39,13 @@ final class MixCalculator implements Calculator
             $part->only(['paint', 'drops']);
             $parts[] = [PaintReader::optics($part->field('paint')), $part->field('drops')->number(0, 10_000)];
         }
-        $optics = Mixing::of($parts);
+        $optics = DuncanMixing::of($parts);
         $masstone = Colour::fromReflectance(Masstone::of($optics));
 
         return [
             'k' => $optics->k->values,
             's' => $optics->s->values,
-            'masstone' => ['hex' => $masstone->hex(), 'lab' => Show::lab($masstone->lab)],
+            'masstone' => ['hex' => $masstone->hex(), 'lab' => ResultWriter::lab($masstone->lab)],
         ];
     }
 }

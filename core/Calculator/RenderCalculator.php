@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Calculator;
 
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\RecipeReader;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Exchange\ResultWriter;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Render\Field;
@@ -57,10 +58,10 @@ final class RenderCalculator implements Calculator
             throw $in->field('height')->refuse('The height must be even: two halves.');
         }
         $surface = Surface::of($recipe->body, $in->optional('width')?->integer(8, 1024) ?? 256, $height);
-        $look = Look::from($in->optional('surface')?->choice(['none', 'matte', 'clear']) ?? 'clear');
-        $texture = Texture::of(Field::of($recipe, $surface, Room::ordinary(), $upto), $look);
+        $finish = SurfaceFinish::from($in->optional('surface')?->choice(['none', 'matte', 'clear']) ?? 'clear');
+        $texture = Texture::of(Field::of($recipe, $surface, Climate::ordinary(), $upto), $finish);
 
-        return Show::texture($texture);
+        return ResultWriter::texture($texture);
     }
 
     /** A recipe document that carries the options beside its own fields. */

@@ -8,9 +8,10 @@ use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Srgb;
 use Hawkbrush\Core\Colour\Xyz;
 use Hawkbrush\Core\Exchange\PaintReader;
+use Hawkbrush\Core\Exchange\ResultWriter;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Node;
 
 /** Films laid one on the other over a ground. */
@@ -47,18 +48,18 @@ final class StackCalculator implements Calculator
     public function calculate(Node $in): array
     {
         $in->only(['substrate', 'layers', 'surface']);
-        $look = Look::from($in->optional('surface')?->choice(['none', 'matte', 'clear']) ?? 'none');
+        $finish = SurfaceFinish::from($in->optional('surface')?->choice(['none', 'matte', 'clear']) ?? 'none');
         $state = FilmState::ground(PaintReader::colour($in->field('substrate'))->reflectance()->values);
         $after = [];
         foreach ($in->field('layers')->items(0, self::MOST_LAYERS) as $layer) {
             $layer->only(['paint', 'dry_um']);
             $film = Film::of(PaintReader::optics($layer->field('paint')), $layer->field('dry_um')->number(0, FilmCalculator::THICKEST_UM));
             $state = $state->under($film);
-            $colour = $state->colour($look);
+            $colour = $state->colour($finish);
             $xyz = $colour->lab->toXyz();
             [$x, $y, $z] = $state->glint ?? [0.0, 0.0, 0.0];
             $after[] = [
-                'hex' => $colour->hex(), 'lab' => Show::lab($colour->lab), 'reflectance' => Show::curve($colour->reflectance()),
+                'hex' => $colour->hex(), 'lab' => ResultWriter::lab($colour->lab), 'reflectance' => ResultWriter::curve($colour->reflectance()),
                 'glint' => Srgb::fromXyz(new Xyz($xyz->x + 100 * $x, $xyz->y + 100 * $y, $xyz->z + 100 * $z))->hex(),
                 'passes' => Observer::luminous($film->t2), 'returns' => Observer::luminous($film->r),
             ];

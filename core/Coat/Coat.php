@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Coat;
 
 use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
-use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Technique\Choices;
@@ -121,21 +121,21 @@ final readonly class Coat
     }
 
     /** Seconds until one coat is touch dry, as this paint was found to dry; null when it never does in this air. */
-    public function touchDryS(Room $room, Air $air): ?float
+    public function touchDryS(Climate $climate, Air $air): ?float
     {
-        return $this->paced(Evaporation::touchDryS($this->weight->wetUm(), $this->volatileShare(), $room, $air));
+        return $this->paced(Evaporation::touchDryS($this->weight->wetUm(), $this->volatileShare(), $climate, $air));
     }
 
     /** Seconds until a mask or tape may be clamped on it; null when never. */
-    public function maskSafeS(Room $room, Air $air): ?float
+    public function maskSafeS(Climate $climate, Air $air): ?float
     {
-        return $this->paced(Evaporation::maskSafeS($this->weight->wetUm(), $this->volatileShare(), $room, $air));
+        return $this->paced(Evaporation::maskSafeS($this->weight->wetUm(), $this->volatileShare(), $climate, $air));
     }
 
     /** Share of the coat still wet when the next one lands, 0 to 1. */
-    public function wetShare(Room $room): float
+    public function wetShare(Climate $climate): float
     {
-        return $this->setting->wetShare($this->touchDryS($room, Air::still()));
+        return $this->setting->wetShare($this->touchDryS($climate, Air::still()));
     }
 
     /** Optics of the mix, or null when there are no solids in it. */

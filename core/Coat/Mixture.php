@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Coat;
 
 use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
-use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Masstone;
-use Hawkbrush\Core\Film\Mixing;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Refused;
 
 /** Paints mixed in drops, before any reducer. */
@@ -85,7 +85,7 @@ final readonly class Mixture
             return null;
         }
 
-        return Mixing::of(array_map(static fn(array $part): array => [$part[0]->optics, $part[1] * $part[0]->dropMl * $part[0]->solids], $this->parts));
+        return DuncanMixing::of(array_map(static fn(array $part): array => [$part[0]->optics, $part[1] * $part[0]->dropMl * $part[0]->solids], $this->parts));
     }
 
     /** The paints' names, as one says them. */
@@ -116,7 +116,7 @@ final readonly class Mixture
             ? Masstone::of($optics)->values
             : FilmState::ground(array_fill(0, Spectrum::BANDS, self::WHITE))->under(Film::of($optics, $film))->flat();
 
-        return new Paint($id, $name, $kind, $optics, Look::Clear->colour($curve)->hex(), $this->solids(), $this->ml() / $drops, implode(', ', array_keys($families)), $this->fromCards(), $this->drying());
+        return new Paint($id, $name, $kind, $optics, SurfaceFinish::Clear->colour($curve)->hex(), $this->solids(), $this->ml() / $drops, implode(', ', array_keys($families)), $this->fromCards(), $this->drying());
     }
 
     /** What speaks against mixing these at all; null when nothing is known to. Common practice, no published source. */

@@ -8,8 +8,8 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Difference;
-use Hawkbrush\Core\Drying\Room;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Field;
 
@@ -29,11 +29,11 @@ final readonly class Beside
     }
 
     /** @return list<self> of all zones but the whole */
-    public static function between(Recipe $one, Recipe $other, Look $look): array
+    public static function between(Recipe $one, Recipe $other, SurfaceFinish $finish): array
     {
         $zones = array_values(array_filter(Zone::cases(), static fn(Zone $zone): bool => $zone !== Zone::Whole));
-        $ofOne = self::colours($one, $look, $zones);
-        $ofOther = self::colours($other, $look, $zones);
+        $ofOne = self::colours($one, $finish, $zones);
+        $ofOther = self::colours($other, $finish, $zones);
 
         return array_map(static fn(Zone $zone): self => new self($zone, $ofOne[$zone->value], $ofOther[$zone->value]), $zones);
     }
@@ -43,10 +43,10 @@ final readonly class Beside
      *
      * @return array<string, Colour>
      */
-    private static function colours(Recipe $recipe, Look $look, array $zones): array
+    private static function colours(Recipe $recipe, SurfaceFinish $finish, array $zones): array
     {
         $surface = Surface::of($recipe->body, self::COLUMNS, self::AROUND);
 
-        return (new ZoneColours($surface))->of(Field::of($recipe, $surface, Room::ordinary()), $look, $zones);
+        return (new ZoneColours($surface))->of(Field::of($recipe, $surface, Climate::ordinary()), $finish, $zones);
     }
 }

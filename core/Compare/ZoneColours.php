@@ -8,7 +8,7 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Spectrum;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
 
@@ -44,11 +44,11 @@ final readonly class ZoneColours
      *
      * @return array<string, Colour> by the zone's name
      */
-    public function of(Field $field, Look $look, array $zones): array
+    public function of(Field $field, SurfaceFinish $finish, array $zones): array
     {
         $colours = [];
         foreach ($zones as $zone) {
-            $colours[$zone->value] = $look->colour($this->film($field, $zone)->values);
+            $colours[$zone->value] = $finish->colour($this->film($field, $zone)->values);
         }
 
         return $colours;

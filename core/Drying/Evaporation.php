@@ -18,19 +18,19 @@ final class Evaporation
     private const KG_PER_UM = 0.001;
 
     /** kg/(s m2); zero when the air takes no more water. */
-    public static function rate(Room $room, Air $air): float
+    public static function rate(Climate $climate, Air $air): float
     {
-        $surface = $air->surfaceC ?? $room->airC;
+        $surface = $air->surfaceC ?? $climate->airC;
         $latent = 2501.0 - 2.361 * $surface;
-        $drive = Psychrometrics::saturationKpa($surface) - $room->vapourKpa();
+        $drive = Psychrometrics::saturationKpa($surface) - $climate->vapourKpa();
 
         return max(0.0, (0.089 + 0.0782 * $air->speedMs) * $drive / $latent);
     }
 
     /** How much slower than in an ordinary room things dry here; a wait is never drawn out more than tenfold. */
-    public static function slower(Room $room): float
+    public static function slower(Climate $climate): float
     {
-        return max(0.5, min(10.0, self::rate(Room::ordinary(), Air::still()) / max(1e-12, self::rate($room, Air::still()))));
+        return max(0.5, min(10.0, self::rate(Climate::ordinary(), Air::still()) / max(1e-12, self::rate($climate, Air::still()))));
     }
 
     /**
@@ -38,9 +38,9 @@ final class Evaporation
      *
      * @return float|null seconds, null when it never dries in this air
      */
-    public static function touchDryS(float $wetUm, float $volatileShare, Room $room, Air $air): ?float
+    public static function touchDryS(float $wetUm, float $volatileShare, Climate $climate, Air $air): ?float
     {
-        $rate = self::rate($room, $air);
+        $rate = self::rate($climate, $air);
 
         return $rate > 1e-9 ? $wetUm * $volatileShare * self::KG_PER_UM / $rate : null;
     }
@@ -49,14 +49,14 @@ final class Evaporation
      * When a mask or tape may be clamped on: touch dry, then the trade's 20 minutes scaled by the same law. Heat dries
      * the face; going dry right through is left to the room.
      */
-    public static function maskSafeS(float $wetUm, float $volatileShare, Room $room, Air $air): ?float
+    public static function maskSafeS(float $wetUm, float $volatileShare, Climate $climate, Air $air): ?float
     {
-        $touch = self::touchDryS($wetUm, $volatileShare, $room, $air);
-        $rate = self::rate($room, Air::still());
+        $touch = self::touchDryS($wetUm, $volatileShare, $climate, $air);
+        $rate = self::rate($climate, Air::still());
         if ($touch === null || $rate <= 1e-9) {
             return null;
         }
 
-        return $touch + self::THROUGH_DRY_S * self::rate(Room::ordinary(), Air::still()) / $rate;
+        return $touch + self::THROUGH_DRY_S * self::rate(Climate::ordinary(), Air::still()) / $rate;
     }
 }

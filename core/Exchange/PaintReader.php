@@ -10,8 +10,8 @@ use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
@@ -65,7 +65,7 @@ final class PaintReader
             );
         }
         $kind = self::kind($node);
-        $seen = Look::from($node->optional('seen')?->choice(['none', 'matte', 'clear']) ?? 'none');
+        $seen = SurfaceFinish::from($node->optional('seen')?->choice(['none', 'matte', 'clear']) ?? 'none');
 
         return Optics::fromSwatch($seen->body(self::hex($node->field('hex'))->reflectance()), $kind);
     }

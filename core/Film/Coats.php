@@ -43,10 +43,10 @@ final readonly class Coats
      *
      * @param Lab $swatch the colour it is known by; a film that hides only by being dark, and no longer has it, does not count
      */
-    public static function untilHidden(Optics $optics, Spectrum $ground, float $coatUm, Look $look, Lab $swatch): self
+    public static function untilHidden(Optics $optics, Spectrum $ground, float $coatUm, SurfaceFinish $finish, Lab $swatch): self
     {
-        $full = FilmState::ground(Masstone::of($optics)->values)->under(Film::of($optics, self::ENDLESS_UM))->colour($look);
-        $after = self::lay($optics, $ground, $coatUm, $look, $full->lab);
+        $full = FilmState::ground(Masstone::of($optics)->values)->under(Film::of($optics, self::ENDLESS_UM))->colour($finish);
+        $after = self::lay($optics, $ground, $coatUm, $finish, $full->lab);
         $unseen = self::firstWithin($after, self::UNSEEN);
         $standard = self::firstOfStandard($optics, $coatUm);
         if ($unseen === null && $standard === null) {
@@ -72,9 +72,9 @@ final readonly class Coats
     }
 
     /** Until it comes within some DeltaE00 of a wanted colour. */
-    public static function untilColour(Optics $optics, Spectrum $ground, float $coatUm, Look $look, Lab $wanted, float $within): self
+    public static function untilColour(Optics $optics, Spectrum $ground, float $coatUm, SurfaceFinish $finish, Lab $wanted, float $within): self
     {
-        $after = self::lay($optics, $ground, $coatUm, $look, $wanted);
+        $after = self::lay($optics, $ground, $coatUm, $finish, $wanted);
         $coats = self::firstWithin($after, $within);
         if ($coats !== null) {
             return new self($coats, \sprintf('Then it is within %.1f DeltaE00 of the wanted colour.', $within), $after);
@@ -88,11 +88,11 @@ final readonly class Coats
     }
 
     /** @return list<array{Colour, float}> */
-    private static function lay(Optics $optics, Spectrum $ground, float $coatUm, Look $look, Lab $goal): array
+    private static function lay(Optics $optics, Spectrum $ground, float $coatUm, SurfaceFinish $finish, Lab $goal): array
     {
         $after = [];
         for ($coats = 1; $coats <= self::MOST; $coats++) {
-            $colour = FilmState::ground($ground->values)->under(Film::of($optics, $coatUm * $coats))->colour($look);
+            $colour = FilmState::ground($ground->values)->under(Film::of($optics, $coatUm * $coats))->colour($finish);
             $after[] = [$colour, DeltaE2000::between($colour->lab, $goal)];
         }
 

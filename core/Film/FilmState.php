@@ -44,9 +44,9 @@ final readonly class FilmState
     }
 
     /** As it looks under flat daylight. */
-    public function colour(Look $look): Colour
+    public function colour(SurfaceFinish $finish): Colour
     {
-        return $look->colour($this->flat());
+        return $finish->colour($this->flat());
     }
 
     /**

@@ -109,7 +109,7 @@ final readonly class ReadBand
     /** How far off, of a film that gives back so much, the difference of two readings is once its surface is taken away. */
     private static function strayed(float $r): float
     {
-        [, $through, $inside] = Look::Clear->surface();
+        [, $through, $inside] = SurfaceFinish::Clear->surface();
 
         return M_SQRT2 * self::READING * (1 - $inside * $r) ** 2 / $through;
     }

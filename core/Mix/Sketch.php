@@ -43,13 +43,13 @@ final class Sketch
     /** @var array{list<float>, list<float>, list<float>} X, Y and Z of each band looked at, as parts of white */
     private array $weights;
 
-    /** @var array{float, float, float} see {@see \Hawkbrush\Core\Film\Look::surface} */
+    /** @var array{float, float, float} see {@see \Hawkbrush\Core\Film\SurfaceFinish::surface} */
     private array $surface;
 
     /** @param list<Paint> $paints all with solids */
     public function __construct(array $paints, Wanted $wanted, public readonly Metric $metric)
     {
-        $this->surface = $wanted->look->surface();
+        $this->surface = $wanted->finish->surface();
         $sent = Glow::share($wanted->dryUm) / 2;
         $this->ground = Bands::EverySecond->of($wanted->ground->values);
         [$x, $y, $z] = Observer::weights(Bands::EverySecond);

@@ -9,8 +9,8 @@ use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
-use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Refused;
 
 /** A colour to be met, and the film by which it is to be met: how thick, over what ground, under which look. */
@@ -23,7 +23,7 @@ final readonly class Wanted
      *
      * @throws Refused when the film is not one that can be laid
      */
-    public function __construct(public Lab $lab, public Spectrum $ground, public float $dryUm, public Look $look)
+    public function __construct(public Lab $lab, public Spectrum $ground, public float $dryUm, public SurfaceFinish $finish)
     {
         if ($dryUm <= 0 || $dryUm > self::THICKEST_UM) {
             throw Refused::at('/dry_um', 'The film is more than 0 and at most '.self::THICKEST_UM.' um thick.');
@@ -35,6 +35,6 @@ final readonly class Wanted
     {
         $state = FilmState::ground($this->ground->values)->under(Film::of($optics, $this->dryUm));
 
-        return $state->colour($this->look);
+        return $state->colour($this->finish);
     }
 }

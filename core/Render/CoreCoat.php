@@ -6,7 +6,7 @@ namespace Hawkbrush\Core\Render;
 
 use Hawkbrush\Core\Colour\Colour;
 
-/** One coat in a {@see Core}. */
+/** One coat in a {@see CoreSample}. */
 final readonly class CoreCoat
 {
     /**

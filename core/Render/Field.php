@@ -7,7 +7,7 @@ namespace Hawkbrush\Core\Render;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Bands;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Pattern\Recipe;
 
@@ -45,12 +45,12 @@ final readonly class Field
     }
 
     /** After all coats of a recipe up to and with the step of that id (null: all). */
-    public static function of(Recipe $recipe, Surface $surface, Room $room, ?string $upto = null, Bands $bands = Bands::All): self
+    public static function of(Recipe $recipe, Surface $surface, Climate $climate, ?string $upto = null, Bands $bands = Bands::All): self
     {
         $field = self::bare($surface, $bands);
         foreach ($recipe->enabled() as $step) {
             $coat = $step->coat();
-            $field = $coat === null ? $field : $field->with($coat, $room);
+            $field = $coat === null ? $field : $field->with($coat, $climate);
             if ($step->id === $upto) {
                 break;
             }
@@ -60,16 +60,16 @@ final readonly class Field
     }
 
     /** @param Coverage|null $coverage where the coat lands, if that is known already */
-    public function with(Coat $coat, Room $room, ?Coverage $coverage = null): self
+    public function with(Coat $coat, Climate $climate, ?Coverage $coverage = null): self
     {
         $optics = $coat->optics();
         if ($optics === null) {
             return $this;
         }
         $coverage ??= Coverage::of($coat, $this->surface, $this->openings);
-        $lay = new Layer($coat, $optics, $this->lastCoat, $this->laid, $room, $this->bands);
+        $lay = new Layer($coat, $optics, $this->lastCoat, $this->laid, $climate, $this->bands);
         // A wet coat must be remembered by the film it lies on.
-        $laying = new Laying($this->states, $lay, $coat->wetShare($room) > 0);
+        $laying = new Laying($this->states, $lay, $coat->wetShare($climate) > 0);
         $mirrored = $this->mirrored && $coverage->mirrored;
         $left = $coverage->even ? $laying->evenly($this->left) : $laying->over($this->left, $coverage->left);
         $right = match (true) {

@@ -6,7 +6,7 @@ namespace Hawkbrush\Core\Render;
 
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Bands;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Optics;
@@ -24,10 +24,10 @@ final class Layer
     private readonly float $lowerUm;
 
     /** @param array<int, array{int, int}> $laid state before and thickness of the wet coat below, by state it made */
-    public function __construct(Coat $coat, private readonly Optics $optics, ?Coat $below, private readonly array $laid, Room $room, public readonly Bands $bands)
+    public function __construct(Coat $coat, private readonly Optics $optics, ?Coat $below, private readonly array $laid, Climate $climate, public readonly Bands $bands)
     {
         $this->dryUm = $coat->dryUm();
-        $this->wetShare = $below?->wetShare($room) ?? 0.0;
+        $this->wetShare = $below?->wetShare($climate) ?? 0.0;
         $this->lower = $below?->optics();
         $this->lowerUm = $below?->dryUm() ?? 0.0;
     }

@@ -9,10 +9,10 @@ use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Srgb;
 use Hawkbrush\Core\Colour\Xyz;
 use Hawkbrush\Core\Film\FilmState;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\SurfaceFinish;
 
 /**
- * Film states as colours of the screen, thousands at a time: what {@see Look}, {@see Observer} and {@see Srgb} say one
+ * Film states as colours of the screen, thousands at a time: what {@see SurfaceFinish}, {@see Observer} and {@see Srgb} say one
  * by one, in one short loop. A test holds it to them. States met before are not worked out again: one kept from picture
  * to picture makes that of one more coat quicker.
  */
@@ -45,12 +45,12 @@ final class Pixels
     /** @var array{array{float, float, float}, array{float, float, float}, array{float, float, float}} linear red, green and blue of a glint's X, Y and Z */
     private readonly array $shine;
 
-    /** @var array{float, float, float} see {@see Look::surface} */
+    /** @var array{float, float, float} see {@see SurfaceFinish::surface} */
     private readonly array $surface;
 
-    public function __construct(Look $look, Bands $bands)
+    public function __construct(SurfaceFinish $finish, Bands $bands)
     {
-        $this->surface = $look->surface();
+        $this->surface = $finish->surface();
         $red = $green = $blue = [];
         [$x, $y, $z] = Observer::weights($bands);
         foreach ($x as $i => $weight) {

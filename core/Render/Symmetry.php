@@ -7,7 +7,7 @@ namespace Hawkbrush\Core\Render;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\SurfaceFinish;
 
 /**
  * The two sides laid over each other: for each place of the left side how far in DeltaE00 the same place of the right
@@ -24,9 +24,9 @@ final readonly class Symmetry
     /** @param list<float> $shares of the side's area in each tone */
     private function __construct(public Texture $texture, public float $mean, public float $most, public array $shares) {}
 
-    public static function of(Field $field, Look $look): self
+    public static function of(Field $field, SurfaceFinish $finish): self
     {
-        $pixels = new Pixels($look, $field->bands);
+        $pixels = new Pixels($finish, $field->bands);
         $labs = [];
         $apart = [];
         $shares = array_fill(0, \count(self::PALETTE), 0.0);

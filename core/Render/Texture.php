@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Render;
 
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\SurfaceFinish;
 
 /**
  * A field as colours of the screen: a palette, and for each cell the number of its colour. Rows run from the back
@@ -28,10 +28,10 @@ final readonly class Texture
     ) {}
 
     /** @param Pixels|null $kept from an earlier picture under the same look by the same bands, to use again what it has worked out */
-    public static function of(Field $field, Look $look, ?Pixels $kept = null): self
+    public static function of(Field $field, SurfaceFinish $finish, ?Pixels $kept = null): self
     {
         $numbers = $seen = [];
-        $pixels = $kept ?? new Pixels($look, $field->bands);
+        $pixels = $kept ?? new Pixels($finish, $field->bands);
         // Which states are in sight, found by turning cells over: much quicker than asking cell by cell.
         $inSight = $field->mirrored ? array_flip($field->left) : array_flip($field->left) + array_flip($field->right);
         foreach ($inSight as $state => $cell) {

@@ -11,8 +11,8 @@ use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Compare\ZoneColours;
-use Hawkbrush\Core\Drying\Room;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Mix\Wanted;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
@@ -43,7 +43,7 @@ final class Replacing
     private ?Wanted $wanted = null;
 
     /** @param list<Recipe> $recipes */
-    public function __construct(private readonly array $recipes, private readonly string $paintId, private readonly Room $room)
+    public function __construct(private readonly array $recipes, private readonly string $paintId, private readonly Climate $climate)
     {
         foreach ($recipes as $number => $recipe) {
             $this->look($number, $recipe);
@@ -85,15 +85,15 @@ final class Replacing
                 }
                 $optics = $step->optics();
                 if ($optics !== null && $under !== [] && $step->dryUm() > ($this->wanted->dryUm ?? 0.0)) {
-                    $blank = new Wanted(new Lab(50, 0, 0), $eyes->film($field, $under[0]), $step->dryUm(), Look::Clear);
-                    $this->wanted = new Wanted($blank->shows($optics)->lab, $blank->ground, $blank->dryUm, $blank->look);
+                    $blank = new Wanted(new Lab(50, 0, 0), $eyes->film($field, $under[0]), $step->dryUm(), SurfaceFinish::Clear);
+                    $this->wanted = new Wanted($blank->shows($optics)->lab, $blank->ground, $blank->dryUm, $blank->finish);
                 }
             }
-            $field = $field->with($step, $this->room, $coverage);
+            $field = $field->with($step, $this->climate, $coverage);
         }
         $this->eyes[$number] = $eyes;
         $this->zones[$number] = array_values($zones);
-        $this->finished[$number] = $eyes->of($field, Look::Clear, $this->zones[$number]);
+        $this->finished[$number] = $eyes->of($field, SurfaceFinish::Clear, $this->zones[$number]);
     }
 
     /**
@@ -110,10 +110,10 @@ final class Replacing
             foreach (Swap::in($this->recipes[$number], $this->paintId, $for)->coats() as $i => $step) {
                 $begun = $begun || $old[$i]->mixture->uses($this->paintId);
                 if ($begun) {
-                    $field = $field->with($step, $this->room, $this->coverages[$number][$i]);
+                    $field = $field->with($step, $this->climate, $this->coverages[$number][$i]);
                 }
             }
-            foreach ($this->eyes[$number]->of($field, Look::Clear, $this->zones[$number]) as $zone => $colour) {
+            foreach ($this->eyes[$number]->of($field, SurfaceFinish::Clear, $this->zones[$number]) as $zone => $colour) {
                 $differences[] = [$number, (string) $zone, DeltaE2000::between($this->finished[$number][$zone]->lab, $colour->lab)];
             }
         }

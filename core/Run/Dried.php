@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Run;
 
 use Hawkbrush\Core\Coat\SetBy;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Drying\Pace;
-use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Pattern\Recipe;
 
 /** What a run says of how long its paints really take to dry, held against the model. */
@@ -19,11 +19,11 @@ final class Dried
      *
      * @return array<string, float> actual over predicted, the mean of what was felt, by paint id
      */
-    public static function ratios(Recipe $recipe, Record $record, Room $room): array
+    public static function ratios(Recipe $recipe, Record $record, Climate $climate): array
     {
         $felt = [];
         foreach ($recipe->coats() as $step) {
-            $model = Evaporation::touchDryS($step->weight->wetUm(), $step->volatileShare(), $room, $step->setting->air());
+            $model = Evaporation::touchDryS($step->weight->wetUm(), $step->volatileShare(), $climate, $step->setting->air());
             // What is left wet on purpose is not waited for.
             if ($model === null || $model <= 0 || $step->setting->by === SetBy::Wet) {
                 continue;

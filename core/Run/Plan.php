@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Run;
 
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Coverage;
@@ -24,10 +24,10 @@ final readonly class Plan
      * @param list<PlannedStep> $steps
      * @param list<string> $cautions
      */
-    private function __construct(public Recipe $recipe, public int $baits, public Room $room, public array $steps, public array $cautions) {}
+    private function __construct(public Recipe $recipe, public int $baits, public Climate $climate, public array $steps, public array $cautions) {}
 
     /** @throws Refused when there is nothing to paint, or too many baits at once */
-    public static function of(Recipe $recipe, int $baits, Room $room): self
+    public static function of(Recipe $recipe, int $baits, Climate $climate): self
     {
         if ($baits < 1 || $baits > self::MOST_BAITS) {
             throw Refused::at('/baits', 'A run has 1 to '.self::MOST_BAITS.' baits.');
@@ -39,12 +39,12 @@ final readonly class Plan
         $clock = 0.0;
         $planned = [];
         foreach ($recipe->enabled() as $step) {
-            $work = $step->work(new Job($baits, $room, self::coveredMm2($step, $surface)));
+            $work = $step->work(new Job($baits, $climate, self::coveredMm2($step, $surface)));
             $clock += $work->handsOnMin + $work->waitMin;
             $planned[] = new PlannedStep($step, $recipe->number($step->id), $work, $clock);
         }
 
-        return new self($recipe, $baits, $room, $planned, Cautions::of($recipe));
+        return new self($recipe, $baits, $climate, $planned, Cautions::of($recipe));
     }
 
     public function handsOnMin(): float

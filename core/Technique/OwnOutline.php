@@ -21,11 +21,11 @@ abstract readonly class OwnOutline implements Cut, Indexed, Technique
     final public function settings(): array
     {
         return [
-            Setting::outline('outline', 'Outline', self::PLAIN),
-            Setting::lengthMm('long_mm', 'Length', 0.8, 300, 12),
-            Setting::number('u', 'Middle at', 'of length', 0, 1, 0.5),
-            Setting::number('deg', 'Around', 'deg from the back', 0, 180, 90),
-            Setting::number('turn_deg', 'Turned down by', 'deg', -180, 180, 0),
+            Parameter::outline('outline', 'Outline', self::PLAIN),
+            Parameter::lengthMm('long_mm', 'Length', 0.8, 300, 12),
+            Parameter::number('u', 'Middle at', 'of length', 0, 1, 0.5),
+            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 90),
+            Parameter::number('turn_deg', 'Turned down by', 'deg', -180, 180, 0),
         ];
     }
 

@@ -18,7 +18,7 @@ interface Technique
     /** How it is done at the bench, in a sentence; empty when the aim says it all. Common practice, no published source. */
     public function how(): string;
 
-    /** @return list<Setting> what can be set, in the order a painter thinks of it */
+    /** @return list<Parameter> what can be set, in the order a painter thinks of it */
     public function settings(): array;
 
     /** Whether something is pressed on the coat below, which must then be dry right through. */

@@ -8,8 +8,8 @@ use App\Devices\PaintedCard;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
 
 /** The cards the invented shop has painted. What is in the bottle is never quite what swatch and kind make one think. */
 final class DemoCards
@@ -27,7 +27,7 @@ final class DemoCards
         $cards = [];
         foreach (self::CARDS as $key => [$strongerK, $strongerS, $lean, $wetUm]) {
             [$name, $kind, $hex, $solids] = DemoStores::paints()[$key];
-            $guess = Optics::fromSwatch(Look::Clear->body(Colour::fromHex($hex)->reflectance()), Kind::from($kind));
+            $guess = Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), Kind::from($kind));
             $cards[$key] = new PaintedCard($name, Optics::of(
                 self::leant($guess->k, $strongerK, $lean),
                 self::leant($guess->s, $strongerS, -$lean / 2),

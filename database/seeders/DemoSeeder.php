@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\ExchangePaints;
-use App\Actions\KeepLots;
-use App\Actions\KeepMask;
-use App\Actions\KeepPhoto;
-use App\Actions\PlanRun;
-use App\Actions\SaveBody;
-use App\Actions\SavePaint;
-use App\Actions\SavePattern;
-use App\Actions\TeachPaint;
-use App\Actions\WorkBench;
+use App\Actions\Bodies\KeepLots;
+use App\Actions\Bodies\SaveBody;
+use App\Actions\Masks\KeepMask;
+use App\Actions\Patterns\SavePattern;
+use App\Actions\Patterns\SwapPaints;
+use App\Actions\Pictures\KeepPhoto;
+use App\Actions\Rack\SavePaint;
+use App\Actions\Rack\TeachPaint;
+use App\Actions\Runs\PlanRun;
+use App\Actions\Runs\WorkBench;
 use App\Devices\PaintedCard;
 use App\Devices\SimulatedColorimeter;
 use App\Models\Bait;
 use App\Models\Body;
 use App\Models\Paint;
 use App\Models\Pattern;
+use App\Models\Preference;
 use App\Models\Run;
-use App\Models\Setting;
 use App\Models\Version;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
@@ -33,9 +33,9 @@ use Illuminate\Support\Str;
 /** The demo: the rack, drawer and patterns of an invented shop, one pattern proven, one half done at the bench. */
 final class DemoSeeder extends Seeder
 {
-    public function run(SavePaint $paint, SaveBody $body, SavePattern $pattern, PlanRun $plan, WorkBench $bench, TeachPaint $teach, ExchangePaints $exchange, KeepPhoto $photo, KeepLots $lots, KeepMask $masks): void
+    public function run(SavePaint $paint, SaveBody $body, SavePattern $pattern, PlanRun $plan, WorkBench $bench, TeachPaint $teach, SwapPaints $exchange, KeepPhoto $photo, KeepLots $lots, KeepMask $masks): void
     {
-        Setting::query()->create(['id' => 1, 'values' => ['air_c' => 19.5, 'humidity_percent' => 58.0]]);
+        Preference::query()->create(['id' => 1, 'values' => ['air_c' => 19.5, 'humidity_percent' => 58.0]]);
         $racked = $forms = $patterns = [];
         foreach (DemoStores::paints() as $key => [$name, $kind, $hex, $solids, $bottle, $left]) {
             [$family, $finish, $opened] = DemoStores::about()[$key];
@@ -104,7 +104,7 @@ final class DemoSeeder extends Seeder
     }
 
     /** @param array<string, Paint> $racked */
-    private function sister(Pattern $of, array $racked, ExchangePaints $exchange): void
+    private function sister(Pattern $of, array $racked, SwapPaints $exchange): void
     {
         $version = Version::query()->with(['pattern', 'body'])->findOrFail($of->current->id);
         $changed = $exchange->in($version, Node::root([['paint' => $racked['bluepearl']->id, 'for' => [['paint' => $racked['gold']->id, 'drops' => 1]]]]));

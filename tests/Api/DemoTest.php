@@ -59,7 +59,7 @@ it('shows what a caution is on one pattern, and is sound else', function (): voi
     $cautions = [];
     foreach (Pattern::query()->with('current')->get() as $pattern) {
         foreach ($this->ask("/versions/{$pattern->current->id}/advice")->json('findings') as $finding) {
-            if ($finding['gravity'] !== 'hint') {
+            if ($finding['severity'] !== 'hint') {
                 $cautions[] = $pattern->species.': '.$finding['rule'];
             }
         }

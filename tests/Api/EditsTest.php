@@ -47,7 +47,7 @@ it('answers an edit with the very version that is asked for afterwards', functio
     'another order' => [fn(array $v): array => ['op' => 'move', 'step' => $v['steps'][2]['document']['id'], 'to' => 0]],
     'another body' => [fn(array $v, ApiCase $case): array => ['op' => 'body', 'body_id' => $case->body('Test 90', 90)->id]],
     'its preparation' => [fn(): array => ['op' => 'prepare']],
-    'another paint' => [fn(array $v, ApiCase $case): array => ['op' => 'exchange', 'exchange' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => $case->paint('Red', 'ink', '#902030')->id, 'drops' => 2]]]]]],
+    'another paint' => [fn(array $v, ApiCase $case): array => ['op' => 'swap', 'swaps' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => $case->paint('Red', 'ink', '#902030')->id, 'drops' => 2]]]]]],
 ]);
 
 it('undoes each of them to the step', function (callable $change): void {
@@ -64,7 +64,7 @@ it('undoes each of them to the step', function (callable $change): void {
     'a step less' => [fn(array $v): array => ['op' => 'remove', 'step' => $v['steps'][2]['document']['id']]],
     'another body' => [fn(array $v, ApiCase $case): array => ['op' => 'body', 'body_id' => $case->body('Test 90', 90)->id]],
     'its preparation' => [fn(): array => ['op' => 'prepare']],
-    'another paint' => [fn(array $v, ApiCase $case): array => ['op' => 'exchange', 'exchange' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => $case->paint('Red', 'ink', '#902030')->id, 'drops' => 2]]]]]],
+    'another paint' => [fn(array $v, ApiCase $case): array => ['op' => 'swap', 'swaps' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => $case->paint('Red', 'ink', '#902030')->id, 'drops' => 2]]]]]],
 ]);
 
 it('keeps in step which paints a version uses', function (): void {
@@ -185,9 +185,9 @@ it('refuses a change with what and where, and changes nothing', function (callab
     'half a place' => [fn(array $v): array => ['op' => 'move', 'step' => $v['steps'][1]['document']['id'], 'to' => 0.5], '/change/to'],
     'marks that do neither' => [fn(array $v, ApiCase $case): array => ['op' => 'body', 'body_id' => $case->body('Test 90', 90)->id, 'marks' => 'shrink'], '/change/marks'],
     'a preparation with more' => [fn(): array => ['op' => 'prepare', 'body_id' => 'x'], '/change/body_id'],
-    'exchanges of nothing' => [fn(): array => ['op' => 'exchange', 'exchange' => []], '/change/exchange'],
-    'an exchange for nobody’s paint' => [fn(array $v): array => ['op' => 'exchange', 'exchange' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => 'none', 'drops' => 1]]]]], '/change/exchange/0/for/0/paint'],
-    'an exchange by half drops' => [fn(array $v): array => ['op' => 'exchange', 'exchange' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => $v['steps'][1]['document']['mix'][0]['paint'], 'drops' => 0.5]]]]], '/change/exchange/0/for/0/drops'],
+    'exchanges of nothing' => [fn(): array => ['op' => 'swap', 'swaps' => []], '/change/swaps'],
+    'an exchange for nobody’s paint' => [fn(array $v): array => ['op' => 'swap', 'swaps' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => 'none', 'drops' => 1]]]]], '/change/swaps/0/for/0/paint'],
+    'an exchange by half drops' => [fn(array $v): array => ['op' => 'swap', 'swaps' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => $v['steps'][1]['document']['mix'][0]['paint'], 'drops' => 0.5]]]]], '/change/swaps/0/for/0/drops'],
 ]);
 
 it('keeps an edit once, however often it is sent', function (): void {

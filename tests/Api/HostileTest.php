@@ -81,7 +81,7 @@ function goodRequests(): array
         'a sister' => static function (ApiCase $case): array {
             ['pattern' => $pattern, 'version' => $v] = $case->pattern();
 
-            return ['POST', "/patterns/{$pattern['id']}/sisters", ['name' => 'Gudgeon, red', 'exchange' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => $case->paint('Red', 'transparent', '#b02020')->id, 'drops' => 2]]]]], ['/patterns']];
+            return ['POST', "/patterns/{$pattern['id']}/sisters", ['name' => 'Gudgeon, red', 'swaps' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => $case->paint('Red', 'transparent', '#b02020')->id, 'drops' => 2]]]]], ['/patterns']];
         },
         'a palette' => static fn(ApiCase $case): array => ['POST', '/palettes/read', ['text' => "GIMP Palette\nName: Dusk\n#\n10 20 30 Night\n"], []],
         'a rack' => static fn(ApiCase $case): array => ['POST', '/rack/import', ['csv' => "Name,Kind,Swatch (hex)\nChalk,opaque,#eeeeee\n"], ['/paints']],

@@ -93,23 +93,23 @@ it('shows a bait in other paints, changes the pattern, and keeps a sister of it'
     $sheet = $this->pattern();
     $moss = Paint::query()->where('name', 'Moss')->firstOrFail();
     $blue = $this->paint('Fjord', 'transparent', '#33618e');
-    $exchange = [['paint' => $moss->id, 'for' => [['paint' => $blue->id, 'drops' => 1]]]];
-    $seen = $this->send('POST', "/versions/{$sheet['version']['id']}/preview", ['exchange' => $exchange])->assertOk()->json();
+    $swaps = [['paint' => $moss->id, 'for' => [['paint' => $blue->id, 'drops' => 1]]]];
+    $seen = $this->send('POST', "/versions/{$sheet['version']['id']}/preview", ['swaps' => $swaps])->assertOk()->json();
     $zones = collect($seen['zones'])->keyBy('zone');
     expect($zones['back']['delta_e'])->toBeGreaterThan(8)
         ->and($zones['belly']['delta_e'])->toBeLessThan(1)
         ->and($this->ask("/versions/{$sheet['version']['id']}")->json('revision'))->toBe($sheet['version']['revision']);
 
-    $sister = $this->send('POST', "/patterns/{$sheet['pattern']['id']}/sisters", ['name' => 'Gudgeon, blue back', 'exchange' => $exchange])->assertCreated()->json();
+    $sister = $this->send('POST', "/patterns/{$sheet['pattern']['id']}/sisters", ['name' => 'Gudgeon, blue back', 'swaps' => $swaps])->assertCreated()->json();
     expect($sister['pattern']['parent'])->toBe(['id' => $sheet['pattern']['id'], 'name' => 'Gudgeon, gravel'])
         ->and($sister['version']['steps'][2]['document']['mix'])->toBe([['paint' => $blue->id, 'drops' => 1]])
         ->and($this->ask("/versions/{$sister['version']['id']}/texture")->json('palette'))->toEqual($seen['texture']['palette']);
 
-    $changed = $this->edit($sheet['version'], ['op' => 'exchange', 'exchange' => $exchange])->assertOk()->json('version');
+    $changed = $this->edit($sheet['version'], ['op' => 'swap', 'swaps' => $swaps])->assertOk()->json('version');
     expect($changed['steps'][2]['document']['mix'][0]['paint'])->toBe($blue->id);
     $undone = $this->send('POST', "/versions/{$changed['id']}/undo", ['revision' => $changed['revision']])->assertOk()->json('version');
     expect($undone['steps'][2]['document']['mix'][0]['paint'])->toBe($moss->id);
 
-    $this->send('POST', "/versions/{$sheet['version']['id']}/preview", ['exchange' => [['paint' => $blue->id, 'for' => [['paint' => $moss->id, 'drops' => 1]]]]])
-        ->assertStatus(422)->assertJsonPath('errors.0.pointer', '/exchange/0/paint');
+    $this->send('POST', "/versions/{$sheet['version']['id']}/preview", ['swaps' => [['paint' => $blue->id, 'for' => [['paint' => $moss->id, 'drops' => 1]]]]])
+        ->assertStatus(422)->assertJsonPath('errors.0.pointer', '/swaps/0/paint');
 });

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\KeepPhoto;
-use App\Models\Picture;
+use App\Actions\Pictures\KeepPhoto;
+use App\Models\ReferencePhoto;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Illuminate\Http\UploadedFile;
@@ -100,7 +100,7 @@ it('draws a large photograph smaller, in its own proportions', function (int $wi
 
 it('refuses what is no photograph, with the reason, and keeps nothing', function (callable $file, string $reason): void {
     $this->upload('/pictures', ['photo' => $file()])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/photo')->assertJsonPath('errors.0.detail', $reason);
-    expect(Picture::query()->count())->toBe(0);
+    expect(ReferencePhoto::query()->count())->toBe(0);
 })->with([
     'a text' => [fn() => UploadedFile::fake()->createWithContent('x.jpg', 'not a picture'), 'A photograph is a JPEG, PNG or WebP file; this is none.'],
     'a drawing with a script' => [fn() => UploadedFile::fake()->createWithContent('x.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>'), 'A photograph is a JPEG, PNG or WebP file; this is none.'],

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\KeepPhoto;
+use App\Actions\Pictures\KeepPhoto;
 use App\Devices\Devices;
 use App\Devices\SimulatedColorimeter;
 use App\Devices\SocketColorimeter;

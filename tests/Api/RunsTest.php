@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\KeepPhoto;
+use App\Actions\Pictures\KeepPhoto;
 use App\Models\BenchEventRow;
 use App\Models\Body;
 use App\Models\Paint;
@@ -29,7 +29,7 @@ it('plans: drops, clock, what is short, cautions; and keeps nothing', function (
     $planned = $this->send('POST', '/runs/plan', ['version_id' => $v['id'], 'baits' => 4, 'air_c' => 21, 'humidity_percent' => 50, 'starts_at' => '2026-11-25T18:00:00Z'])->assertOk()->json();
     expect(array_column($planned['plan']['short'], 'name'))->toBe(['Moss'])
         ->and($planned['plan']['steps'][0]['done_at'])->toBe('2026-11-25T18:08:00Z')
-        ->and($planned['plan']['steps'][1]['mix']['paints'][0]['drops'])->toBeGreaterThan(4)
+        ->and($planned['plan']['steps'][1]['cup']['paints'][0]['drops'])->toBeGreaterThan(4)
         ->and($planned['plan']['cautions'])->toContain('Alcohol burns: no flame or heat until it has gone.')
         ->and($planned['changes'])->toBe([]);
     $this->ask('/runs')->assertJsonPath('runs', []);
@@ -181,8 +181,8 @@ it('repeats a bait with the figures really used, on a larger body, and lists wha
     $this->ask("/versions/{$again['version']['id']}")
         ->assertJsonPath('note', 'figures of H-0001, fitted to Test 120')
         ->assertJsonPath('steps.1.document.psi', 33);
-    $same = $this->send('POST', '/runs/plan', ['repeat_of' => $run['baits'][0]['id'], 'baits' => 2, 'air_c' => 21, 'humidity_percent' => 50])->json('plan.steps.1.mix.paints.0.drops');
-    expect($again['plan']['steps'][1]['mix']['paints'][0]['drops'])->toBeGreaterThan(3 * $same);
+    $same = $this->send('POST', '/runs/plan', ['repeat_of' => $run['baits'][0]['id'], 'baits' => 2, 'air_c' => 21, 'humidity_percent' => 50])->json('plan.steps.1.cup.paints.0.drops');
+    expect($again['plan']['steps'][1]['cup']['paints'][0]['drops'])->toBeGreaterThan(3 * $same);
 });
 
 it('keeps a photograph without what else was in the file', function (): void {

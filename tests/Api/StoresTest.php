@@ -8,7 +8,7 @@ use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Illuminate\Support\Facades\DB;
 
 it('puts a paint on the rack with its optics guessed, and shows how it covers', function (): void {
@@ -121,9 +121,9 @@ it('shows the card again in the film that was taught', function (): void {
     $paint = $this->send('POST', '/paints', ['name' => 'Wine', 'kind' => 'semi-opaque', 'hex' => '#b3202c'])->json();
     $this->send('POST', "/paints/{$paint['id']}/drawdown", card(['keep' => true]))->assertOk();
     $optics = Paint::query()->findOrFail($paint['id'])->core()->optics;
-    $black = Look::Matte->body(Colour::fromHex('#3c3c3c')->reflectance());
+    $black = SurfaceFinish::Matte->body(Colour::fromHex('#3c3c3c')->reflectance());
     $film = FilmState::ground($black->values)->under(Film::of($optics, 10));
-    $difference = DeltaE2000::between(Colour::fromReflectance(Spectrum::of(Look::Matte->seen($film->r)))->lab, Colour::fromHex('#6c4444')->lab);
+    $difference = DeltaE2000::between(Colour::fromReflectance(Spectrum::of(SurfaceFinish::Matte->seen($film->r)))->lab, Colour::fromHex('#6c4444')->lab);
     expect($difference)->toBeLessThan(0.5);
 });
 

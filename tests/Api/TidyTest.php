@@ -8,7 +8,7 @@ use App\Keeping\DataFolder;
 use App\Keeping\PictureCache;
 use App\Keeping\Tidy;
 use App\Models\Answer;
-use App\Models\Setting;
+use App\Models\Preference;
 use Illuminate\Support\Facades\File;
 use Tests\LiveServer;
 
@@ -37,7 +37,7 @@ it('makes one backup a day, keeps the last seven, and none where none is wanted'
     }
     expect(glob($this->data->backups().'/daily-*.zip'))->toHaveCount(7);
     File::deleteDirectory($this->data->backups());
-    Setting::change(['daily_backup' => 'off']);
+    Preference::change(['daily_backup' => 'off']);
     app(Tidy::class)->all($this->data);
     expect(glob($this->data->backups().'/*.zip'))->toBe([]);
 });

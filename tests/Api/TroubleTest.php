@@ -37,7 +37,7 @@ it('says what is wrong with the database, and what to do', function (Closure $tr
 it('lists every type of problem in docs/problems.md', function (): void {
     $listed = (string) file_get_contents(base_path('docs/problems.md'));
     $types = [];
-    foreach (['app/Http/Problems.php', 'app/Http/NotNow.php', 'app/Keeping/StorageTrouble.php', 'app/Http/Middleware/OnceOnly.php'] as $file) {
+    foreach (['app/Http/Problems.php', 'app/Exceptions/NotNow.php', 'app/Keeping/StorageTrouble.php', 'app/Http/Middleware/OnceOnly.php'] as $file) {
         preg_match_all("/(?:=> \\['|self\\('|case \\w+ = '|\\]\\], '|\\[\\], ')([a-z]+(?:-[a-z]+)*)'/", (string) file_get_contents(base_path($file)), $found);
         $types = [...$types, ...$found[1]];
     }

@@ -43,6 +43,10 @@ arch('mixing, comparing and replacing know nothing of runs, advice and files')->
 
 arch('instruments know the core and nothing of the application')->expect('App\Devices')->not->toUse(['Illuminate', 'App\Models', 'App\Actions', 'App\Http']);
 
+arch('actions know nothing of requests')->expect('App\Actions')->not->toUse('App\Http');
+arch('presenters know models and the core')->expect('App\Present')->not->toUse(['App\Http', 'App\Actions']);
+arch('models know the core')->expect('App\Models')->not->toUse(['App\Http', 'App\Actions', 'App\Present']);
+arch('calculators are doors, not helpers')->expect('Hawkbrush\Core\Calculator')->not->toBeUsedIn('App');
 arch('controllers leave the database to actions and models')->expect('App\Http\Controllers')->not->toUse(['Illuminate\Support\Facades\DB']);
 
 arch('nothing is left lying about')->expect(['dd', 'dump', 'var_dump', 'ray', 'eval', 'exec', 'shell_exec'])->not->toBeUsed();

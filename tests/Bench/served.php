@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Measures the answers of a server of the demo. Prints JSON. The address of its API is the argument.
 
-use App\Actions\SavePattern;
+use App\Actions\Patterns\SavePattern;
 use Hawkbrush\Core\Node;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;

@@ -9,8 +9,8 @@ use Hawkbrush\Core\Advice\Finding;
 use Hawkbrush\Core\Advice\Minutes;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
-use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 
@@ -19,7 +19,7 @@ use Hawkbrush\Core\Node;
  *
  * @return list<Finding> what one rule says
  */
-function saidBy(string $rule, array $steps, ?Room $room = null, array $marks = []): array
+function saidBy(string $rule, array $steps, ?Climate $climate = null, array $marks = []): array
 {
     $document = ['steps' => $steps] + Examples::recipe();
     $document['body']['marks'] = $marks;
@@ -28,7 +28,7 @@ function saidBy(string $rule, array $steps, ?Room $room = null, array $marks = [
         'pearl' => ['hex' => '#e8e8f0', 'kind' => 'pearl'], 'glow' => ['hex' => '#f06020', 'kind' => 'fluorescent'],
     ];
 
-    return array_values(array_filter(Advisor::advise(RecipeReader::read(Node::root($document)), $room ?? Room::ordinary()), static fn(Finding $f): bool => $f->rule === $rule));
+    return array_values(array_filter(Advisor::advise(RecipeReader::read(Node::root($document)), $climate ?? Climate::ordinary()), static fn(Finding $f): bool => $f->rule === $rule));
 }
 
 /**
@@ -68,7 +68,7 @@ it('is content with the minutes that the model asks for, and not with two less',
     $first = saidBy('too-soon-to-clamp', [laid('base', 'white', $base), $mask])[0];
     $minutes = $first->fix?->set['set']['minutes'];
     // As the drying model has it: touch dry under the dryer, then twenty minutes in an ordinary room.
-    $safe = Evaporation::maskSafeS(9, 0.65, Room::ordinary(), Air::hairDryer());
+    $safe = Evaporation::maskSafeS(9, 0.65, Climate::ordinary(), Air::hairDryer());
     expect($minutes)->toEqual(ceil($safe / 60))
         ->and(saidBy('too-soon-to-clamp', [laid('base', 'white', ['set' => ['by' => 'heat', 'minutes' => $minutes]] + $base), $mask]))->toBe([])
         ->and(saidBy('too-soon-to-clamp', [laid('base', 'white', ['set' => ['by' => 'heat', 'minutes' => $minutes - 2]] + $base), $mask]))->toHaveCount(1);
@@ -80,10 +80,10 @@ it('says nothing of clamping where nothing is pressed on', function (string $tec
 
 it('asks for a longer wait in a damper room, and says when it never dries', function (): void {
     $steps = [goodBase(), laid('mesh', 'moss', ['technique' => ['name' => 'mesh']])];
-    $wait = static fn(Room $room): mixed => saidBy('too-soon-to-clamp', $steps, $room)[0]->fix?->set['set']['minutes'] ?? null;
-    expect($wait(Room::of(21, 75)))->toBeGreaterThan(1.8 * $wait(Room::ordinary()))
-        ->and($wait(Room::of(21, 100)))->toBeNull()
-        ->and(saidBy('too-soon-to-clamp', $steps, Room::of(21, 100))[0]->reason)->toContain('does not dry at all');
+    $wait = static fn(Climate $climate): mixed => saidBy('too-soon-to-clamp', $steps, $climate)[0]->fix?->set['set']['minutes'] ?? null;
+    expect($wait(Climate::of(21, 75)))->toBeGreaterThan(1.8 * $wait(Climate::ordinary()))
+        ->and($wait(Climate::of(21, 100)))->toBeNull()
+        ->and(saidBy('too-soon-to-clamp', $steps, Climate::of(21, 100))[0]->reason)->toContain('does not dry at all');
 });
 
 it('counts only the waits between the two coats', function (): void {

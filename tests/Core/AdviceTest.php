@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use Hawkbrush\Core\Advice\Advisor;
 use Hawkbrush\Core\Advice\Finding;
-use Hawkbrush\Core\Advice\Gravity;
+use Hawkbrush\Core\Advice\Severity;
 use Hawkbrush\Core\Calculator\Examples;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 
@@ -21,7 +21,7 @@ function adviceOn(array $steps, array $marks = []): array
     $document['body']['marks'] = $marks;
     $document['steps'] = $steps;
 
-    return Advisor::advise(RecipeReader::read(Node::root($document)), Room::ordinary());
+    return Advisor::advise(RecipeReader::read(Node::root($document)), Climate::ordinary());
 }
 
 /** @return array<string, mixed> */
@@ -95,8 +95,8 @@ it('counts a wait step before the mesh', function (): void {
 
 it('calls a meant wet blend a hint, an unmeant one a caution', function (): void {
     $wet = static fn(array $set): array => [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy', 'set' => $set]), coatOf('red', 'red')];
-    expect(findingOf(adviceOn($wet(['by' => 'wet'])), 'runs-together')?->gravity)->toBe(Gravity::Hint)
-        ->and(findingOf(adviceOn($wet(['by' => 'air', 'minutes' => 1])), 'runs-together')?->gravity)->toBe(Gravity::Caution);
+    expect(findingOf(adviceOn($wet(['by' => 'wet'])), 'runs-together')?->severity)->toBe(Severity::Hint)
+        ->and(findingOf(adviceOn($wet(['by' => 'air', 'minutes' => 1])), 'runs-together')?->severity)->toBe(Severity::Caution);
 });
 
 it('asks for white under a bright colour over dark, and for nothing over white', function (): void {
@@ -111,7 +111,7 @@ it('says when nothing lands at all', function (): void {
 });
 
 it('puts the gravest first', function (): void {
-    $order = array_map(static fn(Finding $f): int => ['stop' => 0, 'caution' => 1, 'hint' => 2][$f->gravity->value], adviceOn([
+    $order = array_map(static fn(Finding $f): int => ['stop' => 0, 'caution' => 1, 'hint' => 2][$f->severity->value], adviceOn([
         coatOf('base', 'black', ['weight' => 'heavy']), coatOf('orange', 'orange'), coatOf('mesh', 'moss', ['technique' => ['name' => 'mesh']]),
     ]));
     $sorted = $order;

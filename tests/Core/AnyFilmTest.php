@@ -8,14 +8,14 @@ use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Coats;
+use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Hiding;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Masstone;
-use Hawkbrush\Core\Film\Mixing;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Film\WetBlend;
 
 /** @return list<array{string, Optics}> hex and optics of each kind, of any colours */
@@ -26,7 +26,7 @@ function anyPaints(int $seed): array
     return array_map(static function (Kind $kind): array {
         $hex = sprintf('#%02x%02x%02x', mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255));
 
-        return [$hex, Optics::fromSwatch(Look::Clear->body(Colour::fromHex($hex)->reflectance()), $kind)];
+        return [$hex, Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind)];
     }, Kind::cases());
 }
 
@@ -106,7 +106,7 @@ it('runs together from set to wholly mixed, and there is the film of the mix', f
     $set = WetBlend::lay($ground, $lower, 6.0, $upper, 4.0, 0.0);
     $mixed = WetBlend::lay($ground, $lower, 6.0, $upper, 4.0, 1.0);
     expect($set->r)->toEqualWithDelta($ground->under(Film::of($lower, 6.0))->under(Film::of($upper, 4.0))->r, 1e-12)
-        ->and($mixed->r)->toEqualWithDelta($ground->under(Film::of(Mixing::of([[$lower, 6.0], [$upper, 4.0]]), 10.0))->r, 1e-12);
+        ->and($mixed->r)->toEqualWithDelta($ground->under(Film::of(DuncanMixing::of([[$lower, 6.0], [$upper, 4.0]]), 10.0))->r, 1e-12);
     foreach ([0.2, 0.5, 0.9] as $share) {
         $some = WetBlend::lay($ground, $lower, 6.0, $upper, 4.0, $share);
         expect(min($some->r))->toBeGreaterThanOrEqual(0.0)->and(max($some->r))->toBeLessThanOrEqual(1.0);
@@ -115,17 +115,17 @@ it('runs together from set to wholly mixed, and there is the film of the mix', f
 
 it('mixes the same in any order, and nothing of a paint changes nothing', function (int $seed): void {
     $parts = array_map(static fn(array $paint): array => [$paint[1], mt_rand(1, 20) / 10], array_slice(anyPaints($seed), 0, 4));
-    $mixed = Mixing::of($parts);
-    $turned = Mixing::of(array_reverse($parts));
-    $more = Mixing::of([...$parts, [anyPaints($seed + 50)[2][1], 0.0]]);
+    $mixed = DuncanMixing::of($parts);
+    $turned = DuncanMixing::of(array_reverse($parts));
+    $more = DuncanMixing::of([...$parts, [anyPaints($seed + 50)[2][1], 0.0]]);
     expect($turned->k->values)->toEqualWithDelta($mixed->k->values, 1e-12)
         ->and($turned->s->values)->toEqualWithDelta($mixed->s->values, 1e-12)
         ->and($more->k->values)->toEqualWithDelta($mixed->k->values, 1e-12);
     // A mix of mixes is the mix of all: two cups poured together.
-    $first = Mixing::of(array_slice($parts, 0, 2));
-    $second = Mixing::of(array_slice($parts, 2));
+    $first = DuncanMixing::of(array_slice($parts, 0, 2));
+    $second = DuncanMixing::of(array_slice($parts, 2));
     $volume = static fn(array $of): float => array_sum(array_column($of, 1));
-    $poured = Mixing::of([[$first, $volume(array_slice($parts, 0, 2))], [$second, $volume(array_slice($parts, 2))]]);
+    $poured = DuncanMixing::of([[$first, $volume(array_slice($parts, 0, 2))], [$second, $volume(array_slice($parts, 2))]]);
     expect($poured->k->values)->toEqualWithDelta($mixed->k->values, 1e-9)->and($poured->s->values)->toEqualWithDelta($mixed->s->values, 1e-9);
 })->with('any paints');
 
@@ -144,7 +144,7 @@ it('hides a card at the thickness it says, and not at nine tenths of it', functi
 it('counts coats that do what is said of them, and not one too many', function (int $seed): void {
     foreach (anyPaints($seed) as [$hex, $optics]) {
         $ground = Spectrum::of(anyGround());
-        $coats = Coats::untilHidden($optics, $ground, 6.0, Look::Clear, Colour::fromHex($hex)->lab);
+        $coats = Coats::untilHidden($optics, $ground, 6.0, SurfaceFinish::Clear, Colour::fromHex($hex)->lab);
         expect($coats->reason)->not->toBe('')->and($coats->after)->toHaveCount(Coats::MOST);
         if ($coats->coats !== null) {
             // By either way of hiding, and not a coat sooner.
@@ -153,7 +153,7 @@ it('counts coats that do what is said of them, and not one too many', function (
         }
         // To a colour that it passes on its way, it is said to come.
         $third = $coats->after[2][0];
-        $reached = Coats::untilColour($optics, $ground, 6.0, Look::Clear, $third->lab, 0.5);
+        $reached = Coats::untilColour($optics, $ground, 6.0, SurfaceFinish::Clear, $third->lab, 0.5);
         expect($reached->coats)->toBeLessThanOrEqual(3)->toBeGreaterThanOrEqual(1)
             ->and(DeltaE2000::between($reached->after[$reached->coats - 1][0]->lab, $third->lab))->toBeLessThanOrEqual(0.5);
     }
@@ -164,11 +164,11 @@ it('shows its swatch as the kind shows it', function (int $seed): void {
     foreach (Kind::cases() as $kind) {
         // Not the darkest: no transparent is purer than one in a hundred.
         $hex = sprintf('#%02x%02x%02x', mt_rand(60, 240), mt_rand(60, 240), mt_rand(60, 240));
-        $body = Look::Clear->body(Colour::fromHex($hex)->reflectance());
+        $body = SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance());
         $optics = Optics::fromSwatch($body, $kind);
         $um = $kind->swatchFilmUm();
         $state = FilmState::ground(array_fill(0, 31, 1.0))->under(Film::of($optics, $um ?? 5000.0));
-        $seen = Colour::fromReflectance(Spectrum::of(Look::Clear->seen($state->r)));
+        $seen = Colour::fromReflectance(Spectrum::of(SurfaceFinish::Clear->seen($state->r)));
         // Those that scatter a little come out somewhat lighter than their swatch over a perfect white.
         expect(DeltaE2000::between($seen->lab, Colour::fromHex($hex)->lab))->toBeLessThan($um === null ? 0.5 : 14.0);
     }

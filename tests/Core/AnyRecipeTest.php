@@ -7,14 +7,14 @@ declare(strict_types=1);
 use Hawkbrush\Core\Advice\Advisor;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Colour\Bands;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Exchange\RecipeWriter;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Pattern\Scaling;
-use Hawkbrush\Core\Render\Core;
+use Hawkbrush\Core\Render\CoreSample;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
 use Hawkbrush\Core\Render\Symmetry;
@@ -37,13 +37,13 @@ it('is read back from what was written, to the last digit', function (int $seed)
     $again = RecipeReader::read(Node::root(json_decode($text, true, 512, JSON_THROW_ON_ERROR)));
     expect(RecipeWriter::write($again))->toEqual($written);
     $surface = Surface::of($recipe->body, 32, 16);
-    expect(Texture::of(Field::of($again, Surface::of($again->body, 32, 16), Room::ordinary()), Look::Clear))
-        ->toEqual(Texture::of(Field::of($recipe, $surface, Room::ordinary()), Look::Clear));
+    expect(Texture::of(Field::of($again, Surface::of($again->body, 32, 16), Climate::ordinary()), SurfaceFinish::Clear))
+        ->toEqual(Texture::of(Field::of($recipe, $surface, Climate::ordinary()), SurfaceFinish::Clear));
 })->with('seeds');
 
 it('keeps light within its bounds: nothing is lost twice, nothing comes from nowhere', function (int $seed): void {
     $recipe = anyRecipe($seed);
-    foreach (Field::of($recipe, Surface::of($recipe->body, 32, 16), Room::ordinary())->states as $state) {
+    foreach (Field::of($recipe, Surface::of($recipe->body, 32, 16), Climate::ordinary())->states as $state) {
         expect(min($state->r))->toBeGreaterThanOrEqual(0.0)
             ->and(max($state->r))->toBeLessThanOrEqual(1.0)
             ->and(array_sum($state->flat()))->toBeLessThan(INF);
@@ -72,16 +72,16 @@ it('builds up coat by coat to what it is in one go', function (int $seed): void 
     $surface = Surface::of($recipe->body, 32, 16);
     $field = Field::bare($surface, Bands::EveryThird);
     foreach ($recipe->coats() as $coat) {
-        $field = $field->with($coat, Room::ordinary());
+        $field = $field->with($coat, Climate::ordinary());
     }
-    expect(Texture::of($field, Look::Matte))->toEqual(Texture::of(Field::of($recipe, $surface, Room::ordinary(), null, Bands::EveryThird), Look::Matte));
+    expect(Texture::of($field, SurfaceFinish::Matte))->toEqual(Texture::of(Field::of($recipe, $surface, Climate::ordinary(), null, Bands::EveryThird), SurfaceFinish::Matte));
 })->with('seeds');
 
 it('gives advice that can be followed', function (int $seed): void {
     $document = AnyRecipe::document($seed);
     $recipe = RecipeReader::read(Node::root($document));
     $ids = array_column($document['steps'], 'id');
-    foreach (Advisor::advise($recipe, Room::ordinary()) as $finding) {
+    foreach (Advisor::advise($recipe, Climate::ordinary()) as $finding) {
         expect($ids)->toContain($finding->stepId)
             ->and($finding->headline)->not->toBe('')
             ->and($finding->reason.$finding->headline)->not->toMatch('/nan|inf/i');
@@ -105,7 +105,7 @@ it('gives advice that can be followed', function (int $seed): void {
 
 it('is planned with times and drops that are finite, and cautions that end with whose word goes first', function (int $seed): void {
     $recipe = anyRecipe($seed);
-    $plan = Plan::of($recipe, 3, Room::of(17, 60));
+    $plan = Plan::of($recipe, 3, Climate::of(17, 60));
     expect($plan->handsOnMin())->toBeLessThan(INF)->toBeGreaterThanOrEqual(0.0)
         ->and($plan->totalMin())->toBeLessThan(INF)->toBeGreaterThanOrEqual($plan->handsOnMin() - 1e-9);
     foreach ($plan->steps as $step) {
@@ -122,7 +122,7 @@ it('is cut through anywhere with shares that add up to no more than the light th
     $recipe = anyRecipe($seed);
     $surface = Surface::of($recipe->body, 32, 16);
     foreach ([[0.05, 90], [0.5, 5], [0.5, 175], [0.8, 250]] as [$u, $deg]) {
-        $core = Core::at($recipe, $surface, Room::ordinary(), Look::Clear, $u, $deg);
+        $core = CoreSample::at($recipe, $surface, Climate::ordinary(), SurfaceFinish::Clear, $u, $deg);
         expect($core->cause)->not->toBe('');
         foreach ($core->coats as $coat) {
             expect($coat->passes + $coat->returns)->toBeLessThanOrEqual(1.0 + 1e-9)
@@ -144,8 +144,8 @@ it('fits another body and can be painted there', function (int $seed): void {
 
 it('is as like on both sides as its two halves are', function (int $seed): void {
     $recipe = anyRecipe($seed);
-    $field = Field::of($recipe, Surface::of($recipe->body, 32, 16), Room::ordinary(), null, Bands::EveryThird);
-    $symmetry = Symmetry::of($field, Look::Clear);
+    $field = Field::of($recipe, Surface::of($recipe->body, 32, 16), Climate::ordinary(), null, Bands::EveryThird);
+    $symmetry = Symmetry::of($field, SurfaceFinish::Clear);
     expect(array_sum($symmetry->shares))->toEqualWithDelta(1.0, 1e-9)
         ->and($symmetry->mean)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual($symmetry->most + 1e-9);
     if ($field->mirrored) {

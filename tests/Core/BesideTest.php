@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Hawkbrush\Core\Compare\Beside;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Pattern\Recipe;
 
 /** One paint over all, then what is given. */
@@ -19,7 +19,7 @@ function coatedWith(string $hex, array ...$more): Recipe
 function byZone(Recipe $one, Recipe $other): array
 {
     $zones = [];
-    foreach (Beside::between($one, $other, Look::Clear) as $beside) {
+    foreach (Beside::between($one, $other, SurfaceFinish::Clear) as $beside) {
         $zones[$beside->zone->value] = $beside;
     }
 
@@ -49,7 +49,7 @@ it('says of a zone how the other is, the most first', function (string $one, str
 
 it('says nothing of what no eye tells apart, and something of all else', function (): void {
     foreach (['#808080' => '#818181', '#7f8080' => '#838080', '#808080 ' => '#838280'] as $one => $other) {
-        foreach (Beside::between(coatedWith(trim($one)), coatedWith($other), Look::Clear) as $beside) {
+        foreach (Beside::between(coatedWith(trim($one)), coatedWith($other), SurfaceFinish::Clear) as $beside) {
             expect($beside->difference->words() === '')->toBe($beside->difference->deltaE < 1);
         }
     }

@@ -82,7 +82,7 @@ it('has the shapes of the design', function (): void {
     expect(worked('spread', ['area_mm2' => 1000, 'wet_um' => 20, 'coats' => 1, 'transfer_efficiency' => 1, 'solids' => 0.35, 'thinning' => 0])['ml'])->toEqualWithDelta(0.02, 1e-12);
     expect(worked('climate', ['air_c' => 20, 'humidity_percent' => 50, 'surface_c' => 11])['clear_coat_ok'])->toBeFalse();
     expect(worked('dry', ['wet_um' => 9, 'volatile_fraction' => 0.65, 'air_c' => 20, 'humidity_percent' => 100]))->toMatchArray(['touch_dry_s' => null, 'mask_safe_s' => null]);
-    expect(worked('advise', Examples::recipe())['findings'][0])->toHaveKeys(['rule', 'gravity', 'step', 'reason', 'fix']);
+    expect(worked('advise', Examples::recipe())['findings'][0])->toHaveKeys(['rule', 'severity', 'step', 'reason', 'fix']);
 });
 
 it('stacks films in their order over a ground', function (): void {

@@ -9,22 +9,22 @@ use Hawkbrush\Core\Film\CardPhoto;
 use Hawkbrush\Core\Film\Coats;
 use Hawkbrush\Core\Film\Hiding;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Masstone;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Refused;
 
 function guessed(string $hex, Kind $kind): Optics
 {
-    return Optics::fromSwatch(Look::Clear->body(Colour::fromHex($hex)->reflectance()), $kind);
+    return Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind);
 }
 
 it('says how many coats hide, or why none do', function (): void {
     $black = Spectrum::flat(0.02);
-    $white = Coats::untilHidden(guessed('#f0f1ec', Kind::Opaque), $black, 6.0, Look::Clear, Colour::fromHex('#f0f1ec')->lab);
-    $thinner = Coats::untilHidden(guessed('#f0f1ec', Kind::Opaque), $black, 2.0, Look::Clear, Colour::fromHex('#f0f1ec')->lab);
-    $varnish = Coats::untilHidden(Optics::of(Spectrum::flat(0), Spectrum::flat(0)), $black, 6.0, Look::Clear, Colour::fromHex('#f0f1ec')->lab);
-    $pearl = Coats::untilHidden(guessed('#a9c8de', Kind::Pearl), $black, 1.0, Look::Clear, Colour::fromHex('#a9c8de')->lab);
+    $white = Coats::untilHidden(guessed('#f0f1ec', Kind::Opaque), $black, 6.0, SurfaceFinish::Clear, Colour::fromHex('#f0f1ec')->lab);
+    $thinner = Coats::untilHidden(guessed('#f0f1ec', Kind::Opaque), $black, 2.0, SurfaceFinish::Clear, Colour::fromHex('#f0f1ec')->lab);
+    $varnish = Coats::untilHidden(Optics::of(Spectrum::flat(0), Spectrum::flat(0)), $black, 6.0, SurfaceFinish::Clear, Colour::fromHex('#f0f1ec')->lab);
+    $pearl = Coats::untilHidden(guessed('#a9c8de', Kind::Pearl), $black, 1.0, SurfaceFinish::Clear, Colour::fromHex('#a9c8de')->lab);
     // As the standard has it; the ground shows for longer, and it is said for how long.
     $unseen = array_key_first(array_filter(array_column($white->after, 1), static fn(float $off): bool => $off <= 1.0)) + 1;
     expect($white->coats)->toBe((int) ceil(Hiding::thicknessUm(guessed('#f0f1ec', Kind::Opaque)) / 6.0))
@@ -41,7 +41,7 @@ it('says how many coats hide, or why none do', function (): void {
 it('hides a ground that is nearly its own colour before it hides black', function (): void {
     $bone = guessed('#d8d0b8', Kind::Opaque);
     $lab = Colour::fromHex('#d8d0b8')->lab;
-    $over = static fn(Spectrum $ground): Coats => Coats::untilHidden($bone, $ground, 4.0, Look::Clear, $lab);
+    $over = static fn(Spectrum $ground): Coats => Coats::untilHidden($bone, $ground, 4.0, SurfaceFinish::Clear, $lab);
     $same = $over(Masstone::of($bone));
     expect($same->coats)->toBe(1)
         ->and($same->reason)->toContain('changes the colour by less than 1 DeltaE00')
@@ -50,13 +50,13 @@ it('hides a ground that is nearly its own colour before it hides black', functio
 
 it('takes the glow of a fluorescent for its own, not for the ground', function (): void {
     $orange = guessed('#ff6a1f', Kind::Fluorescent);
-    $off = array_column(Coats::untilHidden($orange, Spectrum::flat(0.02), 6.0, Look::Clear, Colour::fromHex('#ff6a1f')->lab)->after, 1);
+    $off = array_column(Coats::untilHidden($orange, Spectrum::flat(0.02), 6.0, SurfaceFinish::Clear, Colour::fromHex('#ff6a1f')->lab)->after, 1);
     expect($off[39])->toBeLessThan(1.5)->and($off[39])->toBeLessThan($off[19]);
 });
 
 it('does not count it as hiding when a see-through colour only goes dark; a black may', function (): void {
-    $red = Coats::untilHidden(guessed('#4d2030', Kind::Transparent), Spectrum::flat(0.9), 10.0, Look::Clear, Colour::fromHex('#4d2030')->lab);
-    $ink = Coats::untilHidden(guessed('#141214', Kind::Ink), Spectrum::flat(0.9), 4.0, Look::Clear, Colour::fromHex('#141214')->lab);
+    $red = Coats::untilHidden(guessed('#4d2030', Kind::Transparent), Spectrum::flat(0.9), 10.0, SurfaceFinish::Clear, Colour::fromHex('#4d2030')->lab);
+    $ink = Coats::untilHidden(guessed('#141214', Kind::Ink), Spectrum::flat(0.9), 4.0, SurfaceFinish::Clear, Colour::fromHex('#141214')->lab);
     expect($red->coats)->toBeNull()
         ->and($red->reason)->toContain('never hides in its own colour')
         ->and($ink->coats)->toBeGreaterThan(0);
@@ -65,17 +65,17 @@ it('does not count it as hiding when a see-through colour only goes dark; a blac
 it('says how many coats reach a colour, or what stays off', function (): void {
     $red = guessed('#b3202c', Kind::Transparent);
     $white = Spectrum::flat(0.9);
-    $three = Coats::untilColour($red, $white, 2.5, Look::Clear, Colour::fromHex('#808080')->lab, 1.0)->after[2][0];
-    $reached = Coats::untilColour($red, $white, 2.5, Look::Clear, $three->lab, 0.5);
-    $blue = Coats::untilColour($red, $white, 2.5, Look::Clear, Colour::fromHex('#2040c0')->lab, 2.0);
-    $light = Coats::untilColour($red, Spectrum::flat(0.02), 2.5, Look::Clear, Colour::fromHex('#f0a0a0')->lab, 2.0);
+    $three = Coats::untilColour($red, $white, 2.5, SurfaceFinish::Clear, Colour::fromHex('#808080')->lab, 1.0)->after[2][0];
+    $reached = Coats::untilColour($red, $white, 2.5, SurfaceFinish::Clear, $three->lab, 0.5);
+    $blue = Coats::untilColour($red, $white, 2.5, SurfaceFinish::Clear, Colour::fromHex('#2040c0')->lab, 2.0);
+    $light = Coats::untilColour($red, Spectrum::flat(0.02), 2.5, SurfaceFinish::Clear, Colour::fromHex('#f0a0a0')->lab, 2.0);
     expect($reached->coats)->toBe(3)
         ->and($blue->coats)->toBeNull()
         ->and($blue->reason)->toContain('It never gets there')->toContain('of another hue')
         ->and($light->reason)->toContain('too dark')
         // A red asked to be an orange is too red, one asked to be a violet too yellow.
-        ->and(Coats::untilColour($red, $white, 2.5, Look::Clear, Colour::fromHex('#c04a20')->lab, 0.5)->reason)->toContain('towards red')
-        ->and(Coats::untilColour($red, $white, 2.5, Look::Clear, Colour::fromHex('#b0205c')->lab, 0.5)->reason)->toContain('towards yellow');
+        ->and(Coats::untilColour($red, $white, 2.5, SurfaceFinish::Clear, Colour::fromHex('#c04a20')->lab, 0.5)->reason)->toContain('towards red')
+        ->and(Coats::untilColour($red, $white, 2.5, SurfaceFinish::Clear, Colour::fromHex('#b0205c')->lab, 0.5)->reason)->toContain('towards yellow');
 });
 
 it('knows the film of a card by gauge and by drops', function (): void {

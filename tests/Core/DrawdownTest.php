@@ -8,11 +8,11 @@ use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Drawdown;
+use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Masstone;
-use Hawkbrush\Core\Film\Mixing;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -216,7 +216,7 @@ it('mixes to a masstone between its parts', function (): void {
     $white = Optics::fromSwatch(Colour::fromHex('#f2f2ee')->reflectance(), Kind::Opaque);
     $red = Optics::fromSwatch(Colour::fromHex('#c8102e')->reflectance(), Kind::Opaque);
     $tone = static fn(Optics $o) => Colour::fromReflectance(Masstone::of($o))->lab;
-    $pink = $tone(Mixing::of([[$white, 3.0], [$red, 1.0]]));
+    $pink = $tone(DuncanMixing::of([[$white, 3.0], [$red, 1.0]]));
     expect($pink->l)->toBeBetween($tone($red)->l, $tone($white)->l)
         ->and($pink->chroma())->toBeLessThan($tone($red)->chroma());
     $mix = Calculators::named('mix');

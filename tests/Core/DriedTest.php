@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Hawkbrush\Core\Advice\Advisor;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Drying\Pace;
-use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Exchange\RecipeWriter;
 use Hawkbrush\Core\Node;
@@ -40,12 +40,12 @@ function dryingRecipe(float $drying = 1.0, array $set = ['by' => 'heat']): Recip
 /** @return array<string, float> */
 function learnt(Recipe $recipe, BenchEvent ...$events): array
 {
-    return Dried::ratios($recipe, Record::of($recipe, 1, $events), Room::ordinary());
+    return Dried::ratios($recipe, Record::of($recipe, 1, $events), Climate::ordinary());
 }
 
 it('learns nothing from a coat that was dry when its time was up', function (): void {
     $recipe = dryingRecipe();
-    $model = (float) $recipe->coats()[0]->touchDryS(Room::ordinary(), Air::hairDryer());
+    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Air::hairDryer());
     expect($model)->toBeBetween(10, 90)
         ->and(learnt($recipe, felt('timer', '10:00:00', ['seconds' => 60]), felt('timer-stopped', '10:01:00')))->toBe([])
         ->and(learnt($recipe, felt('timer', '10:00:00', ['seconds' => 300]), felt('dried', '10:05:00')))->toBe([])
@@ -54,7 +54,7 @@ it('learns nothing from a coat that was dry when its time was up', function (): 
 
 it('learns from one felt dry before the model says so, and from one still tacky after', function (): void {
     $recipe = dryingRecipe();
-    $model = (float) $recipe->coats()[0]->touchDryS(Room::ordinary(), Air::hairDryer());
+    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Air::hairDryer());
     $early = learnt($recipe, felt('timer', '10:00:00', ['seconds' => 60]), felt('dried', '10:00:07.500'));
     expect($early)->toHaveKeys(['white'])->and($early['white'])->toEqualWithDelta(max(Pace::LEAST, 7.5 / $model), 1e-9);
     $late = learnt($recipe, felt('timer', '10:00:00', ['seconds' => 15]), felt('tacky', '10:00:15', ['seconds' => 10]), felt('dried', '10:00:20'));
@@ -69,7 +69,7 @@ it('learns nothing from a coat that is left wet on purpose', function (): void {
 
 it('takes the mean of what was felt, each within bounds', function (): void {
     $recipe = dryingRecipe();
-    $model = (float) $recipe->coats()[0]->touchDryS(Room::ordinary(), Air::hairDryer());
+    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Air::hairDryer());
     $twice = learnt(
         $recipe,
         felt('timer', '10:00:00', ['seconds' => 15]), felt('tacky', '10:00:15', ['seconds' => 10]), felt('dried', '10:00:20'), felt('timer-stopped', '10:00:20'),
@@ -107,13 +107,13 @@ it('moves by a part of what a run says, and stays within bounds', function (): v
 
 it('dries as the paint was found to dry: in the plan, before a mask, and into the next coat', function (): void {
     [$model, $slow] = [dryingRecipe(), dryingRecipe(2.0)];
-    $set = static fn(Recipe $recipe): float => (float) Plan::of($recipe, 1, Room::ordinary())->steps[0]->work->setSeconds;
+    $set = static fn(Recipe $recipe): float => (float) Plan::of($recipe, 1, Climate::ordinary())->steps[0]->work->setSeconds;
     expect($set($slow))->toEqualWithDelta(2 * $set($model), 1e-9);
-    $safe = static fn(Recipe $recipe): float => (float) $recipe->coats()[0]->maskSafeS(Room::ordinary(), Air::still());
+    $safe = static fn(Recipe $recipe): float => (float) $recipe->coats()[0]->maskSafeS(Climate::ordinary(), Air::still());
     expect($safe($slow))->toEqualWithDelta(2 * $safe($model), 1e-9)
-        ->and($safe($model))->toEqualWithDelta((float) Evaporation::maskSafeS(28, $model->coats()[0]->volatileShare(), Room::ordinary(), Air::still()), 1e-9);
+        ->and($safe($model))->toEqualWithDelta((float) Evaporation::maskSafeS(28, $model->coats()[0]->volatileShare(), Climate::ordinary(), Air::still()), 1e-9);
     [$wet, $wetter] = [dryingRecipe(1.0, ['by' => 'wet']), dryingRecipe(2.0, ['by' => 'wet'])];
-    $share = static fn(Recipe $recipe): float => $recipe->coats()[0]->wetShare(Room::ordinary());
+    $share = static fn(Recipe $recipe): float => $recipe->coats()[0]->wetShare(Climate::ordinary());
     expect(1 - $share($wetter))->toEqualWithDelta((1 - $share($wet)) / 2, 1e-9);
 });
 
@@ -126,7 +126,7 @@ it('asks for a longer wait before clamping where a paint dries slowly', function
         ];
 
         return $d;
-    }), Room::ordinary());
+    }), Climate::ordinary());
     $rules = static fn(array $findings): array => array_map(static fn($f): string => $f->rule, $findings);
     expect($rules($masked(1.0)))->not->toContain('too-soon-to-clamp')->and($rules($masked(1.6)))->toContain('too-soon-to-clamp');
 });

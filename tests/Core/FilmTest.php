@@ -7,14 +7,14 @@ use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Colour\Xyz;
+use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Hiding;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\KubelkaMunk;
-use Hawkbrush\Core\Film\Look;
-use Hawkbrush\Core\Film\Mixing;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Film\WetBlend;
 use Hawkbrush\Core\Refused;
 
@@ -83,8 +83,8 @@ it('never hides with a transparent and says how much an opaque takes', function 
 it('mixes between its parts and the same in any order', function (): void {
     $a = paintOf('#c8102e', Kind::Opaque);
     $b = paintOf('#1040a0', Kind::Opaque);
-    $mix = Mixing::of([[$a, 1.0], [$b, 3.0]]);
-    $other = Mixing::of([[$b, 3.0], [$a, 1.0]]);
+    $mix = DuncanMixing::of([[$a, 1.0], [$b, 3.0]]);
+    $other = DuncanMixing::of([[$b, 3.0], [$a, 1.0]]);
     foreach ($mix->k->values as $i => $k) {
         expect($k)->toEqualWithDelta(0.25 * $a->k->values[$i] + 0.75 * $b->k->values[$i], 1e-12)
             ->and($other->k->values[$i])->toEqualWithDelta($k, 1e-12);
@@ -92,7 +92,7 @@ it('mixes between its parts and the same in any order', function (): void {
 });
 
 it('refuses to mix nothing', function (): void {
-    Mixing::of([[paintOf('#c8102e', Kind::Opaque), 0.0]]);
+    DuncanMixing::of([[paintOf('#c8102e', Kind::Opaque), 0.0]]);
 })->throws(Refused::class);
 
 it('runs two coats together only as far as the lower is wet', function (): void {
@@ -101,18 +101,18 @@ it('runs two coats together only as far as the lower is wet', function (): void 
     $ground = FilmState::ground(array_fill(0, 31, 0.7));
     $set = $ground->under(Film::of($white, 10))->under(Film::of($red, 5));
     expect(WetBlend::lay($ground, $white, 10, $red, 5, 0.0)->r)->toEqual($set->r);
-    $full = $ground->under(Film::of(Mixing::of([[$white, 10.0], [$red, 5.0]]), 15));
+    $full = $ground->under(Film::of(DuncanMixing::of([[$white, 10.0], [$red, 5.0]]), 15));
     foreach (WetBlend::lay($ground, $white, 10, $red, 5, 1.0)->r as $i => $r) {
         expect($r)->toEqualWithDelta($full->r[$i], 1e-12);
     }
 });
 
-it('undoes what the surface does', function (Look $look): void {
+it('undoes what the surface does', function (SurfaceFinish $finish): void {
     $body = Spectrum::of(array_map(static fn(int $i): float => 0.02 + $i / 33, range(0, 30)));
-    foreach ($look->body(Spectrum::of($look->seen($body->values)))->values as $i => $r) {
+    foreach ($finish->body(Spectrum::of($finish->seen($body->values)))->values as $i => $r) {
         expect($r)->toEqualWithDelta($body->values[$i], 1e-9);
     }
-})->with([Look::None, Look::Matte, Look::Clear]);
+})->with([SurfaceFinish::None, SurfaceFinish::Matte, SurfaceFinish::Clear]);
 
 it('throws a glint of its own from pearl, dimmed by what lies above', function (): void {
     $pearl = FilmState::ground(array_fill(0, 31, 0.8))->under(Film::of(paintOf('#a9c8de', Kind::Pearl), 6));

@@ -10,7 +10,7 @@ use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Scaling;
-use Hawkbrush\Core\Run\Difference;
+use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
 
@@ -70,6 +70,6 @@ it('places zones by the marks of the other body, and tells what changed by its n
     $step = $fitted->coats()[0];
     expect($step->place->extent($to->marks)->along(0.35))->toBeGreaterThan(0.9)
         ->and($step->place->extent($recipe->body->marks)->along(0.35))->toBe(0.0);
-    $said = array_map(static fn(Difference $d): string => "{$d->what}: {$d->from} to {$d->to}", Difference::between($recipe, $fitted));
+    $said = array_map(static fn(Change $d): string => "{$d->what}: {$d->from} to {$d->to}", Change::between($recipe, $fitted));
     expect($said)->toBe(['long, mm: 5 to 7.5', 'strokes a side: 4 to 6']);
 });

@@ -13,13 +13,13 @@ use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Compare\ZoneColours;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Field;
@@ -67,14 +67,14 @@ it('lays forty coats one by one as one film of forty', function (): void {
 
 it('draws, plans and replaces nothing where there is nothing', function (): void {
     $empty = exampleRecipe(static fn(array $d): array => ['steps' => []] + $d);
-    $field = Field::of($empty, Surface::of($empty->body, 32, 16), Room::ordinary());
-    $picture = Texture::of($field, Look::Clear);
+    $field = Field::of($empty, Surface::of($empty->body, 32, 16), Climate::ordinary());
+    $picture = Texture::of($field, SurfaceFinish::Clear);
     $zone = (new ZoneColours($field->surface))->film($field, Zone::Flank)->values[10];
     expect($picture->palette)->toHaveCount(1)
         ->and($zone)->toEqualWithDelta($empty->body->ground->values[10], 1e-9)
-        ->and(fn() => Plan::of($empty, 1, Room::ordinary()))->toThrow(Refused::class, 'nothing to run')
-        ->and((new Replacing([$empty], 'white', Room::ordinary()))->wanted())->toBeNull()
-        ->and((new Replacing([$empty], 'white', Room::ordinary()))->rank([]))->toBe([]);
+        ->and(fn() => Plan::of($empty, 1, Climate::ordinary()))->toThrow(Refused::class, 'nothing to run')
+        ->and((new Replacing([$empty], 'white', Climate::ordinary()))->wanted())->toBeNull()
+        ->and((new Replacing([$empty], 'white', Climate::ordinary()))->rank([]))->toBe([]);
 });
 
 it('passes over a paint without solids', function (): void {
@@ -85,7 +85,7 @@ it('passes over a paint without solids', function (): void {
 
         return $d;
     });
-    $field = Field::of($dry, Surface::of($dry->body, 32, 16), Room::ordinary());
+    $field = Field::of($dry, Surface::of($dry->body, 32, 16), Climate::ordinary());
     $paint = $dry->coats()[0]->mixture->parts[0][0];
     expect($field->states)->toHaveCount(1)
         ->and((new Mixture([[$paint, 3]]))->optics())->toBeNull()
@@ -127,17 +127,17 @@ it('ranks the same paint under another name first, with nothing changed', functi
     $used = $recipe->coats()[1]->mixture->parts[0][0];
     $twin = new Paint('twin', 'Twin', $used->kind, $used->optics, $used->hex, $used->solids, $used->dropMl, $used->family);
     $other = new Paint('other', 'Other', Kind::Opaque, Optics::fromSwatch(Colour::fromHex('#d02020')->reflectance(), Kind::Opaque), '#d02020');
-    $ranked = (new Replacing([$recipe], $used->id, Room::ordinary()))->rank([[[$other, 1]], [[$twin, 1]]]);
+    $ranked = (new Replacing([$recipe], $used->id, Climate::ordinary()))->rank([[[$other, 1]], [[$twin, 1]]]);
     expect($ranked[0]->for[0][0]->id)->toBe('twin')
         ->and($ranked[0]->deltaE())->toBeLessThan(1e-6)
         ->and($ranked[1]->deltaE())->toBeGreaterThan(3.0)
-        ->and((new Replacing([$recipe], $used->id, Room::ordinary()))->wanted()?->shows($used->optics))->not->toBeNull();
+        ->and((new Replacing([$recipe], $used->id, Climate::ordinary()))->wanted()?->shows($used->optics))->not->toBeNull();
 });
 
 it('gives a zone the mean of its light', function (): void {
     $recipe = exampleRecipe();
-    $field = Field::of($recipe, Surface::of($recipe->body, 64, 32), Room::ordinary());
-    $colours = (new ZoneColours($field->surface))->of($field, Look::Clear, [Zone::Back, Zone::Belly]);
+    $field = Field::of($recipe, Surface::of($recipe->body, 64, 32), Climate::ordinary());
+    $colours = (new ZoneColours($field->surface))->of($field, SurfaceFinish::Clear, [Zone::Back, Zone::Belly]);
     expect(DeltaE2000::between($colours['back']->lab, $colours['belly']->lab))->toBeGreaterThan(10)
         ->and($colours['belly']->lab->l)->toBeGreaterThan($colours['back']->lab->l);
 });

@@ -8,10 +8,10 @@ use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Film\Look;
-use Hawkbrush\Core\Film\Mixing;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Mix\MixSearch;
 use Hawkbrush\Core\Mix\NearestMixes;
 use Hawkbrush\Core\Mix\Offer;
@@ -33,7 +33,7 @@ function everyMix(array $rack, Wanted $wanted): array
     $near = $plain = [];
     $try = static function (array $parts) use (&$near, &$plain, $wanted): void {
         $set = implode(' ', array_map(static fn(array $p): string => $p[0]->id, $parts));
-        $lab = $wanted->shows(Mixing::of(array_map(static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids], $parts)))->lab;
+        $lab = $wanted->shows(DuncanMixing::of(array_map(static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids], $parts)))->lab;
         $off = DeltaE2000::between($wanted->lab, $lab);
         if ($off < MixSearch::NEAR) {
             $near[$set] = min($near[$set] ?? INF, $off);
@@ -82,16 +82,16 @@ function bestOf(array $rack, Wanted $wanted): array
 /** How much may be missed, DeltaE00: far less than one film sprayed by hand differs from the next. */
 const MISSED = 0.3;
 
-it('comes as near as trying every mix does', function (int $seed, array $lab, float $ground, float $um, Look $look): void {
+it('comes as near as trying every mix does', function (int $seed, array $lab, float $ground, float $um, SurfaceFinish $finish): void {
     $rack = AnyRack::of(7, $seed);
-    $wanted = new Wanted(new Lab(...$lab), Spectrum::flat($ground), $um, $look);
+    $wanted = new Wanted(new Lab(...$lab), Spectrum::flat($ground), $um, $finish);
     [$found, $every] = [array_values(bestOf($rack, $wanted)), array_values(everyMix($rack, $wanted))];
     expect($found)->toHaveCount(count($every))->and($found)->toEqualWithDelta($every, MISSED);
 })->with([
-    'olive over white' => [11, [52, -8, 30], 0.9, 12.0, Look::Clear],
-    'a deep blue over white, where hue and chroma pull at each other' => [12, [32, 20, -48], 0.9, 12.0, Look::Clear],
-    'a brown over black, matte' => [13, [38, 18, 24], 0.03, 18.0, Look::Matte],
-    'a grey, in a film that hides' => [14, [60, 0, 0], 0.5, 400.0, Look::None],
+    'olive over white' => [11, [52, -8, 30], 0.9, 12.0, SurfaceFinish::Clear],
+    'a deep blue over white, where hue and chroma pull at each other' => [12, [32, 20, -48], 0.9, 12.0, SurfaceFinish::Clear],
+    'a brown over black, matte' => [13, [38, 18, 24], 0.03, 18.0, SurfaceFinish::Matte],
+    'a grey, in a film that hides' => [14, [60, 0, 0], 0.5, 400.0, SurfaceFinish::None],
 ]);
 
 /**
@@ -109,13 +109,13 @@ function strongRack(int $seed): array
         shuffle($rgb);
         $hex = vsprintf('#%02x%02x%02x', $rgb);
 
-        return new Paint("s{$i}", "Strong {$i}", $kinds[$i], Optics::fromSwatch(Look::Clear->body(Colour::fromHex($hex)->reflectance()), $kinds[$i]), $hex, 0.35, 0.05);
+        return new Paint("s{$i}", "Strong {$i}", $kinds[$i], Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kinds[$i]), $hex, 0.35, 0.05);
     }, range(0, 5));
 }
 
 it('finds them as well where the rack comes nowhere near', function (int $seed, string $hex, float $least): void {
     $rack = strongRack($seed);
-    $wanted = new Wanted(Colour::fromHex($hex)->lab, Spectrum::flat(0.85), 5.7, Look::Clear);
+    $wanted = new Wanted(Colour::fromHex($hex)->lab, Spectrum::flat(0.85), 5.7, SurfaceFinish::Clear);
     [$found, $every] = [array_values(bestOf($rack, $wanted)), array_values(everyMix($rack, $wanted))];
     expect($found)->toEqualWithDelta($every, MISSED)->and(min($found))->toBeGreaterThan($least);
 })->with([
@@ -125,7 +125,7 @@ it('finds them as well where the rack comes nowhere near', function (int $seed, 
 
 it('comes as near with more sets of paints than it tries every mix of', function (int $seed, string $hex, float $ground, float $um): void {
     $rack = AnyRack::of(16, $seed);
-    $wanted = new Wanted(Colour::fromHex($hex)->lab, Spectrum::flat($ground), $um, Look::Clear);
+    $wanted = new Wanted(Colour::fromHex($hex)->lab, Spectrum::flat($ground), $um, SurfaceFinish::Clear);
     $found = MixSearch::best($rack, $wanted)[0];
     expect($found->off)->toBeLessThan(AnyRack::nearest($rack, $wanted, $found->near() ? Metric::at($wanted->lab) : Metric::plain($wanted->lab)) + MISSED);
 })->with([
@@ -136,9 +136,9 @@ it('comes as near with more sets of paints than it tries every mix of', function
 ]);
 
 it('offers a dull pink for a strong one rather than the grey that DeltaE00 takes for nearer', function (): void {
-    $paint = static fn(string $hex): Paint => new Paint($hex, $hex, Kind::Opaque, Optics::fromSwatch(Look::Clear->body(Colour::fromHex($hex)->reflectance()), Kind::Opaque), $hex, 0.35);
+    $paint = static fn(string $hex): Paint => new Paint($hex, $hex, Kind::Opaque, Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), Kind::Opaque), $hex, 0.35);
     $rack = [$paint('#929a99'), $paint('#b18f94')];
-    $wanted = new Wanted(new Lab(63, 61, 9), Spectrum::flat(0.6), 200.0, Look::Clear);
+    $wanted = new Wanted(new Lab(63, 61, 9), Spectrum::flat(0.6), 200.0, SurfaceFinish::Clear);
     $first = static fn(array $offers): string => $offers[0]->set();
     $best = MixSearch::best($rack, $wanted);
     expect($first(NearestMixes::of($rack, $wanted, Metric::at($wanted->lab), 6, INF)))->toBe('#929a99')
@@ -152,9 +152,9 @@ it('offers a dull pink for a strong one rather than the grey that DeltaE00 takes
 it('finds back a mix that was mixed', function (): void {
     $rack = AnyRack::of(20, 21);
     $parts = [[$rack[0], 7], [$rack[5], 3], [$rack[9], 1]];
-    $optics = Mixing::of(array_map(static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids], $parts));
-    $blank = new Wanted(new Lab(50, 0, 0), Spectrum::flat(0.9), 15.0, Look::Clear);
-    $best = MixSearch::best($rack, new Wanted($blank->shows($optics)->lab, $blank->ground, 15.0, Look::Clear))[0];
+    $optics = DuncanMixing::of(array_map(static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids], $parts));
+    $blank = new Wanted(new Lab(50, 0, 0), Spectrum::flat(0.9), 15.0, SurfaceFinish::Clear);
+    $best = MixSearch::best($rack, new Wanted($blank->shows($optics)->lab, $blank->ground, 15.0, SurfaceFinish::Clear))[0];
     expect($best->deltaE)->toBeLessThan(1e-6)
         ->and(array_map(static fn(array $p): array => [$p[0]->id, $p[1]], $best->parts))->toBe([['p0', 7], ['p5', 3], ['p9', 1]]);
 });
@@ -165,13 +165,13 @@ it('looks at every three of so many paints, and says so of no more', function ()
 
 it('knows the limits: one paint, none with solids, no film', function (): void {
     $rack = AnyRack::of(3, 31);
-    $wanted = new Wanted(Colour::fromHex('#808080')->lab, Spectrum::flat(0.9), 10.0, Look::Clear);
+    $wanted = new Wanted(Colour::fromHex('#808080')->lab, Spectrum::flat(0.9), 10.0, SurfaceFinish::Clear);
     $dry = new Paint('dry', 'Dry', Kind::Opaque, $rack[0]->optics, '#ffffff', 0.0);
     $alone = MixSearch::best([$rack[2], $dry], $wanted);
     expect(MixSearch::best([], $wanted))->toBe([])
         ->and(MixSearch::best([$dry], $wanted))->toBe([])
         ->and(array_map(static fn(Offer $o): int => count($o->parts), $alone))->toBe([1])
-        ->and(fn() => new Wanted($wanted->lab, $wanted->ground, 0.0, Look::Clear))->toThrow(Refused::class, 'um thick');
+        ->and(fn() => new Wanted($wanted->lab, $wanted->ground, 0.0, SurfaceFinish::Clear))->toThrow(Refused::class, 'um thick');
 });
 
 it('knows of every place around a colour how far off it is', function (float $l, float $a, float $b): void {
@@ -193,14 +193,14 @@ it('knows of every place around a colour how far off it is', function (float $l,
 
 it('sketches a mix near the wanted colour as the true film shows it', function (float $ground, float $um): void {
     $rack = AnyRack::of(20, 51);
-    $blank = new Wanted(new Lab(50, 0, 0), Spectrum::flat($ground), $um, Look::Clear);
+    $blank = new Wanted(new Lab(50, 0, 0), Spectrum::flat($ground), $um, SurfaceFinish::Clear);
     $off = [];
     for ($n = 0; $n < 100; $n++) {
         [$i, $j, $k] = array_rand($rack, 3);
         $parts = array_map(static fn(int $at): array => [$rack[$at], mt_rand(1, 6)], [$i, $j, $k]);
         $dry = array_map(static fn(array $p): float => $p[1] * $p[0]->dropMl * $p[0]->solids, $parts);
-        $shown = $blank->shows(Mixing::of(array_map(static fn(array $p, float $ml): array => [$p[0]->optics, $ml], $parts, $dry)));
-        $sketch = new Sketch(array_column($parts, 0), new Wanted($shown->lab, $blank->ground, $um, Look::Clear), Metric::at($shown->lab));
+        $shown = $blank->shows(DuncanMixing::of(array_map(static fn(array $p, float $ml): array => [$p[0]->optics, $ml], $parts, $dry)));
+        $sketch = new Sketch(array_column($parts, 0), new Wanted($shown->lab, $blank->ground, $um, SurfaceFinish::Clear), Metric::at($shown->lab));
         $off[] = $sketch->metric->off(...$sketch->place(0, 1, 2, ...$dry));
     }
     sort($off);

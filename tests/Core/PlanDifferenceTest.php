@@ -6,16 +6,16 @@ use Hawkbrush\Core\Advice\WhiteUnder;
 use Hawkbrush\Core\Body\Measure;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Coat\Paint;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Pattern\Scaling;
-use Hawkbrush\Core\Run\Difference;
+use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Plan;
-use Hawkbrush\Core\Run\PlanDifference;
+use Hawkbrush\Core\Run\PlanChanges;
 use Hawkbrush\Core\Step\Steps;
 
 function plannedRecipe(): Recipe
@@ -39,7 +39,7 @@ function largerBy(float $by): Recipe
 }
 
 /**
- * @param list<Difference> $differences
+ * @param list<Change> $differences
  *
  * @return array<string, array{string, string}> from and to, by step number and what
  */
@@ -54,20 +54,20 @@ function told(array $differences): array
 }
 
 it('has nothing to say of the same bait in the same room', function (): void {
-    $plan = Plan::of(plannedRecipe(), 2, Room::ordinary());
-    expect(PlanDifference::between($plan, $plan))->toBe([]);
+    $plan = Plan::of(plannedRecipe(), 2, Climate::ordinary());
+    expect(PlanChanges::between($plan, $plan))->toBe([]);
 });
 
 it('compares for as many baits as are planned now', function (): void {
-    $one = Plan::of(plannedRecipe(), 1, Room::ordinary());
-    $six = Plan::of(plannedRecipe(), 6, Room::ordinary());
-    expect(PlanDifference::between($one, $six))->toBe([]);
+    $one = Plan::of(plannedRecipe(), 1, Climate::ordinary());
+    $six = Plan::of(plannedRecipe(), 6, Climate::ordinary());
+    expect(PlanChanges::between($one, $six))->toBe([]);
 });
 
 it('tells area and drops of a larger body', function (): void {
-    $master = Plan::of(plannedRecipe(), 3, Room::ordinary());
-    $now = Plan::of(largerBy(2), 3, Room::ordinary());
-    $told = told(PlanDifference::between($master, $now));
+    $master = Plan::of(plannedRecipe(), 3, Climate::ordinary());
+    $now = Plan::of(largerBy(2), 3, Climate::ordinary());
+    $told = told(PlanChanges::between($master, $now));
     $area = Measure::areaMm2($master->recipe->body) / 100;
     expect((float) $told['0 area of a bait, cm2'][0])->toEqualWithDelta($area, 0.06)
         ->and((float) $told['0 area of a bait, cm2'][1])->toEqualWithDelta(4 * $area, 0.3)
@@ -76,15 +76,15 @@ it('tells area and drops of a larger body', function (): void {
 });
 
 it('tells the waits of a damper room', function (): void {
-    $master = Plan::of(plannedRecipe(), 1, Room::ordinary());
-    $damp = Plan::of(plannedRecipe(), 1, Room::of(21, 75));
-    $told = told(PlanDifference::between($master, $damp));
+    $master = Plan::of(plannedRecipe(), 1, Climate::ordinary());
+    $damp = Plan::of(plannedRecipe(), 1, Climate::of(21, 75));
+    $told = told(PlanChanges::between($master, $damp));
     // The air takes up half as much: 25 % to go instead of 50 %.
     expect($told)->toBe(['1 wait, min' => ['20', '40']]);
 });
 
 it('lists figures step by step, with the words of the bench', function (): void {
-    $told = told(Difference::between(plannedRecipe(), largerBy(1.5)));
+    $told = told(Change::between(plannedRecipe(), largerBy(1.5)));
     expect($told)->toHaveKeys(['2 width, mm', '2 scale length, mm'])
         ->and($told['2 width, mm'])->toBe(['26', '39'])
         ->and($told['2 scale length, mm'])->toBe(['3', '4.5']);
@@ -94,12 +94,12 @@ it('names steps that were added and removed', function (): void {
     $document = Examples::recipe();
     $short = RecipeReader::read(Node::root(['steps' => [$document['steps'][0]]] + $document));
     $whole = RecipeReader::read(Node::root($document));
-    expect(told(Difference::between($short, $whole)))->toBe(['2 step' => ['none', 'added']])
-        ->and(told(Difference::between($whole, $short)))->toBe(['2 step' => ['there', 'removed']]);
+    expect(told(Change::between($short, $whole)))->toBe(['2 step' => ['none', 'added']])
+        ->and(told(Change::between($whole, $short)))->toBe(['2 step' => ['there', 'removed']]);
 });
 
 it('scales nothing on the same body', function (): void {
-    expect(Difference::between(plannedRecipe(), largerBy(1.0)))->toBe([]);
+    expect(Change::between(plannedRecipe(), largerBy(1.0)))->toBe([]);
 });
 
 it('puts white in the same place under a step, from the whites of the recipe', function (): void {

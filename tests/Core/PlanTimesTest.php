@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 use Hawkbrush\Core\Body\Measure;
 use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
-use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\PlannedStep;
@@ -18,9 +18,9 @@ function sprayed(array $more = []): array
     return $more + ['id' => 'coat', 'type' => 'paint', 'mix' => [['paint' => 'white', 'drops' => 1]], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole'], 'weight' => 'light', 'strokes' => 4, 'set' => ['by' => 'air']];
 }
 
-function plannedOf(Recipe $recipe, string $id, int $baits = 1, ?Room $room = null): PlannedStep
+function plannedOf(Recipe $recipe, string $id, int $baits = 1, ?Climate $climate = null): PlannedStep
 {
-    foreach (Plan::of($recipe, $baits, $room ?? Room::ordinary())->steps as $step) {
+    foreach (Plan::of($recipe, $baits, $climate ?? Climate::ordinary())->steps as $step) {
         if ($step->step->id === $id) {
             return $step;
         }
@@ -40,7 +40,7 @@ it('adds a minute a bait for a mask and what heat takes between coats', function
     $plain = plannedOf(recipeWith(sprayed()), 'coat', 4)->work->handsOnMin;
     expect(plannedOf(recipeWith(sprayed(['technique' => ['name' => 'mesh']])), 'coat', 4)->work->handsOnMin)->toEqualWithDelta($plain + 4, 1e-9);
     $heat = plannedOf(recipeWith(sprayed(['set' => ['by' => 'heat'], 'coats' => 2])), 'coat', 3);
-    $touch = Evaporation::touchDryS(9, 0.65, Room::ordinary(), Air::hairDryer());
+    $touch = Evaporation::touchDryS(9, 0.65, Climate::ordinary(), Air::hairDryer());
     expect($heat->work->setSeconds)->toEqualWithDelta($touch, 1e-9)
         ->and($heat->work->handsOnMin)->toEqualWithDelta(2 + 3 * 2 * (8 * 0.05 + max(20, $touch) / 60), 1e-9);
 });
@@ -70,7 +70,7 @@ it('keeps the recipe’s ratio whatever it takes, and thins by the share that wa
 })->with([0.0, 20.0, 50.0, 80.0]);
 
 it('draws a wait out with the damp, never more than tenfold, and shortens it in dry air', function (float $humidity, float $from, float $to): void {
-    $wait = plannedOf(recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30]), 'wait', 1, Room::of(21, $humidity));
+    $wait = plannedOf(recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30]), 'wait', 1, Climate::of(21, $humidity));
     expect($wait->work->handsOnMin)->toBe(0.0)->and($wait->work->waitMin)->toBeBetween($from, $to)->and($wait->work->waitFor)->toBe('to dry');
 })->with([[50, 30, 30], [75, 59, 61], [100, 300, 300], [5, 15, 17]]);
 
@@ -87,8 +87,8 @@ it('waits overnight before a clear that wants it bone dry, and by its own hours 
 })->with([['two-part epoxy', 7.0], ['slow casting resin', 48.0], ['UV resin', 10.5], ['moisture-cure urethane dip', 34.0], ['acrylic spray', 0.5]]);
 
 it('leaves out what is switched off, in numbers and in time', function (): void {
-    $on = Plan::of(recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30], sprayed(['id' => 'two'])), 1, Room::ordinary());
-    $off = Plan::of(recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30, 'on' => false], sprayed(['id' => 'two'])), 1, Room::ordinary());
+    $on = Plan::of(recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30], sprayed(['id' => 'two'])), 1, Climate::ordinary());
+    $off = Plan::of(recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30, 'on' => false], sprayed(['id' => 'two'])), 1, Climate::ordinary());
     expect($on->totalMin() - $off->totalMin())->toEqualWithDelta(30, 1e-9)
         ->and(array_map(static fn(PlannedStep $s): string => $s->step->id, $off->steps))->toBe(['coat', 'two'])
         // The number is that of the ladder, so that bench and plan speak of the same step.

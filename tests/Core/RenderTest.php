@@ -10,15 +10,15 @@ use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Srgb;
 use Hawkbrush\Core\Colour\Xyz;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Exchange\RecipeWriter;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
-use Hawkbrush\Core\Render\Core;
+use Hawkbrush\Core\Render\CoreSample;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
 use Hawkbrush\Core\Render\Pixels;
@@ -27,7 +27,7 @@ use Hawkbrush\Core\Render\Texture;
 /** @param callable(array<string, mixed>): array<string, mixed>|null $change */
 function exampleField(Recipe $recipe, ?string $upto = null): Field
 {
-    return Field::of($recipe, Surface::of($recipe->body, 64, 32), Room::ordinary(), $upto);
+    return Field::of($recipe, Surface::of($recipe->body, 64, 32), Climate::ordinary(), $upto);
 }
 
 it('gives every cell the film it would have alone', function (): void {
@@ -53,9 +53,9 @@ it('builds up step by step to the same field', function (): void {
     $recipe = exampleRecipe();
     $stepwise = Field::bare(Surface::of($recipe->body, 64, 32));
     foreach ($recipe->coats() as $step) {
-        $stepwise = $stepwise->with($step, Room::ordinary());
+        $stepwise = $stepwise->with($step, Climate::ordinary());
     }
-    expect(Texture::of($stepwise, Look::Clear))->toEqual(Texture::of(exampleField($recipe), Look::Clear));
+    expect(Texture::of($stepwise, SurfaceFinish::Clear))->toEqual(Texture::of(exampleField($recipe), SurfaceFinish::Clear));
 });
 
 it('stops after the step that was asked for, and passes over what is switched off', function (): void {
@@ -65,12 +65,12 @@ it('stops after the step that was asked for, and passes over what is switched of
 
         return $d;
     });
-    expect(Texture::of(exampleField($all, 'base'), Look::Clear))->toEqual(Texture::of(exampleField($off), Look::Clear))
-        ->and(Texture::of(exampleField($all), Look::Clear))->not->toEqual(Texture::of(exampleField($off), Look::Clear));
+    expect(Texture::of(exampleField($all, 'base'), SurfaceFinish::Clear))->toEqual(Texture::of(exampleField($off), SurfaceFinish::Clear))
+        ->and(Texture::of(exampleField($all), SurfaceFinish::Clear))->not->toEqual(Texture::of(exampleField($off), SurfaceFinish::Clear));
 });
 
 it('mirrors the sides row by row, ridge to ridge', function (): void {
-    $texture = Texture::of(exampleField(exampleRecipe()), Look::Matte);
+    $texture = Texture::of(exampleField(exampleRecipe()), SurfaceFinish::Matte);
     $rows = str_split($texture->cells, $texture->width * 2);
     expect($rows)->toHaveCount($texture->height);
     foreach (range(0, $texture->height / 2 - 1) as $row) {
@@ -79,7 +79,7 @@ it('mirrors the sides row by row, ridge to ridge', function (): void {
 });
 
 it('numbers its cells within its palette', function (): void {
-    $texture = Texture::of(exampleField(exampleRecipe()), Look::Clear);
+    $texture = Texture::of(exampleField(exampleRecipe()), SurfaceFinish::Clear);
     expect(max(unpack('v*', $texture->cells)))->toBeLessThan(count($texture->palette))
         ->and(count($texture->glint))->toBe(count($texture->palette));
 });
@@ -90,8 +90,8 @@ it('shines differently where there is pearl, and only there', function (): void 
 
         return $d;
     });
-    $plain = Texture::of(exampleField(exampleRecipe()), Look::Clear);
-    $shiny = Texture::of(exampleField($pearl), Look::Clear);
+    $plain = Texture::of(exampleField(exampleRecipe()), SurfaceFinish::Clear);
+    $shiny = Texture::of(exampleField($pearl), SurfaceFinish::Clear);
     expect($plain->glint)->toBe($plain->palette)->and($shiny->glint)->not->toBe($shiny->palette);
 });
 
@@ -101,7 +101,7 @@ it('runs a wet coat into the next', function (): void {
 
         return $d;
     };
-    expect(Texture::of(exampleField(exampleRecipe($wet('wet'))), Look::Clear)->palette)->not->toBe(Texture::of(exampleField(exampleRecipe($wet('heat'))), Look::Clear)->palette);
+    expect(Texture::of(exampleField(exampleRecipe($wet('wet'))), SurfaceFinish::Clear)->palette)->not->toBe(Texture::of(exampleField(exampleRecipe($wet('heat'))), SurfaceFinish::Clear)->palette);
 });
 
 it('draws an empty recipe as the bare body, and paints without solids as nothing', function (): void {
@@ -111,14 +111,14 @@ it('draws an empty recipe as the bare body, and paints without solids as nothing
 
         return $d;
     });
-    expect(Texture::of(exampleField($empty), Look::Clear)->palette)->toHaveCount(1)
-        ->and(Texture::of(exampleField($thin), Look::Clear))->toEqual(Texture::of(exampleField($thin, 'base'), Look::Clear));
+    expect(Texture::of(exampleField($empty), SurfaceFinish::Clear)->palette)->toHaveCount(1)
+        ->and(Texture::of(exampleField($thin), SurfaceFinish::Clear))->toEqual(Texture::of(exampleField($thin, 'base'), SurfaceFinish::Clear));
 });
 
 it('is the same bait after it was written out and read in again', function (): void {
     $recipe = exampleRecipe();
     $again = RecipeReader::read(Node::fromJson((string) json_encode(RecipeWriter::write($recipe))));
-    expect(Texture::of(exampleField($again), Look::Clear))->toEqual(Texture::of(exampleField($recipe), Look::Clear));
+    expect(Texture::of(exampleField($again), SurfaceFinish::Clear))->toEqual(Texture::of(exampleField($recipe), SurfaceFinish::Clear));
 });
 
 it('cuts the film through at a point, and says why it looks so', function (): void {
@@ -127,14 +127,14 @@ it('cuts the film through at a point, and says why it looks so', function (): vo
 
         return $d;
     });
-    $core = Core::at($recipe, Surface::of($recipe->body, 64, 32), Room::ordinary(), Look::Clear, 0.5, 10);
+    $core = CoreSample::at($recipe, Surface::of($recipe->body, 64, 32), Climate::ordinary(), SurfaceFinish::Clear, 0.5, 10);
     expect($core->coats)->toHaveCount(2)
         ->and($core->coats[0]->dryUm)->toEqualWithDelta(2 * 28 * 0.35, 1e-9)
         ->and($core->coats[0]->passes + $core->coats[0]->returns)->toBeLessThanOrEqual(1.0)
         ->and($core->cause)->toContain('Moss');
-    $belly = Core::at($recipe, Surface::of($recipe->body, 64, 32), Room::ordinary(), Look::Clear, 0.5, 175);
+    $belly = CoreSample::at($recipe, Surface::of($recipe->body, 64, 32), Climate::ordinary(), SurfaceFinish::Clear, 0.5, 175);
     expect($belly->coats)->toHaveCount(1)->and($belly->cause)->toContain('Only white lies here');
-    $bare = Core::at(exampleRecipe(static fn(array $d): array => ['steps' => []] + $d), Surface::of($recipe->body, 64, 32), Room::ordinary(), Look::Clear, 0.5, 90);
+    $bare = CoreSample::at(exampleRecipe(static fn(array $d): array => ['steps' => []] + $d), Surface::of($recipe->body, 64, 32), Climate::ordinary(), SurfaceFinish::Clear, 0.5, 90);
     expect($bare->cause)->toContain('bare body');
 });
 
@@ -147,8 +147,8 @@ it('draws from a part of the bands what all bands give', function (Bands $bands)
         return $d;
     });
     $surface = Surface::of($recipe->body, 64, 32);
-    $all = Field::of($recipe, $surface, Room::ordinary());
-    $some = Field::of($recipe, $surface, Room::ordinary(), null, $bands);
+    $all = Field::of($recipe, $surface, Climate::ordinary());
+    $some = Field::of($recipe, $surface, Climate::ordinary(), null, $bands);
     foreach (range(0, 64 * 16 - 1, 37) as $cell) {
         [$full, $quick] = [$all->states[$all->left[$cell]], $some->states[$some->left[$cell]]];
         expect(DeltaE2000::between(Lab::fromXyz(Observer::xyz($quick->flat(), $bands)), Lab::fromXyz(Observer::xyz($full->flat()))))->toBeLessThan(0.3)
@@ -160,25 +160,25 @@ it('draws one more coat with what an earlier picture worked out as it would with
     $recipe = exampleRecipe();
     $surface = Surface::of($recipe->body, 64, 32);
     [$base, $moss] = $recipe->coats();
-    $before = Field::bare($surface)->with($base, Room::ordinary());
-    $pixels = new Pixels(Look::Clear, Bands::All);
-    $first = Texture::of($before, Look::Clear, $pixels);
-    $after = $before->with($moss, Room::ordinary());
-    expect(Texture::of($after, Look::Clear, $pixels))->toEqual(Texture::of($after, Look::Clear))
+    $before = Field::bare($surface)->with($base, Climate::ordinary());
+    $pixels = new Pixels(SurfaceFinish::Clear, Bands::All);
+    $first = Texture::of($before, SurfaceFinish::Clear, $pixels);
+    $after = $before->with($moss, Climate::ordinary());
+    expect(Texture::of($after, SurfaceFinish::Clear, $pixels))->toEqual(Texture::of($after, SurfaceFinish::Clear))
         // Another field's states have the same numbers: they must not be taken for these.
-        ->and(Texture::of(exampleField($recipe), Look::Clear, $pixels))->toEqual(Texture::of(exampleField($recipe), Look::Clear))
-        ->and($first)->toEqual(Texture::of($before, Look::Clear));
+        ->and(Texture::of(exampleField($recipe), SurfaceFinish::Clear, $pixels))->toEqual(Texture::of(exampleField($recipe), SurfaceFinish::Clear))
+        ->and($first)->toEqual(Texture::of($before, SurfaceFinish::Clear));
 });
 
-it('turns states into the same colours of the screen as one by one', function (Look $look): void {
-    $pixels = new Pixels($look, Bands::All);
+it('turns states into the same colours of the screen as one by one', function (SurfaceFinish $finish): void {
+    $pixels = new Pixels($finish, Bands::All);
     $recipe = exampleRecipe(static function (array $d): array {
         $d['paints']['moss']['kind'] = 'pearl';
 
         return $d;
     });
     foreach (array_slice(exampleField($recipe)->states, 0, 40) as $number => $state) {
-        $seen = $look->seen($state->flat());
+        $seen = $finish->seen($state->flat());
         $xyz = Observer::xyz($seen);
         $g = $state->glint ?? [0.0, 0.0, 0.0];
         $shine = new Xyz($xyz->x + 100 * $g[0], $xyz->y + 100 * $g[1], $xyz->z + 100 * $g[2]);
@@ -190,4 +190,4 @@ it('turns states into the same colours of the screen as one by one', function (L
             }
         }
     }
-})->with([Look::Matte, Look::Clear]);
+})->with([SurfaceFinish::Matte, SurfaceFinish::Clear]);

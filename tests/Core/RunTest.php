@@ -6,7 +6,7 @@ use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Cup;
 use Hawkbrush\Core\Coat\Spread;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
@@ -15,7 +15,7 @@ use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Run\BenchEvent;
 use Hawkbrush\Core\Run\Cautions;
-use Hawkbrush\Core\Run\Difference;
+use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\Record;
 use Hawkbrush\Core\Run\Used;
@@ -72,14 +72,14 @@ it('rounds up to whole drops in the recipe’s ratio', function (int $a, int $b,
 
 it('takes about as many drops for one small bait as painters say', function (): void {
     // Two to four drops is a normal load for one colour on one small bait: common practice, no published source.
-    $plan = Plan::of(runRecipe(), 1, Room::ordinary());
+    $plan = Plan::of(runRecipe(), 1, Climate::ordinary());
     $moss = array_values(array_filter($plan->steps, static fn($s) => $s->step->id === 'scales'))[0];
     expect($moss->work->cup->paints[0]['drops'] + $moss->work->cup->reducerDrops)->toBeBetween(2, 5);
 });
 
 it('needs more paint and time for more baits, and the clock only goes forward', function (): void {
-    $one = Plan::of(runRecipe(), 1, Room::ordinary());
-    $five = Plan::of(runRecipe(), 5, Room::ordinary());
+    $one = Plan::of(runRecipe(), 1, Climate::ordinary());
+    $five = Plan::of(runRecipe(), 5, Climate::ordinary());
     expect(array_sum($five->takesMl()))->toBeGreaterThan(2 * array_sum($one->takesMl()))
         ->and($five->handsOnMin())->toBeGreaterThan($one->handsOnMin());
     $before = 0.0;
@@ -92,19 +92,19 @@ it('needs more paint and time for more baits, and the clock only goes forward', 
 
 it('waits longer in a damp room, and the epoxy in a cold one', function (): void {
     $wait = static fn(Plan $plan, string $id): float => array_values(array_filter($plan->steps, static fn($s) => $s->step->id === $id))[0]->work->waitMin;
-    $ordinary = Plan::of(runRecipe(), 1, Room::ordinary());
+    $ordinary = Plan::of(runRecipe(), 1, Climate::ordinary());
     expect($wait($ordinary, 'wait'))->toEqualWithDelta(20, 1e-9)
-        ->and($wait(Plan::of(runRecipe(), 1, Room::of(21, 80)), 'wait'))->toEqualWithDelta(50, 0.5)
+        ->and($wait(Plan::of(runRecipe(), 1, Climate::of(21, 80)), 'wait'))->toEqualWithDelta(50, 0.5)
         // The rate doubles every 10 C: common practice, no published source.
-        ->and($wait(Plan::of(runRecipe(), 1, Room::of(11, 50)), 'clear'))->toEqualWithDelta(2 * $wait($ordinary, 'clear'), 1e-9)
-        ->and($wait(Plan::of(runRecipe(), 1, Room::of(21, 100)), 'wait'))->toEqualWithDelta(200, 1e-9);
+        ->and($wait(Plan::of(runRecipe(), 1, Climate::of(11, 50)), 'clear'))->toEqualWithDelta(2 * $wait($ordinary, 'clear'), 1e-9)
+        ->and($wait(Plan::of(runRecipe(), 1, Climate::of(21, 100)), 'wait'))->toEqualWithDelta(200, 1e-9);
 });
 
 it('refuses to plan nothing, or too much', function (): void {
     $empty = RecipeReader::read(Node::root(['steps' => []] + Examples::recipe()));
-    expect(fn() => Plan::of($empty, 1, Room::ordinary()))->toThrow(Refused::class, 'nothing to run')
-        ->and(fn() => Plan::of(runRecipe(), 0, Room::ordinary()))->toThrow(Refused::class)
-        ->and(fn() => Plan::of(runRecipe(), 61, Room::ordinary()))->toThrow(Refused::class);
+    expect(fn() => Plan::of($empty, 1, Climate::ordinary()))->toThrow(Refused::class, 'nothing to run')
+        ->and(fn() => Plan::of(runRecipe(), 0, Climate::ordinary()))->toThrow(Refused::class)
+        ->and(fn() => Plan::of(runRecipe(), 61, Climate::ordinary()))->toThrow(Refused::class);
 });
 
 it('says the cautions that apply, and that the sheet goes first', function (): void {
@@ -171,9 +171,9 @@ it('refuses an event that makes no sense, saying where', function (array $event,
 it('puts the figures really used in place of the planned ones, and lists what differs', function (): void {
     $recipe = runRecipe();
     $used = Used::recipe($recipe, Record::of($recipe, 1, [happened('figures', 'base', null, ['psi' => 36, 'strokes' => 9, 'thinning_percent' => 5])]));
-    $changes = array_map(static fn(Difference $d): array => [$d->number, $d->what, $d->to], Difference::between($recipe, $used));
+    $changes = array_map(static fn(Change $d): array => [$d->number, $d->what, $d->to], Change::between($recipe, $used));
     expect($changes)->toBe([[2, 'psi', '36'], [2, 'reducer, %', '5'], [2, 'strokes a side', '9']])
-        ->and(Difference::between($recipe, $recipe))->toBe([]);
+        ->and(Change::between($recipe, $recipe))->toBe([]);
 });
 
 it('grows with the body: marks, strokes and eye, while places follow the body’s own marks', function (): void {
@@ -190,5 +190,5 @@ it('grows with the body: marks, strokes and eye, while places follow the body’
         ->and($mesh->widthMm)->toEqualWithDelta(52, 0.1)
         ->and($mesh)->toBeInstanceOf(Coat::class)->and($mesh->psi)->toBe($recipe->coats()[1]->psi)
         ->and($eye->diameterMm)->toBe(9.5)
-        ->and(array_sum(Plan::of($fitted, 4, Room::ordinary())->takesMl()))->toBeGreaterThan(3 * array_sum(Plan::of($recipe, 4, Room::ordinary())->takesMl()));
+        ->and(array_sum(Plan::of($fitted, 4, Climate::ordinary())->takesMl()))->toBeGreaterThan(3 * array_sum(Plan::of($recipe, 4, Climate::ordinary())->takesMl()));
 });

@@ -11,7 +11,7 @@ use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
 
@@ -35,7 +35,7 @@ function throughOf(Technique $technique, Surface $surface, array $set): array
     return $technique->through($surface, Choices::read($technique, Node::root($set)), 5, OpenSpray::everywhere($surface));
 }
 
-/** @return list<array{Technique, Setting}> */
+/** @return list<array{Technique, Parameter}> */
 function allSettings(): array
 {
     $all = [];
@@ -49,7 +49,7 @@ function allSettings(): array
 }
 
 /** @return list<float|string> other values than the ordinary one */
-function othersThan(Setting $setting): array
+function othersThan(Parameter $setting): array
 {
     if ($setting->outline !== '') {
         return ['M0 0L30 0L30 12L0 12Z'];
@@ -62,7 +62,7 @@ function othersThan(Setting $setting): array
     return array_values(array_filter([$setting->min + 0.15 * $span, $setting->min + 0.4 * $span, $setting->min + 0.75 * $span], static fn(float $v): bool => abs($v - $setting->default) > 0.02 * $span));
 }
 
-it('does something: no setting is without effect', function (Technique $technique, Setting $setting): void {
+it('does something: no setting is without effect', function (Technique $technique, Parameter $setting): void {
     $surface = lureOf(70);
     // Some settings show only beside others: a free core in a ring that is large enough, a turn of what is no circle.
     $with = [
@@ -76,7 +76,7 @@ it('does something: no setting is without effect', function (Technique $techniqu
     }
 })->with(allSettings());
 
-it('lets through a share and no more at both ends of each setting, on any body', function (Technique $technique, Setting $setting, float $mm): void {
+it('lets through a share and no more at both ends of each setting, on any body', function (Technique $technique, Parameter $setting, float $mm): void {
     $surface = lureOf($mm);
     $ends = $setting->outline !== '' ? [$setting->outline] : ($setting->choices !== [] ? $setting->choices : [$setting->min, $setting->max]);
     foreach ($ends as $end) {
@@ -86,7 +86,7 @@ it('lets through a share and no more at both ends of each setting, on any body',
     }
 })->with(allSettings())->with([22.0, 260.0]);
 
-it('says of each setting what it is, in words and with its unit', function (Technique $technique, Setting $setting): void {
+it('says of each setting what it is, in words and with its unit', function (Technique $technique, Parameter $setting): void {
     expect($setting->label)->toMatch('/^[A-Z]/')
         ->and($setting->name)->toMatch('/^[a-z0-9_]+$/')
         ->and(str_ends_with($setting->name, '_mm') && $setting->choices === [] && $setting->outline === '' ? str_contains($setting->unit, 'mm') || $setting->scales : true)->toBeTrue()
@@ -107,7 +107,7 @@ it('takes up as much of a larger body when its lengths are scaled with it', func
     $before = $share($small, $choices);
     // Soft edges have a least width of their own, and chance falls otherwise on other bodies.
     expect($share($large, $choices->scaled($technique, 2)))->toEqualWithDelta($before, 0.35 * $before + 0.01);
-})->with(array_map(static fn(Technique $t): array => [$t], array_values(array_filter(Techniques::all(), static fn(Technique $t): bool => array_filter($t->settings(), static fn(Setting $s): bool => str_starts_with($s->name, 'per_')) === []))));
+})->with(array_map(static fn(Technique $t): array => [$t], array_values(array_filter(Techniques::all(), static fn(Technique $t): bool => array_filter($t->settings(), static fn(Parameter $s): bool => str_starts_with($s->name, 'per_')) === []))));
 
 it('says at the bench how it is done, unless the aim says it all', function (Technique $technique): void {
     expect($technique->name() === 'spray' ? 'Done.' : $technique->how())->toMatch('/\.$/')

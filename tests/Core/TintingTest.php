@@ -9,8 +9,8 @@ use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Mix\Sketch;
 use Hawkbrush\Core\Mix\Tinting;
 use Hawkbrush\Core\Mix\Wanted;
@@ -24,10 +24,10 @@ function sketchOfAnyRack(int $paints, int $seed, string $wanted): Sketch
         $hex = sprintf('#%02x%02x%02x', mt_rand(10, 245), mt_rand(10, 245), mt_rand(10, 245));
         $kind = $kinds[mt_rand(0, 4)];
 
-        return new Paint("p{$i}", "Paint {$i}", $kind, Optics::fromSwatch(Look::Clear->body(Colour::fromHex($hex)->reflectance()), $kind), $hex, 0.35);
+        return new Paint("p{$i}", "Paint {$i}", $kind, Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind), $hex, 0.35);
     }, range(1, $paints));
 
-    $wanted = new Wanted(Colour::fromHex($wanted)->lab, Spectrum::flat(0.85), 12.0, Look::Clear);
+    $wanted = new Wanted(Colour::fromHex($wanted)->lab, Spectrum::flat(0.85), 12.0, SurfaceFinish::Clear);
 
     return new Sketch($rack, $wanted, Metric::at($wanted->lab));
 }

@@ -10,14 +10,14 @@ use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
-use Hawkbrush\Core\Drying\Room;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Hiding;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Film\WetBlend;
 
 function bottle(string $hex, Kind $kind): Optics
@@ -35,15 +35,15 @@ function black(): FilmState
     return FilmState::ground(array_fill(0, 31, 0.02));
 }
 
-function look(FilmState $state, Look $look = Look::Clear): Lab
+function look(FilmState $state, SurfaceFinish $finish = SurfaceFinish::Clear): Lab
 {
-    return Colour::fromReflectance(Spectrum::of($look->seen($state->flat())))->lab;
+    return Colour::fromReflectance(Spectrum::of($finish->seen($state->flat())))->lab;
 }
 
-it('makes orange of transparent red over yellow', function (Look $look): void {
+it('makes orange of transparent red over yellow', function (SurfaceFinish $finish): void {
     $yellow = white()->under(Film::of(bottle('#f5d000', Kind::Transparent), 8));
-    expect(look($yellow->under(Film::of(bottle('#c8102e', Kind::Transparent), 5)), $look)->hue())->toBeBetween(40, 70);
-})->with([Look::None, Look::Clear]);
+    expect(look($yellow->under(Film::of(bottle('#c8102e', Kind::Transparent), 5)), $finish)->hue())->toBeBetween(40, 70);
+})->with([SurfaceFinish::None, SurfaceFinish::Clear]);
 
 it('makes a drab brown of red over green', function (): void {
     $green = white()->under(Film::of(bottle('#1f7a3a', Kind::Opaque), 30));
@@ -51,13 +51,13 @@ it('makes a drab brown of red over green', function (): void {
     expect($brown->chroma())->toBeLessThan(30)->and($brown->hue())->toBeBetween(60, 100);
 });
 
-it('turns thin orange over black greenish and dull', function (Look $look): void {
+it('turns thin orange over black greenish and dull', function (SurfaceFinish $finish): void {
     $orange = bottle('#e06a10', Kind::SemiOpaque);
-    $bright = look(white()->under(Film::of($orange, 6)), $look);
-    $dull = look(black()->under(Film::of($orange, 6)), $look);
+    $bright = look(white()->under(Film::of($orange, 6)), $finish);
+    $dull = look(black()->under(Film::of($orange, 6)), $finish);
     expect($dull->hue() - $bright->hue())->toBeGreaterThan(8)
         ->and($dull->chroma())->toBeLessThan($bright->chroma() * 2 / 3);
-})->with([Look::Matte, Look::Clear]);
+})->with([SurfaceFinish::Matte, SurfaceFinish::Clear]);
 
 it('never gets yellow over green bright', function (): void {
     $yellow = Film::of(bottle('#f0c018', Kind::Opaque), 10);
@@ -70,7 +70,7 @@ it('never gets yellow over green bright', function (): void {
 
 it('shows nothing of a transparent over black', function (string $hex): void {
     $film = Film::of(bottle($hex, Kind::Transparent), 5);
-    expect(DeltaE2000::between(look(black(), Look::Matte), look(black()->under($film), Look::Matte)))->toBeLessThan(4);
+    expect(DeltaE2000::between(look(black(), SurfaceFinish::Matte), look(black()->under($film), SurfaceFinish::Matte)))->toBeLessThan(4);
 })->with(['red' => '#c8102e', 'green' => '#1f7a3a', 'blue' => '#1040a0', 'yellow' => '#f5d000']);
 
 it('hides black under two or three coats of white', function (string $hex): void {
@@ -105,17 +105,17 @@ it('deepens gold with transparent sepia', function (): void {
 
 it('brings colours up under clear', function (): void {
     $red = white()->under(Film::of(bottle('#b3202c', Kind::Transparent), 6));
-    expect(look($red, Look::Clear)->chroma())->toBeGreaterThan(look($red, Look::Matte)->chroma() + 5)
-        ->and(look($red, Look::Clear)->l)->toBeLessThan(look($red, Look::Matte)->l);
+    expect(look($red, SurfaceFinish::Clear)->chroma())->toBeGreaterThan(look($red, SurfaceFinish::Matte)->chroma() + 5)
+        ->and(look($red, SurfaceFinish::Clear)->l)->toBeLessThan(look($red, SurfaceFinish::Matte)->l);
 });
 
 it('dries a light white coat in some minutes, and under a dryer in less than one', function (): void {
     $wet = Weight::Light->wetUm();
-    expect(Evaporation::touchDryS($wet, 0.65, Room::ordinary(), Air::still()))->toBeBetween(60, 600)
-        ->and(Evaporation::touchDryS($wet, 0.65, Room::ordinary(), Air::hairDryer()))->toBeLessThan(60);
+    expect(Evaporation::touchDryS($wet, 0.65, Climate::ordinary(), Air::still()))->toBeBetween(60, 600)
+        ->and(Evaporation::touchDryS($wet, 0.65, Climate::ordinary(), Air::hairDryer()))->toBeLessThan(60);
 });
 
 it('wants about twenty minutes on top before a mesh', function (): void {
-    $touch = Evaporation::touchDryS(9, 0.65, Room::ordinary(), Air::hairDryer());
-    expect(Evaporation::maskSafeS(9, 0.65, Room::ordinary(), Air::hairDryer()) - $touch)->toEqualWithDelta(1200, 1);
+    $touch = Evaporation::touchDryS(9, 0.65, Climate::ordinary(), Air::hairDryer());
+    expect(Evaporation::maskSafeS(9, 0.65, Climate::ordinary(), Air::hairDryer()) - $touch)->toEqualWithDelta(1200, 1);
 });

@@ -6,8 +6,8 @@ use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\KubelkaMunk;
-use Hawkbrush\Core\Film\Look;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
 
 dataset('media', [[0.01, 0.4, 12.0], [0.2, 0.05, 8.0], [0.5, 0.5, 3.0], [0.0008, 0.002, 40.0], [1.5, 0.1, 2.0]]);
 
@@ -46,17 +46,17 @@ it('reaches K/S = (1-R)^2 / 2R when it is infinitely thick', function (float $k,
 
 // Saunderson, J. Opt. Soc. Am. 32, 727 (1942): R = k1 + (1 - k1)(1 - k2) Ri / (1 - k2 Ri), k1 = 0.04, k2 = 0.6.
 it('keeps the limits of Saunderson’s surface', function (): void {
-    $seen = static fn(Look $look, float $inside): float => $look->seen(array_fill(0, 31, $inside))[0];
-    expect($seen(Look::Matte, 0.0))->toEqualWithDelta(0.04, 1e-12)
-        ->and($seen(Look::Matte, 1.0))->toEqualWithDelta(1.0, 1e-12)
-        ->and($seen(Look::Clear, 0.0))->toEqualWithDelta(0.0, 1e-12)
-        ->and($seen(Look::Clear, 1.0))->toEqualWithDelta(0.96, 1e-12)
-        ->and($seen(Look::Matte, 0.5))->toEqualWithDelta(0.04 + 0.96 * 0.4 * 0.5 / 0.7, 1e-12);
-    foreach ([Look::Matte, Look::Clear] as $look) {
+    $seen = static fn(SurfaceFinish $finish, float $inside): float => $finish->seen(array_fill(0, 31, $inside))[0];
+    expect($seen(SurfaceFinish::Matte, 0.0))->toEqualWithDelta(0.04, 1e-12)
+        ->and($seen(SurfaceFinish::Matte, 1.0))->toEqualWithDelta(1.0, 1e-12)
+        ->and($seen(SurfaceFinish::Clear, 0.0))->toEqualWithDelta(0.0, 1e-12)
+        ->and($seen(SurfaceFinish::Clear, 1.0))->toEqualWithDelta(0.96, 1e-12)
+        ->and($seen(SurfaceFinish::Matte, 0.5))->toEqualWithDelta(0.04 + 0.96 * 0.4 * 0.5 / 0.7, 1e-12);
+    foreach ([SurfaceFinish::Matte, SurfaceFinish::Clear] as $finish) {
         foreach ([0.0, 0.02, 0.3, 0.77, 1.0] as $inside) {
-            expect($look->body(Spectrum::flat($seen($look, $inside)))->values[7])->toEqualWithDelta($inside, 1e-9);
+            expect($finish->body(Spectrum::flat($seen($finish, $inside)))->values[7])->toEqualWithDelta($inside, 1e-9);
         }
         // What lies inside is always seen darker, but for what the matte face itself throws back.
-        expect($seen($look, 0.5) - $seen($look, 0.0))->toBeLessThan(0.5);
+        expect($seen($finish, 0.5) - $seen($finish, 0.0))->toBeLessThan(0.5);
     }
 });

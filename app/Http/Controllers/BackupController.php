@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\NotNow;
+use App\Exceptions\NotNow;
 use App\Keeping\Backup;
 use App\Keeping\BackupKind;
 use App\Keeping\DataFolder;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\WorkBench;
+use App\Actions\Runs\WorkBench;
 use App\Http\Input;
 use App\Http\Revised;
 use App\Models\Bait;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ChangeBody;
-use App\Actions\KeepLots;
-use App\Actions\SaveBody;
-use App\Actions\TraceBody;
+use App\Actions\Bodies\ChangeBody;
+use App\Actions\Bodies\KeepLots;
+use App\Actions\Bodies\SaveBody;
+use App\Actions\Bodies\TraceBody;
 use App\Http\Input;
 use App\Http\Revised;
 use App\Models\Body;

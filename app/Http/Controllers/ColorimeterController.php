@@ -8,8 +8,8 @@ use App\Devices\Devices;
 use App\Devices\DeviceTrouble;
 use App\Http\Input;
 use App\Present\CoreView;
-use Hawkbrush\Core\Calculator\Show;
 use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Exchange\ResultWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -37,6 +37,6 @@ final class ColorimeterController
         $device = $devices->colorimeter ?? throw new DeviceTrouble('No colorimeter is set up. docs/colorimeter.md says how.');
         $curve = $device->read($form->optional('place')?->text(80));
 
-        return new JsonResponse(['reflectance' => Show::curve($curve), 'colour' => CoreView::colour(Colour::fromReflectance($curve))]);
+        return new JsonResponse(['reflectance' => ResultWriter::curve($curve), 'colour' => CoreView::colour(Colour::fromReflectance($curve))]);
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\DrawTexture;
-use App\Actions\FindMask;
-use App\Actions\ReadRecipe;
+use App\Actions\Masks\FindMask;
+use App\Actions\Named;
+use App\Actions\Patterns\ReadRecipe;
+use App\Actions\Pictures\DrawTexture;
+use App\Http\Drawing;
 use App\Http\Input;
-use App\Http\Picture;
 use App\Models\Body;
 use App\Models\Version;
 use App\Present\BesideView;
@@ -17,17 +18,17 @@ use App\Present\FitView;
 use App\Present\PlanView;
 use App\Present\StepView;
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Calculator\Show;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Compare\Beside;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Exchange\ResultWriter;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Render\Field;
 use Hawkbrush\Core\Render\Symmetry;
-use Hawkbrush\Core\Run\Difference;
+use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Plan;
-use Hawkbrush\Core\Run\PlanDifference;
+use Hawkbrush\Core\Run\PlanChanges;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -41,20 +42,20 @@ final readonly class FitController
     {
         $recipe = $this->read->of($this->version($id));
         $form = Input::of($request)->only(['body_id', 'marks', 'look']);
-        $body = Body::query()->find($form->field('body_id')->text(40)) ?? throw $form->field('body_id')->refuse('There is no such body in the drawer.');
+        $body = Named::body($form->field('body_id'));
         $fitted = Scaling::fit($recipe, $body->core(), $form->optional('marks')?->choice(['scale', 'stay']) !== 'stay');
-        $look = Picture::asked($form)->look;
-        $room = Room::ordinary();
+        $finish = Drawing::asked($form)->finish;
+        $climate = Climate::ordinary();
 
         return new JsonResponse([
             'factor' => round(Scaling::factor($recipe->body, $fitted->body), 3),
             'body' => BodyView::of($body),
-            'was' => $this->draw->of($recipe, $look, null),
-            'now' => $this->draw->of($fitted, $look, null),
+            'was' => $this->draw->of($recipe, $finish, null),
+            'now' => $this->draw->of($fitted, $finish, null),
             'steps' => StepView::all($fitted),
             'changes' => PlanView::changes([
-                ...Difference::between($recipe, $fitted),
-                ...($recipe->coats() === [] ? [] : PlanDifference::between(Plan::of($recipe, 1, $room), Plan::of($fitted, 1, $room))),
+                ...Change::between($recipe, $fitted),
+                ...($recipe->coats() === [] ? [] : PlanChanges::between(Plan::of($recipe, 1, $climate), Plan::of($fitted, 1, $climate))),
             ]),
             'masks' => FitView::masks($fitted, $this->find->of($fitted)),
         ]);
@@ -63,9 +64,9 @@ final readonly class FitController
     /** Two baits zone by zone. */
     public function beside(Request $request, string $id, string $other): JsonResponse
     {
-        $look = Picture::asked(Input::query($request)->only(['look']))->look;
+        $finish = Drawing::asked(Input::query($request)->only(['look']))->finish;
 
-        return new JsonResponse(['zones' => BesideView::zones(Beside::between($this->read->of($this->version($id)), $this->read->of($this->version($other)), $look))]);
+        return new JsonResponse(['zones' => BesideView::zones(Beside::between($this->read->of($this->version($id)), $this->read->of($this->version($other)), $finish))]);
     }
 
     /** Which masks of the box serve this version. */
@@ -79,12 +80,12 @@ final readonly class FitController
     /** The two sides laid over each other. */
     public function symmetry(Request $request, string $id): JsonResponse
     {
-        $picture = Picture::asked(Input::query($request)->only(['upto', 'look', 'v']));
+        $picture = Drawing::asked(Input::query($request)->only(['upto', 'look', 'v']));
         $recipe = $this->read->of($this->version($id));
-        $symmetry = Symmetry::of(Field::of($recipe, Surface::of($recipe->body), Room::ordinary(), $picture->upto), $picture->look);
+        $symmetry = Symmetry::of(Field::of($recipe, Surface::of($recipe->body), Climate::ordinary(), $picture->upto), $picture->finish);
 
         return new JsonResponse([
-            'texture' => Show::texture($symmetry->texture), 'mean' => round($symmetry->mean, 2), 'most' => round($symmetry->most, 1),
+            'texture' => ResultWriter::texture($symmetry->texture), 'mean' => round($symmetry->mean, 2), 'most' => round($symmetry->most, 1),
             'tones' => [...Symmetry::TONES, null], 'shares' => array_map(static fn(float $s): float => round($s, 4), $symmetry->shares),
             'steps' => self::oneSided($recipe),
         ]);

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ImportRack;
+use App\Actions\Rack\ImportRack;
 use App\Http\Input;
 use App\Models\Card;
 use App\Models\Import;
 use App\Models\Paint;
 use App\Present\CoreView;
-use Hawkbrush\Core\Calculator\Show;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Exchange\Bottle;
@@ -18,6 +17,7 @@ use Hawkbrush\Core\Exchange\Cgats;
 use Hawkbrush\Core\Exchange\GimpPalette;
 use Hawkbrush\Core\Exchange\RackCsv;
 use Hawkbrush\Core\Exchange\Reading;
+use Hawkbrush\Core\Exchange\ResultWriter;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -93,7 +93,7 @@ final class FormatController
 
         return new JsonResponse(['readings' => array_map(static fn(Reading $one): array => [
             'name' => $one->name, 'spectral' => $one->spectral, 'colour' => CoreView::colour($one->colour),
-            'as' => $one->spectral ? ['reflectance' => Show::curve($one->colour->reflectance())] : ['lab' => Show::lab($one->colour->lab)],
+            'as' => $one->spectral ? ['reflectance' => ResultWriter::curve($one->colour->reflectance())] : ['lab' => ResultWriter::lab($one->colour->lab)],
         ], $readings)]);
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepMask;
-use App\Actions\PrintMasks;
+use App\Actions\Masks\KeepMask;
+use App\Actions\Masks\PrintMasks;
 use App\Http\Input;
 use App\Http\Revised;
 use App\Models\Mask;

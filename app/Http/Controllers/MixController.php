@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\FindMixes;
-use App\Actions\LookAtMix;
-use App\Actions\SavePaint;
+use App\Actions\Rack\FindMixes;
+use App\Actions\Rack\LookAtMix;
+use App\Actions\Rack\SavePaint;
 use App\Http\Input;
 use App\Present\PaintView;
 use Illuminate\Http\JsonResponse;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ReadTarget;
-use App\Actions\ReplacePaint;
-use App\Actions\SavePaint;
-use App\Actions\SprayedFilm;
-use App\Actions\TeachPaint;
+use App\Actions\Rack\ReadTarget;
+use App\Actions\Rack\ReplacePaint;
+use App\Actions\Rack\SavePaint;
+use App\Actions\Rack\SprayedFilm;
+use App\Actions\Rack\TeachPaint;
 use App\Http\Input;
 use App\Http\Revised;
 use App\Models\Paint;
@@ -16,7 +16,7 @@ use App\Present\CoreView;
 use App\Present\PaintView;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Film\Coats;
-use Hawkbrush\Core\Film\Look;
+use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Node;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -64,8 +64,8 @@ final class PaintController
         $until = $form->field('until')->only(['hidden', 'colour', 'within']);
         $wanted = $until->has('colour') ? $target->colour($until->field('colour')) : null;
         $coats = $wanted === null
-            ? Coats::untilHidden($paint->optics, $ground, $coatUm, Look::Clear, Colour::fromHex($paint->hex)->lab)
-            : Coats::untilColour($paint->optics, $ground, $coatUm, Look::Clear, $wanted->lab, $until->optional('within')?->number(0.1, 50) ?? 2.0);
+            ? Coats::untilHidden($paint->optics, $ground, $coatUm, SurfaceFinish::Clear, Colour::fromHex($paint->hex)->lab)
+            : Coats::untilColour($paint->optics, $ground, $coatUm, SurfaceFinish::Clear, $wanted->lab, $until->optional('within')?->number(0.1, 50) ?? 2.0);
 
         return new JsonResponse([
             'coats' => $coats->coats,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ReadRecipe;
-use App\Actions\SavePattern;
+use App\Actions\Patterns\ReadRecipe;
+use App\Actions\Patterns\SavePattern;
 use App\Http\Input;
 use App\Http\Revised;
 use App\Models\Pattern;

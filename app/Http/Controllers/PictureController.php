@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepPhoto;
-use App\Actions\PickColour;
-use App\Actions\TraceBody;
+use App\Actions\Bodies\TraceBody;
+use App\Actions\Pictures\KeepPhoto;
+use App\Actions\Pictures\PickColour;
 use App\Http\Input;
 use App\Models\Pattern;
-use App\Models\Picture;
+use App\Models\ReferencePhoto;
 use App\Present\CoreView;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Exchange\PaintReader;
@@ -94,13 +94,13 @@ final readonly class PictureController
         ]);
     }
 
-    private function find(string $id): Picture
+    private function find(string $id): ReferencePhoto
     {
-        return Picture::query()->findOrFail($id);
+        return ReferencePhoto::query()->findOrFail($id);
     }
 
     /** @return array{id: string, width: int, height: int, removed: bool} */
-    private static function view(Picture $picture): array
+    private static function view(ReferencePhoto $picture): array
     {
         return ['id' => $picture->id, 'width' => $picture->width, 'height' => $picture->height, 'removed' => $picture->removed_at !== null];
     }

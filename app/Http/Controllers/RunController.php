@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\DrawTexture;
-use App\Actions\KeepPhoto;
-use App\Actions\PlanRun;
-use App\Actions\WorkBench;
+use App\Actions\Pictures\DrawTexture;
+use App\Actions\Pictures\KeepPhoto;
+use App\Actions\Runs\PlanRun;
+use App\Actions\Runs\WorkBench;
+use App\Http\Drawing;
 use App\Http\Input;
-use App\Http\Picture;
-use App\Models\Photo;
+use App\Models\BenchPhoto;
 use App\Models\Run;
 use App\Present\PlanView;
 use App\Present\RunView;
@@ -54,9 +54,9 @@ final readonly class RunController
 
     public function texture(Request $request, string $id, DrawTexture $draw): JsonResponse
     {
-        $picture = Picture::asked(Input::query($request)->only(['upto', 'look']));
+        $picture = Drawing::asked(Input::query($request)->only(['upto', 'look']));
 
-        return new JsonResponse($draw->of(Run::query()->findOrFail($id)->core(), $picture->look, $picture->upto));
+        return new JsonResponse($draw->of(Run::query()->findOrFail($id)->core(), $picture->finish, $picture->upto));
     }
 
     public function start(string $id): JsonResponse
@@ -82,7 +82,7 @@ final readonly class RunController
 
     public function showPhoto(string $id): BinaryFileResponse
     {
-        return KeepPhoto::answer(Photo::query()->findOrFail($id)->id);
+        return KeepPhoto::answer(BenchPhoto::query()->findOrFail($id)->id);
     }
 
     public function finish(string $id): JsonResponse

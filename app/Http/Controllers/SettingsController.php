@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Input;
-use App\Models\Setting;
-use Hawkbrush\Core\Drying\Room;
+use App\Models\Preference;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Units\Units;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -15,12 +15,12 @@ final class SettingsController
 {
     public function show(): JsonResponse
     {
-        return $this->answer(Setting::current());
+        return $this->answer(Preference::current());
     }
 
     public function update(Request $request): JsonResponse
     {
-        $form = Input::of($request)->only(array_keys(Setting::DEFAULTS));
+        $form = Input::of($request)->only(array_keys(Preference::DEFAULTS));
         $change = [];
         foreach (array_keys(Units::all()) as $name) {
             $change[$name] = $form->optional($name)?->choice(Units::names($name));
@@ -29,15 +29,15 @@ final class SettingsController
         $change['humidity_percent'] = $form->optional('humidity_percent')?->number(1, 100);
         $change['daily_backup'] = $form->optional('daily_backup')?->choice(['on', 'off']);
 
-        return $this->answer(Setting::change(array_filter($change, static fn(mixed $value): bool => $value !== null)));
+        return $this->answer(Preference::change(array_filter($change, static fn(mixed $value): bool => $value !== null)));
     }
 
     /** @param array<string, string|float|int> $values */
     private function answer(array $values): JsonResponse
     {
-        $room = Room::of((float) $values['air_c'], (float) $values['humidity_percent']);
+        $climate = Climate::of((float) $values['air_c'], (float) $values['humidity_percent']);
 
-        return new JsonResponse([...$values, 'units' => $this->units($values), 'dew_point_c' => round($room->dewPointC(), 1), 'clear_coat_ok' => $room->clearCoatMayGoOn()]);
+        return new JsonResponse([...$values, 'units' => $this->units($values), 'dew_point_c' => round($climate->dewPointC(), 1), 'clear_coat_ok' => $climate->clearCoatMayGoOn()]);
     }
 
     /**

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ExchangePaints;
+use App\Actions\Patterns\SwapPaints;
+use App\Http\Drawing;
 use App\Http\Input;
-use App\Http\Picture;
 use App\Models\Pattern;
 use App\Models\Version;
 use Illuminate\Http\JsonResponse;
@@ -15,24 +15,24 @@ use Illuminate\Http\Request;
 /** The same pattern in other paints. */
 final readonly class SisterController
 {
-    public function __construct(private ExchangePaints $exchange) {}
+    public function __construct(private SwapPaints $swap) {}
 
-    /** {exchange, look}: the changed bait beside the old; nothing is kept. */
+    /** {swaps, look}: the changed bait beside the old; nothing is kept. */
     public function preview(Request $request, string $id): JsonResponse
     {
         $version = $this->find($id);
-        $form = Input::of($request)->only(['exchange', 'look']);
+        $form = Input::of($request)->only(['swaps', 'look']);
 
-        return new JsonResponse($this->exchange->preview($version, $this->exchange->in($version, $form->field('exchange')), Picture::asked($form)->look));
+        return new JsonResponse($this->swap->preview($version, $this->swap->in($version, $form->field('swaps')), Drawing::asked($form)->finish));
     }
 
-    /** {name, exchange}: kept as a new pattern that remembers this one. */
+    /** {name, swaps}: kept as a new pattern that remembers this one. */
     public function store(Request $request, string $id, PatternController $patterns): JsonResponse
     {
         $version = $this->find(Pattern::query()->with('current')->findOrFail($id)->current->id);
-        $form = Input::of($request)->only(['name', 'exchange']);
+        $form = Input::of($request)->only(['name', 'swaps']);
 
-        return $patterns->answer($this->exchange->sister($version, $this->exchange->in($version, $form->field('exchange')), $form->field('name')->text(120))->id, 201);
+        return $patterns->answer($this->swap->sister($version, $this->swap->in($version, $form->field('swaps')), $form->field('name')->text(120))->id, 201);
     }
 
     private function find(string $id): Version

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\CopyVersion;
-use App\Actions\DrawTexture;
-use App\Actions\Edited;
-use App\Actions\EditVersion;
-use App\Actions\ReadRecipe;
+use App\Actions\Patterns\CopyVersion;
+use App\Actions\Patterns\Edited;
+use App\Actions\Patterns\EditVersion;
+use App\Actions\Patterns\ReadRecipe;
+use App\Actions\Pictures\DrawTexture;
+use App\Http\Drawing;
 use App\Http\Input;
-use App\Http\Picture;
 use App\Models\Paint;
 use App\Models\Version;
 use App\Present\CoreView;
 use App\Present\VersionView;
 use Hawkbrush\Core\Advice\Advisor;
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Calculator\Show;
 use Hawkbrush\Core\Coat\Paint as CorePaint;
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Exchange\ResultWriter;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
-use Hawkbrush\Core\Render\Core;
+use Hawkbrush\Core\Render\CoreSample;
 use Hawkbrush\Core\Run\Plan;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -74,8 +74,8 @@ final readonly class VersionController
     public function texture(Request $request, string $id): JsonResponse
     {
         $query = Input::query($request)->only(['upto', 'look', 'v']);
-        $picture = Picture::asked($query);
-        $response = new JsonResponse($this->draw->of($this->read->of($this->find($id)), $picture->look, $picture->upto));
+        $picture = Drawing::asked($query);
+        $response = new JsonResponse($this->draw->of($this->read->of($this->find($id)), $picture->finish, $picture->upto));
         $response->setEtag(hash('xxh128', (string) $response->getContent()));
         $response->isNotModified($request);
 
@@ -86,8 +86,8 @@ final readonly class VersionController
     {
         $query = Input::query($request)->only(['u', 'deg', 'upto', 'look']);
         $recipe = $this->read->of($this->find($id));
-        $picture = Picture::asked($query);
-        $core = Core::at($recipe, Surface::of($recipe->body, 128, 64), Room::ordinary(), $picture->look, $query->field('u')->number(0, 1), $query->field('deg')->number(0, 360), $picture->upto);
+        $picture = Drawing::asked($query);
+        $core = CoreSample::at($recipe, Surface::of($recipe->body, 128, 64), Climate::ordinary(), $picture->finish, $query->field('u')->number(0, 1), $query->field('deg')->number(0, 360), $picture->upto);
 
         return new JsonResponse(CoreView::of($core));
     }
@@ -95,10 +95,10 @@ final readonly class VersionController
     public function advice(string $id): JsonResponse
     {
         $recipe = $this->read->of($this->find($id));
-        $plan = $recipe->coats() === [] ? null : Plan::of($recipe, 1, Room::ordinary());
+        $plan = $recipe->coats() === [] ? null : Plan::of($recipe, 1, Climate::ordinary());
 
         return new JsonResponse([
-            'findings' => array_map(Show::finding(...), Advisor::advise($recipe, Room::ordinary(), self::opaques())),
+            'findings' => array_map(ResultWriter::finding(...), Advisor::advise($recipe, Climate::ordinary(), self::opaques())),
             'hands_on_min' => round($plan?->handsOnMin() ?? 0, 1),
             'total_min' => round($plan?->totalMin() ?? 0, 1),
         ]);
@@ -119,11 +119,11 @@ final readonly class VersionController
         $texture = null;
         $trouble = '';
         if ($show !== null) {
-            $picture = Picture::asked($show);
+            $picture = Drawing::asked($show);
             // The step that was looked at may be the one that was just removed: then all of it is shown.
             $there = $picture->upto !== null && $recipe->number($picture->upto) > 0;
             try {
-                $texture = $this->draw->of($recipe, $picture->look, $there ? $picture->upto : null);
+                $texture = $this->draw->of($recipe, $picture->finish, $there ? $picture->upto : null);
             } catch (\Throwable $e) {
                 // It is saved, whatever becomes of the picture.
                 report($e);

@@ -15,7 +15,7 @@ use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Step\Prepare\Condition;
 use Hawkbrush\Core\Step\Prepare\Fitting;
 use Hawkbrush\Core\Technique\Cut;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
 use Illuminate\Http\JsonResponse;
@@ -28,7 +28,7 @@ final class VocabularyController
         return new JsonResponse([
             'techniques' => array_map(static fn(Technique $t): array => [
                 'name' => $t->name(), 'label' => $t->label(), 'sprayed' => $t->sprayed(), 'touches' => $t->touches(), 'cut' => $t instanceof Cut, 'random' => ! $t->mirrored(),
-                'settings' => array_map(static fn(Setting $s): array => [
+                'settings' => array_map(static fn(Parameter $s): array => [
                     'name' => $s->name, 'label' => $s->label, 'unit' => $s->unit, 'min' => $s->min, 'max' => $s->max, 'default' => $s->default, 'choices' => $s->choices, 'outline' => $s->outline,
                 ], $t->settings()),
             ], Techniques::all()),

@@ -6,9 +6,9 @@ namespace Hawkbrush\Core\Advice\Rules;
 
 use Hawkbrush\Core\Advice\Finding;
 use Hawkbrush\Core\Advice\Fix;
-use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Advice\Severity;
 use Hawkbrush\Core\Advice\WhiteUnder;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Film\Film;
@@ -27,7 +27,7 @@ final class BrighterOverWhite implements Rule
         return 'brighter-over-white';
     }
 
-    public function look(Painted $painted): array
+    public function check(Painted $painted): array
     {
         $findings = [];
         foreach ($painted->coats as $coat) {
@@ -45,7 +45,7 @@ final class BrighterOverWhite implements Rule
             }
             $glows = $coat->step->mixture->parts[0][0]->kind === Kind::Fluorescent;
             $findings[] = new Finding(
-                $this->name(), Gravity::Hint, $coat->step->id, 'Brighter with white under it',
+                $this->name(), Severity::Hint, $coat->step->id, 'Brighter with white under it',
                 \sprintf('Chroma %d here, %d over white: the ground below takes %d %% of it.%s', round($comes->chroma()), round($wanted->chroma()),
                     round(100 * $lost / $wanted->chroma()), $glows ? ' Fluorescents die over dark.' : ''),
                 $this->mend($painted, $coat->step),

@@ -6,9 +6,9 @@ namespace Hawkbrush\Core\Advice\Rules;
 
 use Hawkbrush\Core\Advice\Finding;
 use Hawkbrush\Core\Advice\Fix;
-use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Advice\Severity;
 use Hawkbrush\Core\Advice\WhiteUnder;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Lab;
@@ -32,7 +32,7 @@ final class ColourTurns implements Rule
         return 'colour-turns';
     }
 
-    public function look(Painted $painted): array
+    public function check(Painted $painted): array
     {
         $findings = [];
         foreach ($painted->coats as $coat) {
@@ -50,7 +50,7 @@ final class ColourTurns implements Rule
             }
             $coats = $this->coatsToWin($painted, $coat->step->coats, $coat->step->dryUm() / $coat->step->coats, $wanted, $heart[0], $optics);
             $findings[] = new Finding(
-                $this->name(), Gravity::Hint, $coat->step->id,
+                $this->name(), Severity::Hint, $coat->step->id,
                 \sprintf('This will read %s than its swatch', $this->word($wanted->hue(), $turn)),
                 \sprintf('Over what lies below the hue turns %d degrees (%d to %d), chroma %d instead of %d.',
                     round(abs($turn)), round($wanted->hue()), round($comes->hue()), round($comes->chroma()), round($wanted->chroma())),

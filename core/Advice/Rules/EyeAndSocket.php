@@ -6,9 +6,9 @@ namespace Hawkbrush\Core\Advice\Rules;
 
 use Hawkbrush\Core\Advice\Finding;
 use Hawkbrush\Core\Advice\Fix;
-use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Advice\Severity;
 
 /** An eye that does not fit its socket stands proud, or rattles. */
 final class EyeAndSocket implements Rule
@@ -21,7 +21,7 @@ final class EyeAndSocket implements Rule
         return 'eye-and-socket';
     }
 
-    public function look(Painted $painted): array
+    public function check(Painted $painted): array
     {
         $socket = $painted->recipe->body->marks->eyeSocketMm;
         $findings = [];
@@ -32,7 +32,7 @@ final class EyeAndSocket implements Rule
             }
             $fits = floor($socket * 2) / 2;
             $findings[] = new Finding(
-                $this->name(), Gravity::Hint, $step->id,
+                $this->name(), Severity::Hint, $step->id,
                 \sprintf('Eye %s mm in a %s mm socket', self::plain($eye->diameterMm), self::plain($socket)),
                 $eye->diameterMm > $socket
                     ? 'It stands proud; on a diving bait it can be knocked off.'

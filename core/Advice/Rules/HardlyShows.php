@@ -6,9 +6,9 @@ namespace Hawkbrush\Core\Advice\Rules;
 
 use Hawkbrush\Core\Advice\Finding;
 use Hawkbrush\Core\Advice\Fix;
-use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Advice\Severity;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Film\FilmState;
 
@@ -27,7 +27,7 @@ final class HardlyShows implements Rule
         return 'hardly-shows';
     }
 
-    public function look(Painted $painted): array
+    public function check(Painted $painted): array
     {
         $findings = [];
         foreach ($painted->coats as $coat) {
@@ -44,7 +44,7 @@ final class HardlyShows implements Rule
                 continue;
             }
             $findings[] = new Finding(
-                $this->name(), Gravity::Hint, $coat->step->id,
+                $this->name(), Severity::Hint, $coat->step->id,
                 $all > 0 ? 'This hardly shows here' : 'Nothing lands',
                 $all > 0
                     ? \sprintf('%.1f DeltaE00 on average; under %.0f over %d %% of its area.', $sum / $all, self::SEEN, round(100 * $unseen / $all))

@@ -6,9 +6,9 @@ namespace Hawkbrush\Core\Advice\Rules;
 
 use Hawkbrush\Core\Advice\Finding;
 use Hawkbrush\Core\Advice\Fix;
-use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Advice\Severity;
 use Hawkbrush\Core\Film\Hiding;
 use Hawkbrush\Core\Film\Kind;
 
@@ -22,7 +22,7 @@ final class NotHidden implements Rule
         return 'base-not-hidden';
     }
 
-    public function look(Painted $painted): array
+    public function check(Painted $painted): array
     {
         $first = $painted->coats[0] ?? null;
         $optics = $first?->step->optics();
@@ -37,7 +37,7 @@ final class NotHidden implements Rule
         $coats = min(40, (int) ceil($needed / ($first->step->dryUm() / $first->step->coats)));
 
         return [new Finding(
-            $this->name(), Gravity::Caution, $first->step->id, 'The base does not hide the body',
+            $this->name(), Severity::Caution, $first->step->id, 'The base does not hide the body',
             \sprintf('%.1f um dry hides %d %% (98 %% counts as hidden); the body shows through and joins the colour.', $first->step->dryUm(), round($ratio * 100)),
             Fix::change(\sprintf('Lay %d coats', $coats), $first->step->id, ['coats' => $coats]),
         )];

@@ -6,9 +6,9 @@ namespace Hawkbrush\Core\Advice\Rules;
 
 use Hawkbrush\Core\Advice\Finding;
 use Hawkbrush\Core\Advice\Fix;
-use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Advice\Severity;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Film\Film;
@@ -25,7 +25,7 @@ final class RunsTogether implements Rule
         return 'runs-together';
     }
 
-    public function look(Painted $painted): array
+    public function check(Painted $painted): array
     {
         $findings = [];
         foreach ($painted->coats as $coat) {
@@ -34,7 +34,7 @@ final class RunsTogether implements Rule
             if ($below === null || $optics === null || $coat->overlap() < self::TOUCHES) {
                 continue;
             }
-            $share = $below->wetShare($painted->room);
+            $share = $below->wetShare($painted->climate);
             $heart = $share > 0 ? $coat->heart() : null;
             if ($heart === null) {
                 continue;
@@ -47,7 +47,7 @@ final class RunsTogether implements Rule
             }
             $meant = $below->setting->by === SetBy::Wet;
             $findings[] = new Finding(
-                $this->name(), $meant ? Gravity::Hint : Gravity::Caution, $coat->step->id,
+                $this->name(), $meant ? Severity::Hint : Severity::Caution, $coat->step->id,
                 $meant ? 'These two run together, as a wet blend' : 'These two will run together',
                 \sprintf('Step %d is still %d %% wet when this lands; together they come out %.0f DeltaE00 from this over a set coat%s.',
                     $painted->number($below), round($share * 100), $change, $run->lab->l > $set->lab->l + 2 ? ', lighter' : ''),

@@ -6,11 +6,11 @@ namespace Hawkbrush\Core\Advice\Rules;
 
 use Hawkbrush\Core\Advice\Finding;
 use Hawkbrush\Core\Advice\Fix;
-use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Minutes;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\PaintedCoat;
 use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Advice\Severity;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Step\Step;
@@ -23,7 +23,7 @@ final class TooSoonToClamp implements Rule
         return 'too-soon-to-clamp';
     }
 
-    public function look(Painted $painted): array
+    public function check(Painted $painted): array
     {
         $findings = [];
         foreach ($painted->coats as $coat) {
@@ -33,8 +33,8 @@ final class TooSoonToClamp implements Rule
             }
             $step = $below->step;
             $air = $step->setting->air();
-            $safe = $step->maskSafeS($painted->room, $air);
-            $touch = $step->touchDryS($painted->room, $air);
+            $safe = $step->maskSafeS($painted->climate, $air);
+            $touch = $step->touchDryS($painted->climate, $air);
             $waited = $this->waited($painted, $below, $coat->step);
             if ($safe !== null && $waited >= $safe - 30) {
                 continue;
@@ -42,7 +42,7 @@ final class TooSoonToClamp implements Rule
             $number = $painted->number($step);
             $minutes = $safe === null ? null : ceil($safe / 60 + $step->setting->minutes - $waited / 60);
             $findings[] = new Finding(
-                $this->name(), Gravity::Caution, $coat->step->id,
+                $this->name(), Severity::Caution, $coat->step->id,
                 $coat->step->technique->label().' goes on too soon',
                 $safe === null || $touch === null
                     ? \sprintf('Step %d does not dry at all in this air. It would print.', $number)

@@ -6,9 +6,9 @@ namespace Hawkbrush\Core\Advice\Rules;
 
 use Hawkbrush\Core\Advice\Finding;
 use Hawkbrush\Core\Advice\Fix;
-use Hawkbrush\Core\Advice\Gravity;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Advice\Severity;
 use Hawkbrush\Core\Coat\Weight;
 
 /** A heavy coat through a mask or thinned: it creeps and runs. Depth comes from many thin coats, not from thick ones. */
@@ -22,7 +22,7 @@ final class TooThick implements Rule
         return 'too-thick-for-one-go';
     }
 
-    public function look(Painted $painted): array
+    public function check(Painted $painted): array
     {
         $findings = [];
         foreach ($painted->coats as $coat) {
@@ -32,7 +32,7 @@ final class TooThick implements Rule
                 continue;
             }
             $findings[] = new Finding(
-                $this->name(), Gravity::Caution, $step->id, 'Too much paint for one go',
+                $this->name(), Severity::Caution, $step->id, 'Too much paint for one go',
                 \sprintf('%.0f um wet %s creeps; about %.0f um holds. The same film in light coats does not.',
                     $step->weight->wetUm(), $step->technique->touches() ? 'against a mask' : \sprintf('at %d %% reducer', round($step->thinning * 100)), self::HOLDS_UM),
                 Fix::change('Lay it in light coats', $step->id, [

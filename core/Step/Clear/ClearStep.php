@@ -68,7 +68,7 @@ final readonly class ClearStep extends WithoutCoat
 
     public function work(Job $job): Work
     {
-        $hardMin = $this->clear->hardMinutes() * $this->coats / $this->clear->rate($job->room->airC);
+        $hardMin = $this->clear->hardMinutes() * $this->coats / $this->clear->rate($job->climate->airC);
         $handsMin = self::COAT_MIN * $job->baits * $this->coats;
 
         return $this->clear->wantsOvernight()

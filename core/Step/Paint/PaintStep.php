@@ -85,10 +85,10 @@ final readonly class PaintStep extends Step
     {
         $coat = $this->coat;
         $spread = Spread::of($job->coveredMm2 * $job->baits, $coat->weight->wetUm(), $coat->coats, self::TRANSFER, $coat->mixture->solids(), $coat->thinning);
-        $setSeconds = $coat->touchDryS($job->room, $coat->setting->air());
+        $setSeconds = $coat->touchDryS($job->climate, $coat->setting->air());
         $heatMin = $coat->setting->by === SetBy::Heat ? max(self::SHORTEST_HEAT_S, (float) $setSeconds) / 60 : 0.0;
         $aBaitMin = $coat->coats * (2 * $coat->strokes * self::STROKE_MIN + $heatMin) + ($coat->technique->touches() ? self::CLAMP_MASK_MIN : 0.0);
-        $waitMin = $coat->setting->minutes * Evaporation::slower($job->room);
+        $waitMin = $coat->setting->minutes * Evaporation::slower($job->climate);
 
         return new Work(
             self::MIX_AND_CLEAN_MIN + $job->baits * $aBaitMin,

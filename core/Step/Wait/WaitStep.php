@@ -29,7 +29,7 @@ final readonly class WaitStep extends TaskWork
 
     public function work(Job $job): Work
     {
-        return Work::drying($this->minutes * Evaporation::slower($job->room));
+        return Work::drying($this->minutes * Evaporation::slower($job->climate));
     }
 
     public function restMin(): float

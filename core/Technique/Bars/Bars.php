@@ -15,7 +15,7 @@ use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** Upright bars through a flexible stencil, tapering towards the belly, cut with a waver so that they do not look ruled. */
@@ -45,13 +45,13 @@ final readonly class Bars extends Stencil implements Cut, Indexed
     public function settings(): array
     {
         return [
-            Setting::number('count', 'Bars', '', 1, 20, 6),
-            Setting::lengthMm('width_mm', 'Width', 0.5, 20, 3.5),
-            Setting::number('from_u', 'First at', 'of length', 0, 1, 0.30),
-            Setting::number('to_u', 'Last at', 'of length', 0, 1, 0.86),
-            Setting::number('top_deg', 'Upper end', 'deg', 0, 180, 15),
-            Setting::number('bottom_deg', 'Lower end', 'deg', 0, 180, 105),
-            Setting::number('waver', 'Waver', '', 0, 1, 0.25),
+            Parameter::number('count', 'Bars', '', 1, 20, 6),
+            Parameter::lengthMm('width_mm', 'Width', 0.5, 20, 3.5),
+            Parameter::number('from_u', 'First at', 'of length', 0, 1, 0.30),
+            Parameter::number('to_u', 'Last at', 'of length', 0, 1, 0.86),
+            Parameter::number('top_deg', 'Upper end', 'deg', 0, 180, 15),
+            Parameter::number('bottom_deg', 'Lower end', 'deg', 0, 180, 105),
+            Parameter::number('waver', 'Waver', '', 0, 1, 0.25),
         ];
     }
 

@@ -11,7 +11,7 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Sided;
 
 /** Brushed on flat: strokes of one width along the side, a little thinner between them; their ends are never in line. */
@@ -35,8 +35,8 @@ final readonly class Brush extends ByHand implements Sided
     public function settings(): array
     {
         return [
-            Setting::lengthMm('wide_mm', 'Brush width', 0.4, 30, 3),
-            Setting::number('streaks', 'Streaks', '', 0, 1, 0.35),
+            Parameter::lengthMm('wide_mm', 'Brush width', 0.4, 30, 3),
+            Parameter::number('streaks', 'Streaks', '', 0, 1, 0.35),
         ];
     }
 

@@ -14,7 +14,7 @@ use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** The edge of a curved card held behind the gill plate: sharp in front, fading backwards. */
@@ -40,10 +40,10 @@ final readonly class Card extends Stencil implements Cut, Indexed
     public function settings(): array
     {
         return [
-            Setting::number('behind_mm', 'Behind the gill edge', 'mm', -10, 20, 0),
-            Setting::lengthMm('width_mm', 'Width', 0.4, 10, 2),
-            Setting::number('top_deg', 'Upper end', 'deg', 0, 180, 45),
-            Setting::number('bottom_deg', 'Lower end', 'deg', 0, 180, 145),
+            Parameter::number('behind_mm', 'Behind the gill edge', 'mm', -10, 20, 0),
+            Parameter::lengthMm('width_mm', 'Width', 0.4, 10, 2),
+            Parameter::number('top_deg', 'Upper end', 'deg', 0, 180, 45),
+            Parameter::number('bottom_deg', 'Lower end', 'deg', 0, 180, 145),
         ];
     }
 

@@ -15,7 +15,7 @@ use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** A row of circles through a circle stencil or a punched card; with a core left free, rings. */
@@ -39,12 +39,12 @@ final readonly class Circles extends Stencil implements Cut, Indexed
     public function settings(): array
     {
         return [
-            Setting::number('count', 'Circles a side', '', 1, 40, 6),
-            Setting::lengthMm('diameter_mm', 'Diameter', 0.5, 40, 4),
-            Setting::number('core', 'Free core (0: none)', 'of diameter', 0, 0.9, 0),
-            Setting::number('from_u', 'From', 'of length', 0, 1, 0.35),
-            Setting::number('to_u', 'To', 'of length', 0, 1, 0.85),
-            Setting::number('deg', 'Around', 'deg from the back', 0, 180, 80),
+            Parameter::number('count', 'Circles a side', '', 1, 40, 6),
+            Parameter::lengthMm('diameter_mm', 'Diameter', 0.5, 40, 4),
+            Parameter::number('core', 'Free core (0: none)', 'of diameter', 0, 0.9, 0),
+            Parameter::number('from_u', 'From', 'of length', 0, 1, 0.35),
+            Parameter::number('to_u', 'To', 'of length', 0, 1, 0.85),
+            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 80),
         ];
     }
 

@@ -11,7 +11,7 @@ use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 
 /** Small opaque spots set one by one with a micro-brush, evenly spread but never in rows. */
 final readonly class Dots extends ByHand
@@ -34,9 +34,9 @@ final readonly class Dots extends ByHand
     public function settings(): array
     {
         return [
-            Setting::lengthMm('diameter_mm', 'Diameter', 0.3, 10, 1.6),
-            Setting::lengthMm('apart_mm', 'Apart', 1, 40, 6),
-            Setting::number('vary', 'Uneven', '', 0, 1, 0.5),
+            Parameter::lengthMm('diameter_mm', 'Diameter', 0.3, 10, 1.6),
+            Parameter::lengthMm('apart_mm', 'Apart', 1, 40, 6),
+            Parameter::number('vary', 'Uneven', '', 0, 1, 0.5),
         ];
     }
 

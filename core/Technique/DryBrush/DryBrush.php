@@ -11,7 +11,7 @@ use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 
 /** Hardly any paint on a stiff brush, drawn along the side: thin streaks that begin and end anywhere. */
 final readonly class DryBrush extends ByHand
@@ -34,9 +34,9 @@ final readonly class DryBrush extends ByHand
     public function settings(): array
     {
         return [
-            Setting::lengthMm('streak_mm', 'Streaks', 2, 60, 14),
-            Setting::lengthMm('hair_mm', 'Hair', 0.1, 2, 0.35),
-            Setting::number('per_cm2', 'Streaks', 'per cm2', 0.5, 30, 6),
+            Parameter::lengthMm('streak_mm', 'Streaks', 2, 60, 14),
+            Parameter::lengthMm('hair_mm', 'Hair', 0.1, 2, 0.35),
+            Parameter::number('per_cm2', 'Streaks', 'per cm2', 0.5, 30, 6),
         ];
     }
 

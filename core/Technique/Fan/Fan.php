@@ -14,7 +14,7 @@ use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** A fin through a fan stencil with rays: from its root it opens backwards and downwards, and fades towards its edge. */
@@ -41,12 +41,12 @@ final readonly class Fan extends Stencil implements Cut, Indexed
     public function settings(): array
     {
         return [
-            Setting::number('u', 'Root at', 'of length', 0, 1, 0.3),
-            Setting::number('deg', 'Around', 'deg from the back', 0, 180, 118),
-            Setting::lengthMm('length_mm', 'Length', 1, 60, 9),
-            Setting::number('spread_deg', 'Opens by', 'deg', 5, 170, 55),
-            Setting::number('turn_deg', 'Turned down by', 'deg from straight back', -90, 90, 30),
-            Setting::number('rays', 'Rays (0: none)', '', 0, 24, 7),
+            Parameter::number('u', 'Root at', 'of length', 0, 1, 0.3),
+            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 118),
+            Parameter::lengthMm('length_mm', 'Length', 1, 60, 9),
+            Parameter::number('spread_deg', 'Opens by', 'deg', 5, 170, 55),
+            Parameter::number('turn_deg', 'Turned down by', 'deg from straight back', -90, 90, 30),
+            Parameter::number('rays', 'Rays (0: none)', '', 0, 24, 7),
         ];
     }
 

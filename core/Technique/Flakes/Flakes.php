@@ -11,7 +11,7 @@ use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 
 /** Glitter sprinkled into tacky size or wet clear: flakes that lie side by side, each covering what is below it. */
 final readonly class Flakes extends ByHand
@@ -34,8 +34,8 @@ final readonly class Flakes extends ByHand
     public function settings(): array
     {
         return [
-            Setting::number('flake_mm', 'Flake', 'mm', 0.1, 2, 0.4),
-            Setting::number('per_cm2', 'Flakes', 'per cm2', 1, 120, 40),
+            Parameter::number('flake_mm', 'Flake', 'mm', 0.1, 2, 0.4),
+            Parameter::number('per_cm2', 'Flakes', 'per cm2', 1, 120, 40),
         ];
     }
 

@@ -12,7 +12,7 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Technique;
 
 /** A line along the side, drawn with a pen or let through between two tapes; whole or in dashes. */
@@ -36,11 +36,11 @@ final readonly class Line implements Indexed, Technique
     public function settings(): array
     {
         return [
-            Setting::lengthMm('width_mm', 'Width', 0.3, 12, 1),
-            Setting::number('deg', 'Around', 'deg from the back', 0, 180, 86),
-            Setting::number('from_u', 'From', 'of length', 0, 1, 0.25),
-            Setting::number('to_u', 'To', 'of length', 0, 1, 0.97),
-            Setting::number('dash_mm', 'Dashes every (0: none)', 'mm', 0, 12, 0),
+            Parameter::lengthMm('width_mm', 'Width', 0.3, 12, 1),
+            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 86),
+            Parameter::number('from_u', 'From', 'of length', 0, 1, 0.25),
+            Parameter::number('to_u', 'To', 'of length', 0, 1, 0.97),
+            Parameter::number('dash_mm', 'Dashes every (0: none)', 'mm', 0, 12, 0),
         ];
     }
 

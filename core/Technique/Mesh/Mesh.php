@@ -7,7 +7,7 @@ namespace Hawkbrush\Core\Technique\Mesh;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Stencil;
 
 /**
@@ -34,11 +34,11 @@ final readonly class Mesh extends Stencil
     public function settings(): array
     {
         return [
-            Setting::lengthMm('pitch_mm', 'Scale length', 0.8, 12, 3),
-            Setting::choice('age', 'Mesh', ['new', 'stiff']),
-            Setting::choice('run', 'Scales open towards', ['tail', 'nose']),
-            Setting::choice('lie', 'Stretched', ['slanted', 'square']),
-            Setting::number('strand', 'Strand (0: as the mesh is)', 'of scale length', 0, 0.5, 0),
+            Parameter::lengthMm('pitch_mm', 'Scale length', 0.8, 12, 3),
+            Parameter::choice('age', 'Mesh', ['new', 'stiff']),
+            Parameter::choice('run', 'Scales open towards', ['tail', 'nose']),
+            Parameter::choice('lie', 'Stretched', ['slanted', 'square']),
+            Parameter::number('strand', 'Strand (0: as the mesh is)', 'of scale length', 0, 0.5, 0),
         ];
     }
 

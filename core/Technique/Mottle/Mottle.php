@@ -8,7 +8,7 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Sided;
 
 /** Irregular patches through a torn or cut stencil: smooth noise of one size, opened where it is high. */
@@ -32,9 +32,9 @@ final readonly class Mottle implements Sided
     public function settings(): array
     {
         return [
-            Setting::lengthMm('size_mm', 'Patch size', 0.8, 20, 4),
-            Setting::number('cover', 'Open part', '', 0.1, 0.9, 0.4),
-            Setting::number('soft', 'Soft edge', '', 0.05, 1, 0.35),
+            Parameter::lengthMm('size_mm', 'Patch size', 0.8, 20, 4),
+            Parameter::number('cover', 'Open part', '', 0.1, 0.9, 0.4),
+            Parameter::number('soft', 'Soft edge', '', 0.05, 1, 0.35),
         ];
     }
 

@@ -14,7 +14,7 @@ use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** One hard-edged mark through a punched card: the shoulder spot, a painted eye, a drop. */
@@ -40,11 +40,11 @@ final readonly class Punch extends Stencil implements Cut, Indexed
     public function settings(): array
     {
         return [
-            Setting::choice('shape', 'Hole', ['round', 'oval', 'drop', 'diamond', 'crescent']),
-            Setting::lengthMm('long_mm', 'Length', 0.8, 40, 5),
-            Setting::number('u', 'Middle at', 'of length', 0, 1, 0.3),
-            Setting::number('deg', 'Around', 'deg from the back', 0, 180, 68),
-            Setting::number('turn_deg', 'Turned down by', 'deg', -180, 180, 0),
+            Parameter::choice('shape', 'Hole', ['round', 'oval', 'drop', 'diamond', 'crescent']),
+            Parameter::lengthMm('long_mm', 'Length', 0.8, 40, 5),
+            Parameter::number('u', 'Middle at', 'of length', 0, 1, 0.3),
+            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 68),
+            Parameter::number('turn_deg', 'Turned down by', 'deg', -180, 180, 0),
         ];
     }
 

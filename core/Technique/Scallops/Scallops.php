@@ -13,7 +13,7 @@ use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** A row stencil of scallops moved down the side: each leaves the rim of a scale, hard outside and soft inside. */
@@ -43,9 +43,9 @@ final readonly class Scallops extends Stencil implements Cut, Indexed
     public function settings(): array
     {
         return [
-            Setting::lengthMm('scale_mm', 'Scale length', 1.5, 20, 5),
-            Setting::lengthMm('rim_mm', 'Rim', 0.3, 8, 1.4),
-            Setting::choice('run', 'Rims towards', ['tail', 'nose']),
+            Parameter::lengthMm('scale_mm', 'Scale length', 1.5, 20, 5),
+            Parameter::lengthMm('rim_mm', 'Rim', 0.3, 8, 1.4),
+            Parameter::choice('run', 'Rims towards', ['tail', 'nose']),
         ];
     }
 

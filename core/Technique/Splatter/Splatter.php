@@ -10,7 +10,7 @@ use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Thrown;
 
@@ -41,9 +41,9 @@ final readonly class Splatter implements Technique, Thrown
     public function settings(): array
     {
         return [
-            Setting::lengthMm('drop_mm', 'Drop size (air at 2 psi)', 0.2, 4, 0.8),
-            Setting::number('per_cm2', 'Drops', 'per cm2', 0.5, 60, 8),
-            Setting::choice('by', 'Thrown by', ['low air', 'toothbrush', 'stub brush']),
+            Parameter::lengthMm('drop_mm', 'Drop size (air at 2 psi)', 0.2, 4, 0.8),
+            Parameter::number('per_cm2', 'Drops', 'per cm2', 0.5, 60, 8),
+            Parameter::choice('by', 'Thrown by', ['low air', 'toothbrush', 'stub brush']),
         ];
     }
 

@@ -11,7 +11,7 @@ use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 
 /** Light dabs with a damp sponge, blotted nearly dry: each leaves a cluster of uneven specks. */
 final readonly class Sponge extends ByHand
@@ -36,9 +36,9 @@ final readonly class Sponge extends ByHand
     public function settings(): array
     {
         return [
-            Setting::lengthMm('dab_mm', 'Dab', 1, 30, 7),
-            Setting::lengthMm('pore_mm', 'Specks', 0.2, 5, 0.9),
-            Setting::number('per_cm2', 'Dabs', 'per cm2', 0.2, 20, 2.5),
+            Parameter::lengthMm('dab_mm', 'Dab', 1, 30, 7),
+            Parameter::lengthMm('pore_mm', 'Specks', 0.2, 5, 0.9),
+            Parameter::number('per_cm2', 'Dabs', 'per cm2', 0.2, 20, 2.5),
         ];
     }
 

@@ -15,7 +15,7 @@ use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Technique;
 
 /** One spot on each side, through a punched card or free-hand; the softer the edge, the further off it was held. */
@@ -39,11 +39,11 @@ final readonly class Spot implements Cut, Indexed, Technique
     public function settings(): array
     {
         return [
-            Setting::number('u', 'At', 'of length', 0, 1, 0.29),
-            Setting::number('deg', 'Around', 'deg from the back', 0, 180, 68),
-            Setting::lengthMm('diameter_mm', 'Diameter', 0.5, 30, 5),
-            Setting::number('soft', 'Soft edge', '', 0.05, 1, 0.5),
-            Setting::number('core', 'Free centre (0: none)', 'of diameter', 0, 0.9, 0),
+            Parameter::number('u', 'At', 'of length', 0, 1, 0.29),
+            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 68),
+            Parameter::lengthMm('diameter_mm', 'Diameter', 0.5, 30, 5),
+            Parameter::number('soft', 'Soft edge', '', 0.05, 1, 0.5),
+            Parameter::number('core', 'Free centre (0: none)', 'of diameter', 0, 0.9, 0),
         ];
     }
 

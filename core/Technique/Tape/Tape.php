@@ -12,7 +12,7 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Setting;
+use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** All but what is taped off: a band along the side with sharp edges, straight or slanted from nose to tail. */
@@ -39,11 +39,11 @@ final readonly class Tape extends Stencil implements Indexed
     public function settings(): array
     {
         return [
-            Setting::number('top_deg', 'Upper tape', 'deg from the back', 0, 180, 0),
-            Setting::number('bottom_deg', 'Lower tape', 'deg from the back', 0, 180, 70),
-            Setting::number('from_u', 'From', 'of length', 0, 1, 0),
-            Setting::number('to_u', 'To', 'of length', 0, 1, 1),
-            Setting::lengthMm('slant_mm', 'Falls towards the tail by', 0, 40, 0),
+            Parameter::number('top_deg', 'Upper tape', 'deg from the back', 0, 180, 0),
+            Parameter::number('bottom_deg', 'Lower tape', 'deg from the back', 0, 180, 70),
+            Parameter::number('from_u', 'From', 'of length', 0, 1, 0),
+            Parameter::number('to_u', 'To', 'of length', 0, 1, 1),
+            Parameter::lengthMm('slant_mm', 'Falls towards the tail by', 0, 40, 0),
         ];
     }
 

@@ -24,9 +24,9 @@ export function AdvicePanel({ advice, version, onStep, onFix, busy }: Props) {
           const index = version.steps.findIndex((s) => s.document.id === finding.step);
           const fix = finding.fix;
           return (
-            <li key={finding.rule + finding.step} className={`advice-${finding.gravity}`} data-rule={finding.rule}>
+            <li key={finding.rule + finding.step} className={`advice-${finding.severity}`} data-rule={finding.rule}>
               <button type="button" className="advice-step" onClick={() => onStep(index)}>
-                <span className="advice-word">{WORDS[finding.gravity]}</span> {index + 1} · {finding.headline}
+                <span className="advice-word">{WORDS[finding.severity]}</span> {index + 1} · {finding.headline}
               </button>
               <p>
                 {finding.reason}{' '}

@@ -13,7 +13,7 @@ export function changeWords(change: Change | 'undo' | 'redo', steps: Step[], set
       return 'another body';
     case 'prepare':
       return 'the preparation of its body';
-    case 'exchange':
+    case 'swap':
       return 'another paint in the place of one';
     case 'change': {
       const set = Object.entries(change.set).map(([field, value]) => fieldWords(field, value, settings));

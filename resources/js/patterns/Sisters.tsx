@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, ask, words } from '../api/client';
 import { usePaints, useSheetQuery, useTexture } from '../api/queries';
-import type { Exchanges, Paint, Sheet, Step } from '../api/types';
+import type { Paint, Sheet, Step, Swaps } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
@@ -93,12 +93,12 @@ function Family({ sheet, rack }: { sheet: Sheet; rack: Paint[] }) {
             />
             <b>{pattern.name}</b> as it is
           </li>
-          {family.map((exchange) => (
+          {family.map((swaps) => (
             <Sister
-              key={JSON.stringify(exchange)}
+              key={JSON.stringify(swaps)}
               sheet={sheet}
-              exchange={exchange}
-              said={exchange
+              swaps={swaps}
+              said={swaps
                 .map((one) => `${names.get(one.paint)} becomes ${names.get(one.for[0]?.paint ?? '')}`)
                 .join(', ')}
             />
@@ -112,20 +112,19 @@ function Family({ sheet, rack }: { sheet: Sheet; rack: Paint[] }) {
   );
 }
 
-function Sister({ sheet, exchange, said }: { sheet: Sheet; exchange: Exchanges; said: string }) {
+function Sister({ sheet, swaps, said }: { sheet: Sheet; swaps: Swaps; said: string }) {
   const { pattern, version } = sheet;
   const queries = useQueryClient();
   const once = useOnce();
   const navigate = useNavigate();
   const [name, setName] = useState<string | null>(null);
   const seen = useQuery({
-    queryKey: ['preview', version.id, version.revision, exchange],
-    queryFn: () =>
-      ask(api.POST('/versions/{id}/preview', { params: { path: { id: version.id } }, body: { exchange } })),
+    queryKey: ['preview', version.id, version.revision, swaps],
+    queryFn: () => ask(api.POST('/versions/{id}/preview', { params: { path: { id: version.id } }, body: { swaps } })),
   });
   const keep = useMutation({
     mutationFn: () =>
-      once({ name: name ?? '', exchange }, (body, headers) =>
+      once({ name: name ?? '', swaps }, (body, headers) =>
         ask(api.POST('/patterns/{id}/sisters', { params: { path: { id: pattern.id } }, body, headers })),
       ),
     onSuccess: (kept) => {
@@ -193,8 +192,8 @@ function usedIn(steps: Step[], rack: Paint[]): Paint[] {
 }
 
 /** Every way of exchanging one colour alone, or both together. */
-function combinations(exchanged: Record<string, string[]>): Exchanges[] {
-  type One = Exchanges[number];
+function combinations(exchanged: Record<string, string[]>): Swaps[] {
+  type One = Swaps[number];
   const one = (paint: string, to: string): One => ({ paint, for: [{ paint: to, drops: 1 }] });
   const [first, second] = Object.entries(exchanged);
   if (first === undefined) return [];

@@ -1,7 +1,7 @@
-import type { Difference } from '../api/types';
+import type { PlanChange } from '../api/types';
 
 interface Props {
-  changes: Difference[];
+  changes: PlanChange[];
   steps: { step: string; name: string }[];
   title: string;
 }

@@ -63,7 +63,7 @@ export function PlanSheet({ plan, settings }: Props) {
                   <td>
                     {step.number} {step.name}
                   </td>
-                  <td>{step.mix === null ? '' : mixWords(step.mix)}</td>
+                  <td>{step.cup === null ? '' : cupWords(step.cup)}</td>
                   <td className="num">{step.hands_on_min > 0 ? minutes(step.hands_on_min) : ''}</td>
                   <td className="num">{step.wait_min > 0 ? `${minutes(step.wait_min)} ${step.wait_for}` : ''}</td>
                   <td className="num">{clock(step.done_at, plan.starts_at)}</td>
@@ -89,8 +89,8 @@ export function PlanSheet({ plan, settings }: Props) {
   );
 }
 
-export function mixWords(mix: NonNullable<Plan['steps'][number]['mix']>): string {
-  const parts = mix.paints.map((p) => `${p.drops} ${p.name}`);
-  if (mix.reducer_drops > 0) parts.push(`${mix.reducer_drops} reducer`);
+export function cupWords(cup: NonNullable<Plan['steps'][number]['cup']>): string {
+  const parts = cup.paints.map((p) => `${p.drops} ${p.name}`);
+  if (cup.reducer_drops > 0) parts.push(`${cup.reducer_drops} reducer`);
   return parts.join(' + ');
 }

@@ -9,7 +9,7 @@ import { air, isPaint } from '../steps/paint';
 import { length, pressure, temperature } from '../units/units';
 import './runs.css';
 import { Changes } from './Changes';
-import { mixWords, PlanSheet } from './PlanSheet';
+import { cupWords, PlanSheet } from './PlanSheet';
 
 /** A run: its plan on the screen, and as a bench card on paper. */
 export function RunPage() {
@@ -102,7 +102,7 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
                 const { document: d, shown } = step;
                 const coat = isPaint(step) ? step : undefined;
                 const c = coat?.document;
-                const mix = run.plan.steps.find((p) => p.step === d.id)?.mix;
+                const cup = run.plan.steps.find((p) => p.step === d.id)?.cup;
                 return (
                   <tr key={d.id}>
                     <td>
@@ -114,7 +114,7 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
                         ? ''
                         : `, ${length.show(c.width_mm, settings)} ${length.unit(settings)} wide`}
                     </td>
-                    <td>{mix == null ? '' : mixWords(mix)}</td>
+                    <td>{cup == null ? '' : cupWords(cup)}</td>
                     <td className="num">{coat === undefined ? '' : air(coat, coat.document.psi, settings)[0]}</td>
                     <td className="num">{c === undefined ? '' : `${c.coats} ${c.weight}`}</td>
                     <td className="num">{c?.strokes}</td>

@@ -37,7 +37,7 @@ export const paint: Face<PaintStep> = {
       [figure, say('psi', unit)],
       [String(used.strokes ?? d.strokes), say('strokes', 'strokes a side')],
       [String(coats), say('coats', `${coats === 1 ? 'coat' : 'coats'}, ${d.weight}`)],
-      ...cupWords(planned),
+      ...cupFigure(planned),
     ];
   },
 };
@@ -52,10 +52,10 @@ export function air({ shown }: StepOf<PaintStep>, psi: number, settings: Setting
 }
 
 /** The drops of a cup, and of what; nothing where none is mixed. */
-export function cupWords(planned: PlannedStep | undefined): [string, string][] {
-  const mix = planned?.mix;
-  if (mix == null) return [];
-  const reducer = mix.reducer_drops > 0 ? [{ drops: mix.reducer_drops, name: 'reducer' }] : [];
-  const parts = [...mix.paints, ...reducer];
+export function cupFigure(planned: PlannedStep | undefined): [string, string][] {
+  const cup = planned?.cup;
+  if (cup == null) return [];
+  const reducer = cup.reducer_drops > 0 ? [{ drops: cup.reducer_drops, name: 'reducer' }] : [];
+  const parts = [...cup.paints, ...reducer];
   return [[parts.map((p) => p.drops).join('+'), `drops for all: ${parts.map((p) => p.name).join(' + ')}`]];
 }

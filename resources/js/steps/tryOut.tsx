@@ -5,7 +5,7 @@ import { Figure } from '../parts/Figure';
 import { SavedText } from '../parts/SavedText';
 import { pressure } from '../units/units';
 import type { Face, FormProps } from './face';
-import { cupWords, isPaint } from './paint';
+import { cupFigure, isPaint } from './paint';
 
 const GROUNDS = ['card', 'glove', 'paper'] as const;
 
@@ -33,7 +33,7 @@ export const tryOut: Face<TryStep> = {
       figures.push([String(pressure.show(psi, settings)), `${pressure.unit(settings)}, ${found('psi')}`]);
     if (thinning_percent !== undefined)
       figures.push([String(thinning_percent), `% reducer, ${found('thinning_percent')}`]);
-    return [...figures, ...cupWords(tried?.planned)];
+    return [...figures, ...cupFigure(tried?.planned)];
   },
 };
 

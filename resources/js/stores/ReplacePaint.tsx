@@ -81,7 +81,7 @@ function worst(offer: Offer): string {
 
 function Beside({ use, paint, offer }: { use: Use; paint: Paint; offer: Offer }) {
   const queries = useQueryClient();
-  const exchange = [{ paint: paint.id, for: offer.parts.map(({ paint: id, drops }) => ({ paint: id, drops })) }];
+  const swaps = [{ paint: paint.id, for: offer.parts.map(({ paint: id, drops }) => ({ paint: id, drops })) }];
   const version = useQuery({
     queryKey: ['version', use.version],
     queryFn: () => ask(api.GET('/versions/{id}', { params: { path: { id: use.version } } })),
@@ -89,9 +89,8 @@ function Beside({ use, paint, offer }: { use: Use; paint: Paint; offer: Offer })
   const body = useBodies().data?.find((one) => one.id === version?.body.id);
   const before = useShelfTexture(use.version, version?.revision ?? 0, version !== undefined).data;
   const after = useQuery({
-    queryKey: ['preview', use.version, version?.revision, exchange],
-    queryFn: () =>
-      ask(api.POST('/versions/{id}/preview', { params: { path: { id: use.version } }, body: { exchange } })),
+    queryKey: ['preview', use.version, version?.revision, swaps],
+    queryFn: () => ask(api.POST('/versions/{id}/preview', { params: { path: { id: use.version } }, body: { swaps } })),
     placeholderData: (previous) => previous,
   }).data;
   const keep = useMutation({
@@ -101,7 +100,7 @@ function Beside({ use, paint, offer }: { use: Use; paint: Paint; offer: Offer })
           params: { path: { id: use.version } },
           body: {
             revision: version?.revision ?? 0,
-            change: { op: 'exchange', exchange },
+            change: { op: 'swap', swaps },
           },
         }),
       ),

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Hawkbrush\Core\Drying\Room;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Run\BenchEvent;
@@ -50,8 +50,8 @@ it('hands what was found on to the coat, which can still be found otherwise', fu
 });
 
 it('takes two minutes for all baits, lays nothing and takes no paint of its own', function (): void {
-    $plan = Plan::of(recipeWithTry(), 5, Room::ordinary());
-    $without = Plan::of(recipeWithTry(['on' => false]), 5, Room::ordinary());
+    $plan = Plan::of(recipeWithTry(), 5, Climate::ordinary());
+    $without = Plan::of(recipeWithTry(['on' => false]), 5, Climate::ordinary());
     expect($plan->handsOnMin() - $without->handsOnMin())->toEqualWithDelta(2, 1e-9)
         ->and($plan->steps[1]->work->cup)->toBeNull()
         ->and($plan->takesMl())->toBe($without->takesMl())

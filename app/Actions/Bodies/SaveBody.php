@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bodies;
+
+use App\Models\Body;
+use Hawkbrush\Core\Body\Body as CoreBody;
+use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Exchange\BodyWriter;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+
+/** Puts a kind of body into the drawer. */
+final class SaveBody
+{
+    /**
+     * From a painter's form: its measures and what is kept of it.
+     *
+     * @throws Refused
+     */
+    public function fromForm(Node $form): Body
+    {
+        $form->field('name')->text(80);
+        $kept = ChangeBody::kept($form);
+        $document = array_map(static fn(Node $n): mixed => $n->raw(), $form->fields());
+        foreach (['condition', 'fittings', 'weight_g', 'stock'] as $field) {
+            unset($document[$field]);
+        }
+
+        return $this->of(BodyReader::read(Node::root($document)), $kept);
+    }
+
+    /**
+     * The same body if the drawer already knows it, else a new one.
+     *
+     * @param array<string, mixed> $kept of a new one: stock, condition, fittings, weight
+     */
+    public function of(CoreBody $body, array $kept = []): Body
+    {
+        [$form, $fingerprint] = $this->form($body);
+
+        return Body::query()->where('fingerprint', $fingerprint)->first()
+            ?? Body::query()->create([...$kept, 'name' => $body->name, 'material' => $body->material, 'form' => $form, 'fingerprint' => $fingerprint])->refresh();
+    }
+
+    /** @return array{array<string, mixed>, string} what is kept of its form, and the fingerprint of all of it */
+    public function form(CoreBody $body): array
+    {
+        $form = BodyWriter::write($body);
+        unset($form['name'], $form['material']);
+
+        return [$form, hash('xxh128', serialize([$body->name, $body->material, $form]))];
+    }
+}

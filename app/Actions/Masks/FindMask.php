@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Masks;
+
+use App\Models\Mask;
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Mask\Plate;
+use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Technique\Cut;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** Which masks of the box serve a recipe, and for which of its steps a new one is to be cut. */
+final class FindMask
+{
+    /**
+     * @return list<array{Coat, Mask|null}> every step through a cut mask, with the one that serves it
+     */
+    public function of(Recipe $recipe): array
+    {
+        $surface = Plate::surface($recipe->body);
+        $box = Mask::query()->whereNull('retired_at')->orderBy('uses')->get();
+        $found = [];
+        foreach ($recipe->coats() as $step) {
+            if ($step->technique instanceof Cut) {
+                $found[] = [$step, $this->serving($step, $step->technique, $surface, $box)];
+            }
+        }
+
+        return $found;
+    }
+
+    /** Counts the baits of a finished run on the masks they were sprayed through. */
+    public function wear(Recipe $recipe, int $baits): void
+    {
+        foreach ($this->of($recipe) as [, $mask]) {
+            Mask::query()->whereKey($mask?->id)->increment('uses', $baits, ['revision' => DB::raw('revision + 1')]);
+        }
+    }
+
+    /** @param Collection<int, Mask> $box */
+    private function serving(Coat $step, Cut $technique, Surface $surface, Collection $box): ?Mask
+    {
+        $wanted = Plate::of('', $technique, $step->choices, $step->seed, $surface);
+
+        return $box->first(static fn(Mask $mask): bool => $mask->technique['name'] === $step->technique->name() && $wanted->servedBy($mask->plate()));
+    }
+}

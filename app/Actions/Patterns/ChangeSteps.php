@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Patterns;
+
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+use Illuminate\Support\Str;
+
+/**
+ * One change to the steps of a recipe: {op: add, step, after (step id), or first: true; else last}, {op: change, step, set}, {op: move, step, to},
+ * {op: duplicate, step} or {op: remove, step}.
+ */
+final class ChangeSteps
+{
+    public const OPS = ['add', 'change', 'move', 'duplicate', 'remove'];
+
+    /**
+     * @param list<array<string, mixed>> $steps
+     *
+     * @return array{list<array<string, mixed>>, string, string} the steps after it, what was done in words, and which
+     *                                                         fields of which step were set
+     *
+     * @throws Refused when the change does not fit these steps
+     */
+    public function apply(array $steps, Node $change): array
+    {
+        $op = $change->field('op')->choice(self::OPS);
+        if ($op === 'add') {
+            return $this->add($steps, $change);
+        }
+        $at = $this->find($steps, $change->field('step'));
+        $number = $at + 1;
+        switch ($op) {
+            case 'change':
+                $change->only(['op', 'step', 'set']);
+                foreach ($change->field('set')->fields(20) as $field => $value) {
+                    if (\in_array($field, ['id', 'type'], true)) {
+                        throw $value->refuse('A step keeps its id and its type.');
+                    }
+                    $steps[$at][$field] = $value->raw();
+                }
+
+                return [$steps, "change step {$number}", $change->field('step')->text(40).' '.implode(' ', array_keys($change->field('set')->fields()))];
+            case 'move':
+                $change->only(['op', 'step', 'to']);
+                $to = $change->field('to')->integer(0, \count($steps) - 1);
+                [$moved] = array_splice($steps, $at, 1);
+                array_splice($steps, $to, 0, [$moved]);
+
+                return [$steps, "move step {$number}", ''];
+            case 'duplicate':
+                $change->only(['op', 'step']);
+                array_splice($steps, $number, 0, [['id' => $this->newId()] + $steps[$at]]);
+
+                return [$steps, "duplicate step {$number}", ''];
+            default:
+                $change->only(['op', 'step']);
+                array_splice($steps, $at, 1);
+
+                return [$steps, "remove step {$number}", ''];
+        }
+    }
+
+    /**
+     * @param list<array<string, mixed>> $steps
+     *
+     * @return array{list<array<string, mixed>>, string, string}
+     */
+    private function add(array $steps, Node $change): array
+    {
+        $change->only(['op', 'step', 'after', 'first']);
+        $at = match (true) {
+            $change->has('after') => $this->find($steps, $change->field('after')) + 1,
+            $change->optional('first')?->boolean() ?? false => 0,
+            default => \count($steps),
+        };
+        $step = ['id' => $this->newId()];
+        foreach ($change->field('step')->fields(40) as $field => $value) {
+            $step[$field] = $value->raw();
+        }
+        array_splice($steps, $at, 0, [$step]);
+
+        return [$steps, 'add step '.($at + 1), ''];
+    }
+
+    /** @param list<array<string, mixed>> $steps */
+    private function find(array $steps, Node $id): int
+    {
+        foreach ($steps as $i => $step) {
+            if ($step['id'] === $id->text(40)) {
+                return $i;
+            }
+        }
+        throw $id->refuse('There is no such step in this version.');
+    }
+
+    private function newId(): string
+    {
+        return strtolower((string) Str::ulid());
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Patterns;
+
+use App\Models\Version;
+use Hawkbrush\Core\Pattern\Recipe;
+
+/** A version as an edit left it, with its recipe. */
+final readonly class Edited
+{
+    public function __construct(public Version $version, public Recipe $recipe) {}
+}

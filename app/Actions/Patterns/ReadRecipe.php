@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Patterns;
+
+use App\Models\Body;
+use App\Models\Paint;
+use App\Models\Pattern;
+use App\Models\Version;
+use Hawkbrush\Core\Exchange\RecipeReader;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Step\Steps;
+
+/** A recipe of the core from what stands in the database. */
+final class ReadRecipe
+{
+    public function of(Version $version): Recipe
+    {
+        return $this->from($version->pattern, $version->body, $version->steps);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $steps
+     *
+     * @throws Refused when a step cannot be worked with
+     */
+    public function from(Pattern $pattern, Body $body, array $steps): Recipe
+    {
+        $paints = [];
+        foreach (Paint::query()->findMany($this->paintIds($steps)) as $paint) {
+            $paints[$paint->id] = $paint->core();
+        }
+        $read = [];
+        $node = Node::root(['steps' => $steps])->field('steps');
+        foreach ($node->items(0, RecipeReader::MOST_STEPS) as $step) {
+            $read[] = Steps::read($step, $paints);
+        }
+
+        return new Recipe($pattern->name, $pattern->species, $pattern->water, $pattern->notes, $body->core(), $read);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $steps
+     *
+     * @return list<string>
+     */
+    public function paintIds(array $steps): array
+    {
+        $ids = [];
+        foreach ($steps as $step) {
+            foreach (\is_array($step['mix'] ?? null) ? $step['mix'] : [] as $part) {
+                if (\is_array($part) && \is_string($part['paint'] ?? null)) {
+                    $ids[$part['paint']] = true;
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($ids));
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Pictures;
+
+use App\Keeping\PictureCache;
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Colour\Bands;
+use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Exchange\RecipeWriter;
+use Hawkbrush\Core\Exchange\ResultWriter;
+use Hawkbrush\Core\Film\SurfaceFinish;
+use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Render\Texture;
+
+/** The surface of a bait as colours, kept under all that it depends on: a change of anything is another picture. */
+final class DrawTexture
+{
+    /** Raised when the models change, so that no picture of an older one is shown. */
+    private const MODEL = 10;
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Refused when there is no such step
+     */
+    public function of(Recipe $recipe, SurfaceFinish $finish, ?string $upto, int $width = 256, int $height = 128): array
+    {
+        if ($upto !== null && $recipe->number($upto) === 0) {
+            throw Refused::at('/upto', 'There is no such step in this version.');
+        }
+        $document = RecipeWriter::write($recipe);
+        unset($document['name'], $document['species'], $document['water'], $document['notes']);
+        $key = 'texture:'.hash('xxh128', serialize([self::MODEL, $document, $finish, $upto, $width, $height]));
+
+        return PictureCache::remember($key, static fn(): array => ResultWriter::texture(
+            Texture::of(Field::of($recipe, Surface::of($recipe->body, $width, $height), Climate::ordinary(), $upto, Bands::EveryThird), $finish),
+        ));
+    }
+}

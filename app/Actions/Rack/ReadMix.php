@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Rack;
+
+use App\Actions\Named;
+use App\Models\Paint;
+use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\Paint as CorePaint;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+
+/** Paints of the rack with their drops: a list of {paint, drops}. */
+final class ReadMix
+{
+    /**
+     * @return non-empty-list<array{CorePaint, int}>
+     *
+     * @throws Refused when a paint is not on the rack or stands in it twice
+     */
+    public function of(Node $parts): array
+    {
+        $mix = $seen = [];
+        foreach ($parts->items(...Bounds::OF['paints_in_mix']) as $part) {
+            $part->only(['paint', 'drops']);
+            $id = $part->field('paint')->text(40);
+            $paint = Named::paint($part->field('paint'));
+            if (isset($seen[$id])) {
+                throw $part->field('paint')->refuse("{$paint->name} stands in this mix twice; give it once with all its drops.");
+            }
+            $seen[$id] = true;
+            $mix[] = [$paint->core(), Bounds::whole($part->field('drops'), 'drops')];
+        }
+
+        return $mix === [] ? throw $parts->refuse('A mix needs a paint.') : $mix;
+    }
+}

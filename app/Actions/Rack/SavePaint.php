@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Rack;
+
+use App\Models\Paint;
+use Hawkbrush\Core\Coat\Mixture;
+use Hawkbrush\Core\Coat\Paint as CorePaint;
+use Hawkbrush\Core\Exchange\Bottle;
+use Hawkbrush\Core\Exchange\PaintReader;
+use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+use Illuminate\Support\Facades\DB;
+
+/** Puts a paint on the rack, with the optics worked out, and changes what is known of it. */
+final readonly class SavePaint
+{
+    private const BOTTLE_ML = 30.0;
+
+    private const MOST_ML = 5000;
+
+    /** What makes the paint itself; the rest is about the bottle. */
+    private const PAINT = ['name', 'kind', 'hex', 'family', 'solids', 'drop_ml', 'drying'];
+
+    private const BOTTLE = ['finish', 'bottle_ml', 'left_ml', 'opened_on'];
+
+    public function __construct(private ReadMix $mix) {}
+
+    /**
+     * From the rack's own form: a swatch as seen under clear, a kind, and what the bottle holds.
+     *
+     * @throws Refused
+     */
+    public function fromForm(Node $form): Paint
+    {
+        $form->only([...self::PAINT, ...self::BOTTLE]);
+        $form->field('name')->text(80);
+
+        return $this->put($this->read($form, []), $this->bottle($form));
+    }
+
+    /** A line of a rack table: the paint that is known by its name is brought up to date, else it is added. */
+    public function fromBottle(Bottle $bottle, ?Paint $known): Paint
+    {
+        $about = ['finish' => $bottle->finish, 'bottle_ml' => $bottle->bottleMl, 'left_ml' => $bottle->leftMl, 'opened_on' => $bottle->openedOn];
+        $document = Node::root(['name' => $bottle->name, 'kind' => $bottle->kind->value, 'hex' => $bottle->hex, 'family' => $bottle->family, 'solids' => $bottle->solids,
+            'drop_ml' => $bottle->dropMl, 'drying' => $bottle->drying ?? $known->drying ?? 1.0]);
+        if ($known === null) {
+            return $this->put($this->read($document, []), $about);
+        }
+        $this->settle($known, $this->read($document, $this->keeps($known, $document) ? $this->measured($known) : []), $about);
+
+        return $known;
+    }
+
+    /**
+     * Changes of one bottle. A new swatch or kind means a new guess, unless a card was measured.
+     *
+     * @throws Refused
+     */
+    public function change(Paint $paint, Node $form): void
+    {
+        $form->only(['revision', 'archived', ...self::PAINT, ...self::BOTTLE]);
+        if ($form->has('name')) {
+            $form->field('name')->text(80);
+        }
+        $archived = $form->optional('archived')?->boolean();
+        $about = $this->bottle($form, $paint) + ['archived_at' => $archived === null ? $paint->archived_at : ($archived ? now() : null)];
+        if ($form->has('opened_on') === false && \array_key_exists('opened_on', (array) $form->raw())) {
+            $about['opened_on'] = null;
+        }
+        $document = ['name' => $paint->name, 'kind' => $paint->kind, 'hex' => $paint->hex, 'family' => $paint->family, 'solids' => $paint->solids, 'drop_ml' => $paint->drop_ml, 'drying' => $paint->drying];
+        foreach (self::PAINT as $field) {
+            if ($form->has($field)) {
+                $document[$field] = $form->field($field)->raw();
+            }
+        }
+        $node = Node::root($document);
+        $this->settle($paint, $this->read($node, $this->keeps($paint, $node) ? $this->measured($paint) : []), $about);
+    }
+
+    /**
+     * {name, parts, made_ml}: a mix under a name; what was poured together comes out of its bottles.
+     *
+     * @throws Refused when a bottle holds less than was poured
+     */
+    public function fromMix(Node $form): Paint
+    {
+        $form->only(['name', 'parts', 'made_ml']);
+        $mix = new Mixture($this->mix->of($form->field('parts')));
+        $made = $form->optional('made_ml')?->number(0, self::MOST_ML) ?? 0.0;
+
+        return DB::transaction(function () use ($form, $mix, $made): Paint {
+            $recorded = [];
+            foreach ($mix->parts as $i => [$part, $drops]) {
+                $poured = $made * $drops * $part->dropMl / $mix->ml();
+                $bottle = Paint::query()->findOrFail($part->id);
+                if ($poured > $bottle->left_ml + 1e-6) {
+                    throw Refused::at('/made_ml', \sprintf('This takes %.1f ml of %s; only %.1f ml are left.', $poured, $part->name, $bottle->left_ml));
+                }
+                if ($poured > 0) {
+                    $bottle->update(['left_ml' => $bottle->left_ml - $poured, 'revision' => $bottle->revision + 1]);
+                }
+                $recorded[$i] = ['paint' => $part->id, 'name' => $part->name, 'drops' => $drops];
+            }
+
+            return $this->put($mix->paint('new', $form->field('name')->text(80)), ['bottle_ml' => max($made, 1.0), 'left_ml' => $made, 'mix' => $recorded]);
+        });
+    }
+
+    /** A paint that came with a document: the same one if the rack already holds it, else a new, empty bottle. */
+    public function fromDocument(CorePaint $paint): Paint
+    {
+        return Paint::query()->where('fingerprint', $this->fingerprint($paint))->first() ?? $this->put($paint, ['bottle_ml' => self::BOTTLE_ML, 'left_ml' => 0.0]);
+    }
+
+    /** What a card taught. */
+    public function teach(Paint $paint, Optics $found): void
+    {
+        $core = $paint->core();
+        $this->settle($paint, new CorePaint($paint->id, $core->name, $core->kind, $found, $core->hex, $core->solids, $core->dropMl, $core->family, true, $core->drying), []);
+    }
+
+    /** @param array<string, mixed> $about */
+    private function put(CorePaint $paint, array $about): Paint
+    {
+        return Paint::query()->create($this->columns($paint) + $about)->refresh();
+    }
+
+    /** @param array<string, mixed> $about */
+    private function settle(Paint $paint, CorePaint $as, array $about): void
+    {
+        $paint->update($this->columns($as) + $about + ['revision' => $paint->revision + 1]);
+    }
+
+    /**
+     * @param array<string, mixed> $known optics that stay, or nothing: then they are guessed from swatch and kind
+     *
+     * @throws Refused
+     */
+    private function read(Node $form, array $known): CorePaint
+    {
+        $document = $known === [] ? ['seen' => 'clear'] : $known;
+        foreach (self::PAINT as $field) {
+            if ($form->has($field)) {
+                $document[$field] = $form->field($field)->raw();
+            }
+        }
+
+        return PaintReader::paint('new', Node::root($document));
+    }
+
+    /** @return array<string, mixed> */
+    private function bottle(Node $form, ?Paint $was = null): array
+    {
+        $bottle = $form->optional('bottle_ml')?->number(1, self::MOST_ML) ?? $was->bottle_ml ?? self::BOTTLE_ML;
+
+        return [
+            'finish' => $form->optional('finish')?->text(40, true) ?? $was->finish ?? '',
+            'bottle_ml' => $bottle,
+            'left_ml' => $form->optional('left_ml')?->number(0, self::MOST_ML) ?? $was->left_ml ?? $bottle,
+            'opened_on' => $form->optional('opened_on')?->date() ?? $was?->opened_on,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function measured(Paint $paint): array
+    {
+        return ['from_card' => $paint->from_card, ...$paint->optics];
+    }
+
+    /** Whether its optics stay: measured, mixed, or guessed from the same swatch and kind. */
+    private function keeps(Paint $paint, Node $form): bool
+    {
+        return $paint->from_card || $paint->mix !== null || $form->field('kind')->raw() === $paint->kind && $form->field('hex')->raw() === $paint->hex;
+    }
+
+    /** @return array<string, mixed> */
+    private function columns(CorePaint $paint): array
+    {
+        return [
+            'name' => $paint->name, 'kind' => $paint->kind->value, 'hex' => $paint->hex, 'family' => $paint->family,
+            'solids' => $paint->solids, 'drop_ml' => $paint->dropMl, 'from_card' => $paint->fromCard, 'drying' => $paint->drying,
+            'optics' => $this->optics($paint->optics), 'fingerprint' => $this->fingerprint($paint),
+        ];
+    }
+
+    /** @return array<string, list<float>> */
+    private function optics(Optics $optics): array
+    {
+        return array_filter(['k' => $optics->k->values, 's' => $optics->s->values, 'glint' => $optics->glint?->values, 'glow' => $optics->glow?->values]);
+    }
+
+    private function fingerprint(CorePaint $paint): string
+    {
+        return hash('xxh128', serialize([$paint->name, $paint->kind, $paint->hex, $paint->solids, $paint->dropMl, $paint->family, $paint->fromCard, $this->optics($paint->optics)]));
+    }
+}

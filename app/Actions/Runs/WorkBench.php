@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Runs;
+
+use App\Actions\Masks\FindMask;
+use App\Exceptions\NotNow;
+use App\Models\Bait;
+use App\Models\BenchEventRow;
+use App\Models\BenchPhoto;
+use App\Models\Paint;
+use App\Models\Run;
+use App\Models\Stamp;
+use Hawkbrush\Core\Drying\Pace;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Run\BenchEvent;
+use Hawkbrush\Core\Run\Dried;
+use Hawkbrush\Core\Run\Plan;
+use Hawkbrush\Core\Step\Step;
+use Illuminate\Support\Facades\DB;
+
+/** What happens to a run at the bench: it starts, things are recorded, it ends in numbered baits. */
+final readonly class WorkBench
+{
+    private const MOST_EVENTS = 200;
+
+    /** What can still be added to the record of a finished run. */
+    private const AFTERWARDS = ['note', 'photo'];
+
+    public function __construct(private FindMask $masks) {}
+
+    /** Starting seals the version, numbers the baits and takes their bodies from the drawer. Started again, it is as it was. */
+    public function start(string $runId): Run
+    {
+        return DB::transaction(static function () use ($runId): Run {
+            $run = Run::query()->with('version.body')->findOrFail($runId);
+            if ($run->started_at !== null) {
+                return $run;
+            }
+            $version = $run->version;
+            if ($version->painted_at === null) {
+                $version->update(['painted_at' => now()]);
+            }
+            $highest = Bait::query()->max('number');
+            for ($position = 1; $position <= $run->bait_count; $position++) {
+                Bait::query()->create(['number' => (is_numeric($highest) ? (int) $highest : 0) + $position, 'run_id' => $run->id, 'position' => $position]);
+            }
+            $body = $version->body;
+            $body->update(['stock' => max(0, $body->stock - $run->bait_count), 'revision' => $body->revision + 1]);
+            $run->update(['started_at' => now()]);
+
+            return $run->refresh();
+        });
+    }
+
+    /**
+     * Adds events; one that is there already (sent again after lost Wi-Fi) is passed over.
+     *
+     * @throws Refused at the event that cannot be
+     * @throws NotNow when the run is not at the bench: a finished one takes notes and photographs only
+     */
+    public function record(Run $run, Node $form): void
+    {
+        $read = [];
+        foreach ($form->only(['events'])->field('events')->items(1, self::MOST_EVENTS) as $node) {
+            $event = BenchEvent::read($node);
+            if ($run->core()->number($event->stepId) === 0) {
+                throw $node->field('step')->refuse('There is no such step in this run.');
+            }
+            if ($event->bait !== null && $event->bait > $run->bait_count) {
+                throw $node->field('bait')->refuse("This run has {$run->bait_count} baits.");
+            }
+            if ($event->type === 'photo' && BenchPhoto::query()->where('run_id', $run->id)->whereKey($event->data['photo_id'])->doesntExist()) {
+                throw $node->field('data')->field('photo_id')->refuse('There is no such photograph in this run.');
+            }
+            $read[] = [$event, $node->raw()];
+        }
+        DB::transaction(static function () use ($run, $read): void {
+            $now = Run::query()->findOrFail($run->id, ['id', 'started_at', 'finished_at']);
+            if ($now->started_at === null) {
+                throw NotNow::runNotStarted();
+            }
+            foreach ($read as [$event, $raw]) {
+                if (BenchEventRow::query()->where('id', $event->id)->doesntExist()) {
+                    if ($now->finished_at !== null && ! \in_array($event->type, self::AFTERWARDS, true)) {
+                        throw NotNow::runFinished();
+                    }
+                    BenchEventRow::query()->create(['id' => $event->id, 'run_id' => $run->id, 'event' => $raw]);
+                }
+            }
+        });
+    }
+
+    /** Ends the run: its baits go to the log, the paint it took leaves the rack, its masks are worn by as much, and how its paints dried is learnt. */
+    public function finish(string $runId): Run
+    {
+        return DB::transaction(function () use ($runId): Run {
+            $run = Run::query()->findOrFail($runId);
+            if ($run->started_at === null) {
+                throw NotNow::runNotStarted();
+            }
+            if ($run->finished_at !== null) {
+                return $run;
+            }
+            foreach (Plan::of($run->core(), $run->bait_count, $run->climate())->takesMl() as $paintId => $ml) {
+                $paint = Paint::query()->find($paintId);
+                $paint?->update(['left_ml' => max(0.0, $paint->left_ml - $ml), 'revision' => $paint->revision + 1]);
+            }
+            foreach (Dried::ratios($run->core(), $run->record(), $run->climate()) as $paintId => $ratio) {
+                $paint = Paint::query()->find($paintId);
+                $paint?->update(['drying' => Pace::after($paint->drying, $ratio), 'drying_runs' => $paint->drying_runs + 1, 'revision' => $paint->revision + 1]);
+            }
+            $this->masks->wear($run->core(), $run->bait_count);
+            $run->update(['finished_at' => now()]);
+
+            return $run->refresh();
+        });
+    }
+
+    /**
+     * Stamps as proven what a finished bait was painted to: a version, or the copy of it fitted for the run, on its body.
+     *
+     * @throws Refused while a step has no record, saying which
+     * @throws NotNow when the bait is not finished
+     */
+    public function stamp(string $baitId): void
+    {
+        DB::transaction(function () use ($baitId): void {
+            $run = $this->recorded($baitId);
+            if ($run->version->proven_at === null) {
+                $run->version->update(['proven_at' => now()]);
+                Stamp::query()->create(['version_id' => $run->version_id, 'bait_id' => $baitId, 'on' => true]);
+            }
+        });
+    }
+
+    /**
+     * Takes the stamp off again; who looks later sees that it was there, and why it no longer is.
+     *
+     * @throws NotNow when there is none
+     */
+    public function takeStampOff(string $baitId, string $reason): void
+    {
+        DB::transaction(static function () use ($baitId, $reason): void {
+            $version = Bait::query()->with('run.version')->findOrFail($baitId)->run->version;
+            if ($version->proven_at === null) {
+                throw NotNow::notProven();
+            }
+            $version->update(['proven_at' => null]);
+            Stamp::query()->create(['version_id' => $version->id, 'bait_id' => $baitId, 'on' => false, 'reason' => $reason]);
+        });
+    }
+
+    /** The run of a finished bait, of which every step has a record. */
+    private function recorded(string $baitId): Run
+    {
+        $run = Bait::query()->with('run.version')->findOrFail($baitId)->run;
+        if ($run->finished_at === null) {
+            throw NotNow::baitNotFinished();
+        }
+        $missing = $run->record()->missing();
+        if ($missing !== []) {
+            $names = array_map(static fn(Step $s): string => 'step '.$run->core()->number($s->id).($s->title === '' ? '' : " ({$s->title})"), $missing);
+            throw Refused::because('Not proven yet: no record of '.implode(', ', $names).'.');
+        }
+
+        return $run;
+    }
+}

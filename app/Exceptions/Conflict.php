@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exceptions;
+
+/** An edit made on a state that has moved on meanwhile; carries both sides so that neither is lost. */
+final class Conflict extends \RuntimeException
+{
+    public function __construct(string $message, public readonly mixed $current, public readonly mixed $yours)
+    {
+        parent::__construct($message);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Drying;
+
+use Hawkbrush\Core\Refused;
+
+/** The air a bait dries in. */
+final readonly class Climate
+{
+    /** Clear goes on only when the surface is this much warmer than the dew point (ISO 8502-4 practice). */
+    public const ABOVE_DEW_POINT_C = 3.0;
+
+    private function __construct(public float $airC, public float $humidityPercent) {}
+
+    /** @throws Refused when nobody would paint there */
+    public static function of(float $airC, float $humidityPercent): self
+    {
+        if ($airC < -20 || $airC > 60) {
+            throw Refused::at('/air_c', 'Room temperature runs from -20 to 60 C here.');
+        }
+        if ($humidityPercent < 1 || $humidityPercent > 100) {
+            throw Refused::at('/humidity_percent', 'Humidity runs from 1 to 100 percent.');
+        }
+
+        return new self($airC, $humidityPercent);
+    }
+
+    /** The room that the trade's own drying times were learnt in: 21 C, 50 %, still air. Common practice, no published source. */
+    public static function ordinary(): self
+    {
+        return new self(21.0, 50.0);
+    }
+
+    public function dewPointC(): float
+    {
+        return Psychrometrics::dewPointC($this->airC, $this->humidityPercent);
+    }
+
+    public function vapourKpa(): float
+    {
+        return Psychrometrics::saturationKpa($this->airC) * $this->humidityPercent / 100;
+    }
+
+    public function clearCoatMayGoOn(?float $surfaceC = null): bool
+    {
+        return ($surfaceC ?? $this->airC) >= $this->dewPointC() + self::ABOVE_DEW_POINT_C;
+    }
+}

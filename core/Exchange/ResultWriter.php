@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Exchange;
+
+use Hawkbrush\Core\Advice\Finding;
+use Hawkbrush\Core\Colour\Lab;
+use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Render\Texture;
+
+/** Values of the core as plain JSON. */
+final class ResultWriter
+{
+    /** @return array{float, float, float} */
+    public static function lab(Lab $lab): array
+    {
+        return [$lab->l, $lab->a, $lab->b];
+    }
+
+    /** @return array{start: int, step: int, values: list<float>} */
+    public static function curve(Spectrum $curve): array
+    {
+        return ['start' => Spectrum::START_NM, 'step' => Spectrum::STEP_NM, 'values' => $curve->values];
+    }
+
+    /** @return array<string, mixed> */
+    public static function finding(Finding $finding): array
+    {
+        return [
+            'rule' => $finding->rule,
+            'severity' => $finding->severity->value,
+            'step' => $finding->stepId,
+            'headline' => $finding->headline,
+            'reason' => $finding->reason,
+            'fix' => $finding->fix === null ? null : ['label' => $finding->fix->label, 'step' => $finding->fix->stepId, 'set' => (object) $finding->fix->set, 'insert' => $finding->fix->insert],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function texture(Texture $texture): array
+    {
+        return [
+            'width' => $texture->width,
+            'height' => $texture->height,
+            'palette' => $texture->palette,
+            'glint' => $texture->glint,
+            'cells' => base64_encode($texture->cells),
+            'bytes_per_cell' => 2,
+        ];
+    }
+}

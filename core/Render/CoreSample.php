@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Render;
+
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Colour\Observer;
+use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Film\Film;
+use Hawkbrush\Core\Film\SurfaceFinish;
+use Hawkbrush\Core\Pattern\Recipe;
+
+/** The film at one point, cut through: each coat with its thickness, what it does to the light, and the colour after it. */
+final readonly class CoreSample
+{
+    /** @param list<CoreCoat> $coats from the body outwards */
+    private function __construct(public float $u, public float $thetaDeg, public Colour $ground, public array $coats, public string $cause) {}
+
+    public static function at(Recipe $recipe, Surface $surface, Climate $climate, SurfaceFinish $finish, float $u, float $thetaDeg, ?string $upto = null): self
+    {
+        $cell = $surface->cellAt($u, $thetaDeg);
+        $right = $thetaDeg > 180;
+        $field = Field::bare($surface);
+        $before = $ground = $field->states[0]->colour($finish);
+        $coats = [];
+        foreach ($recipe->enabled() as $step) {
+            $coat = $step->coat();
+            if ($coat !== null) {
+                $coverage = Coverage::of($coat, $surface);
+                $field = $field->with($coat, $climate, $coverage);
+                $share = ($right ? $coverage->right : $coverage->left)[$cell] ?? 0.0;
+                $optics = $coat->optics();
+                if ($share > 0 && $optics !== null) {
+                    $um = $coat->dryUm() * Coverage::stepped($share);
+                    $film = Film::of($optics, $um);
+                    $after = $field->states[($right ? $field->right : $field->left)[$cell]]->colour($finish);
+                    $coats[] = new CoreCoat($step->id, $recipe->number($step->id), $coat->mixture->name(), $um, $after,
+                        Observer::luminous($film->t2), Observer::luminous($film->r), max(0.0, 1 - Observer::luminous($film->t) - Observer::luminous($film->r)), DeltaE2000::between($before->lab, $after->lab),
+                        $coat->mixture->fromCards());
+                    $before = $after;
+                }
+            }
+            if ($step->id === $upto) {
+                break;
+            }
+        }
+
+        return new self($u, $thetaDeg, $ground, $coats, Cause::of($coats));
+    }
+}
