@@ -62,7 +62,7 @@ abstract class ApiCase extends TestCase
     {
         $half = $length / 6;
 
-        return app(SaveBody::class)->of(BodyReader::read(Node::root([
+        return app(SaveBody::class)->save(BodyReader::read(Node::root([
             'name' => $name, 'length_mm' => $length, 'exponent' => 2,
             'stations' => [[0, 1, 1, 1], [0.3, $half, $half, $half * 0.6], [0.7, $half * 0.7, $half * 0.7, $half * 0.4], [1, 1, 1, 1]],
             'marks' => ['eye_socket_mm' => $length / 12],

@@ -71,7 +71,7 @@ final readonly class Backup
             // A JPEG does not get smaller.
             $zip->setCompressionName($name, str_ends_with($name, '.jpg') ? \ZipArchive::CM_STORE : \ZipArchive::CM_DEFLATE);
         }
-        foreach ($this->tables->of($copy) as $name => $csv) {
+        foreach ($this->tables->inDatabase($copy) as $name => $csv) {
             $zip->addFromString("tables/{$name}.csv", $csv);
         }
         $zip->addFromString('manifest.json', json_encode([

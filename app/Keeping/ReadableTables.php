@@ -29,7 +29,7 @@ final class ReadableTables
      *
      * @return array<string, string> by name; a table that an older database does not have yet is left out
      */
-    public function of(string $database): array
+    public function inDatabase(string $database): array
     {
         $pdo = new \PDO("sqlite:{$database}", null, null, [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
         $tables = [];

@@ -54,7 +54,7 @@ final class Body extends Model
     /** @return list<TaskWork> what is done to it before the first coat */
     public function preparation(): array
     {
-        return Preparation::of(Condition::from($this->condition), array_map(Fitting::from(...), $this->fittings));
+        return Preparation::steps(Condition::from($this->condition), array_map(Fitting::from(...), $this->fittings));
     }
 
     public function core(): CoreBody

@@ -87,7 +87,7 @@ final class Run extends Model
 
     public function record(): Record
     {
-        return Record::of($this->core(), $this->bait_count,
+        return Record::fold($this->core(), $this->bait_count,
             $this->events()->get()->map(static fn(BenchEventRow $row): BenchEvent => BenchEvent::read(Node::root($row->event)))->all());
     }
 }

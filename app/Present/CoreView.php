@@ -30,7 +30,7 @@ final class CoreView
                 'passes' => round($coat->passes, 4),
                 'returns' => round($coat->returns, 4),
                 'takes' => round($coat->takes, 4),
-                'says' => Cause::of(\array_slice($core->coats, 0, $i + 1)),
+                'says' => Cause::explain(\array_slice($core->coats, 0, $i + 1)),
                 'delta_e' => round($coat->deltaE, 2),
                 'from_card' => $coat->fromCard,
                 'colour' => self::colour($coat->after),

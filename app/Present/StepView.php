@@ -71,7 +71,7 @@ final class StepView
     /** Fifteenths of cover on the left half, one hexadecimal digit a cell, 48 columns by 24 rows from ridge to belly. */
     private static function cover(Coat $coat, Surface $surface): string
     {
-        $cover = Coverage::of($coat, $surface)->left;
+        $cover = Coverage::land($coat, $surface)->left;
         $digits = '';
         for ($cell = 0; $cell < self::COLUMNS * self::ROWS; $cell++) {
             $digits .= dechex((int) (15 * ($cover[$cell] ?? 0.0)));

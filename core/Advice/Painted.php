@@ -47,7 +47,7 @@ final class Painted
         $previous = null;
         foreach ($recipe->coats() as $step) {
             $before = $field;
-            $coverage = Coverage::of($step, $this->surface);
+            $coverage = Coverage::land($step, $this->surface);
             $field = $field->with($step, $climate, $coverage);
             $coats[] = $previous = new PaintedCoat($step, $coverage, $before, $field, $previous);
         }

@@ -42,7 +42,7 @@ final class DrawdownCalculator implements Calculator
         $dryUm = $in->field('dry_um')->number(0, 1000);
         try {
             $card = $colours[0]->isMeasured() && $colours[1]->isMeasured()
-                ? Drawdown::of($overWhite, $overBlack, $white, $black, $dryUm)
+                ? Drawdown::solve($overWhite, $overBlack, $white, $black, $dryUm)
                 : Drawdown::ofSwatches($overWhite, $overBlack, $white, $black, $dryUm);
         } catch (Refused $e) {
             throw $e->below($in->pointer);

@@ -39,7 +39,7 @@ final class MixCalculator implements Calculator
             $part->only(['paint', 'drops']);
             $parts[] = [PaintReader::optics($part->field('paint')), $part->field('drops')->number(0, 10_000)];
         }
-        $optics = DuncanMixing::of($parts);
+        $optics = DuncanMixing::mix($parts);
         $masstone = Colour::fromReflectance(Masstone::of($optics));
 
         return [

@@ -59,7 +59,7 @@ final class RenderCalculator implements Calculator
         }
         $surface = Surface::of($recipe->body, $in->optional('width')?->integer(8, 1024) ?? 256, $height);
         $finish = SurfaceFinish::from($in->optional('surface')?->choice(['none', 'matte', 'clear']) ?? 'clear');
-        $texture = Texture::of(Field::of($recipe, $surface, Climate::ordinary(), $upto), $finish);
+        $texture = Texture::draw(Field::painted($recipe, $surface, Climate::ordinary(), $upto), $finish);
 
         return ResultWriter::texture($texture);
     }

@@ -31,7 +31,7 @@ final class SpreadCalculator implements Calculator
     public function calculate(Node $in): array
     {
         $in->only(['area_mm2', 'wet_um', 'coats', 'transfer_efficiency', 'solids', 'thinning']);
-        $spread = Spread::of(
+        $spread = Spread::over(
             $in->field('area_mm2')->number(0, 1e9),
             $in->field('wet_um')->number(0, 10_000),
             $in->optional('coats')?->integer(0, 1000) ?? 1,

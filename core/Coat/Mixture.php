@@ -85,7 +85,7 @@ final readonly class Mixture
             return null;
         }
 
-        return DuncanMixing::of(array_map(static fn(array $part): array => [$part[0]->optics, $part[1] * $part[0]->dropMl * $part[0]->solids], $this->parts));
+        return DuncanMixing::mix(array_map(static fn(array $part): array => [$part[0]->optics, $part[1] * $part[0]->dropMl * $part[0]->solids], $this->parts));
     }
 
     /** The paints' names, as one says them. */

@@ -23,7 +23,7 @@ final readonly class Spread
      *
      * @throws Refused when nothing would land
      */
-    public static function of(float $areaMm2, float $wetUm, int $coats, float $transferEfficiency, float $solids, float $thinning): self
+    public static function over(float $areaMm2, float $wetUm, int $coats, float $transferEfficiency, float $solids, float $thinning): self
     {
         if ($transferEfficiency <= 0 || $transferEfficiency > 1) {
             throw Refused::at('/transfer_efficiency', 'Transfer efficiency lies above 0, up to 1.');

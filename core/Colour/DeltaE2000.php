@@ -5,20 +5,25 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Colour;
 
 /**
- * CIEDE2000 colour difference (ISO/CIE 11664-6), kL = kC = kH = 1, with the notes on hue of Sharma, Wu and Dalal,
- * Color Research and Application 30(1), 2005. Made for one colour, so that many can be held against it.
+ * CIEDE2000 colour difference (ISO/CIE 11664-6) with kL = kC = kH = 1, in the symbols of Sharma, Wu and Dalal, Color
+ * Research and Application 30(1), 21 (2005); a dash there is a p here. Made for one colour, so that many can be held
+ * against it.
+ *
+ * It is not continuous: where the two hues lie nearly opposite (|h2' - h1'| about 180 degrees), the mean hue jumps to the
+ * other side, and with it T and the difference; by up to 0.27 for pairs less than 5 apart (the paper; figure from memory).
  */
 final readonly class DeltaE2000
 {
-    private const TWENTY_FIVE_TO_SEVEN = 6103515625;
+    /** 25^7 */
+    private const G_FACTOR = 6103515625;
 
     private const DEG = M_PI / 180;
 
-    private float $chroma;
+    private float $c1;
 
     public function __construct(private Lab $from)
     {
-        $this->chroma = $from->chroma();
+        $this->c1 = $from->chroma();
     }
 
     public static function between(Lab $one, Lab $two): float
@@ -27,44 +32,52 @@ final readonly class DeltaE2000
     }
 
     /** The difference to a colour of this L*, a* and b*. */
-    public function to(float $l, float $a, float $b): float
+    public function to(float $l2, float $a2, float $b2): float
     {
-        $from = $this->from;
-        $meanChroma7 = (($this->chroma + sqrt($a * $a + $b * $b)) / 2) ** 7;
-        $stretch = 1.5 - 0.5 * sqrt($meanChroma7 / ($meanChroma7 + self::TWENTY_FIVE_TO_SEVEN));
-        $a1 = $stretch * $from->a;
-        $b1 = $from->b;
-        $a2 = $stretch * $a;
-        $c1 = sqrt($a1 * $a1 + $b1 * $b1);
-        $c2 = sqrt($a2 * $a2 + $b * $b);
+        $l1 = $this->from->l;
+        $a1 = $this->from->a;
+        $b1 = $this->from->b;
+        $cBar7 = (($this->c1 + sqrt($a2 * $a2 + $b2 * $b2)) / 2) ** 7;
+        $g = 0.5 * (1 - sqrt($cBar7 / ($cBar7 + self::G_FACTOR)));
+        $a1p = (1 + $g) * $a1;
+        $a2p = (1 + $g) * $a2;
+        $c1p = sqrt($a1p * $a1p + $b1 * $b1);
+        $c2p = sqrt($a2p * $a2p + $b2 * $b2);
         // Of a grey, atan2 makes the hue 0.
-        $h1 = atan2($b1, $a1);
-        $h1 = $h1 < 0 ? $h1 + 2 * M_PI : $h1;
-        $h2 = atan2($b, $a2);
-        $h2 = $h2 < 0 ? $h2 + 2 * M_PI : $h2;
-        if ($c1 === 0.0 || $c2 === 0.0) {
-            $turn = 0.0;
-            $h = $h1 + $h2;
+        $h1p = atan2($b1, $a1p);
+        $h1p = $h1p < 0 ? $h1p + 2 * M_PI : $h1p;
+        $h2p = atan2($b2, $a2p);
+        $h2p = $h2p < 0 ? $h2p + 2 * M_PI : $h2p;
+        if ($c1p === 0.0 || $c2p === 0.0) {
+            $deltaHue = 0.0;
+            $hBarP = $h1p + $h2p;
         } else {
-            $turn = $h2 - $h1;
-            // The mean hue lies on the shorter way round.
-            $h = ($h1 + $h2) / 2;
-            if ($turn > M_PI || $turn < -M_PI) {
-                $turn -= $turn > 0 ? 2 * M_PI : -2 * M_PI;
-                $h += $h < M_PI ? M_PI : -M_PI;
+            $deltaHue = $h2p - $h1p;
+            $hBarP = ($h1p + $h2p) / 2;
+            // The mean hue lies on the shorter way round: here is the discontinuity.
+            if ($deltaHue > M_PI || $deltaHue < -M_PI) {
+                $deltaHue -= $deltaHue > 0 ? 2 * M_PI : -2 * M_PI;
+                $hBarP += $hBarP < M_PI ? M_PI : -M_PI;
             }
         }
-        $c = ($c1 + $c2) / 2;
-        $t = 1 - 0.17 * cos($h - 30 * self::DEG) + 0.24 * cos(2 * $h) + 0.32 * cos(3 * $h + 6 * self::DEG) - 0.20 * cos(4 * $h - 63 * self::DEG);
-        $lightness = ($from->l + $l) / 2 - 50;
-        $lightness *= $lightness;
-        $deltaL = ($l - $from->l) / (1 + 0.015 * $lightness / sqrt(20 + $lightness));
-        $deltaC = ($c2 - $c1) / (1 + 0.045 * $c);
-        $deltaH = 2 * sqrt($c1 * $c2) * sin($turn / 2) / (1 + 0.015 * $c * $t);
-        $blue = ($h / self::DEG - 275) / 25;
-        $c7 = $c ** 7;
-        $rotation = -2 * sqrt($c7 / ($c7 + self::TWENTY_FIVE_TO_SEVEN)) * sin(60 * self::DEG * exp(-$blue * $blue));
+        $deltaLp = $l2 - $l1;
+        $deltaCp = $c2p - $c1p;
+        $deltaHp = 2 * sqrt($c1p * $c2p) * sin($deltaHue / 2);
 
-        return sqrt(max(0.0, $deltaL * $deltaL + $deltaC * $deltaC + $deltaH * $deltaH + $rotation * $deltaC * $deltaH));
+        $lBar50 = (($l1 + $l2) / 2 - 50) ** 2;
+        $cBarP = ($c1p + $c2p) / 2;
+        $t = 1 - 0.17 * cos($hBarP - 30 * self::DEG) + 0.24 * cos(2 * $hBarP) + 0.32 * cos(3 * $hBarP + 6 * self::DEG) - 0.20 * cos(4 * $hBarP - 63 * self::DEG);
+        $sl = 1 + 0.015 * $lBar50 / sqrt(20 + $lBar50);
+        $sc = 1 + 0.045 * $cBarP;
+        $sh = 1 + 0.015 * $cBarP * $t;
+        $deltaTheta = 30 * self::DEG * exp(-((($hBarP / self::DEG - 275) / 25) ** 2));
+        $cBarP7 = $cBarP ** 7;
+        $rt = -2 * sqrt($cBarP7 / ($cBarP7 + self::G_FACTOR)) * sin(2 * $deltaTheta);
+
+        $dl = $deltaLp / $sl;
+        $dc = $deltaCp / $sc;
+        $dh = $deltaHp / $sh;
+
+        return sqrt(max(0.0, $dl * $dl + $dc * $dc + $dh * $dh + $rt * $dc * $dh));
     }
 }

@@ -7,8 +7,10 @@ namespace Hawkbrush\Core\Colour;
 /** CIELAB under D65 (ISO/CIE 11664-4), with its lightness, chroma and hue angle. */
 final readonly class Lab
 {
+    /** (6/29)^3: below it the cube root gives way to a straight line (ISO/CIE 11664-4, clause 4.1). */
     private const EPSILON = 216 / 24389;
 
+    /** (29/3)^3: slope of that line in L*, so that both meet without a step. */
     private const KAPPA = 24389 / 27;
 
     public function __construct(public float $l, public float $a, public float $b) {}

@@ -19,7 +19,7 @@ final class LeastSquares
      *
      * @return array{float, float, float}
      */
-    public static function of(array $c, callable $residual, int $steps, float $goodEnough): array
+    public static function minimise(array $c, callable $residual, int $steps, float $goodEnough): array
     {
         $damping = 1e-3;
         $left = $residual($c);

@@ -47,6 +47,6 @@ final readonly class Beside
     {
         $surface = Surface::of($recipe->body, self::COLUMNS, self::AROUND);
 
-        return (new ZoneColours($surface))->of(Field::of($recipe, $surface, Climate::ordinary()), $finish, $zones);
+        return (new ZoneColours($surface))->of(Field::painted($recipe, $surface, Climate::ordinary()), $finish, $zones);
     }
 }

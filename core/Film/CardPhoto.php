@@ -37,7 +37,7 @@ final readonly class CardPhoto
      *
      * @throws Refused when the photograph cannot serve
      */
-    public static function of(Colour $white, Colour $black, Colour $trueWhite, Colour $trueBlack): self
+    public static function calibrate(Colour $white, Colour $black, Colour $trueWhite, Colour $trueBlack): self
     {
         $shownWhite = self::linear($white);
         $shownBlack = self::linear($black);

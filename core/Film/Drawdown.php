@@ -41,7 +41,7 @@ final readonly class Drawdown
      *
      * @throws Refused when no paint makes such a card, saying why
      */
-    public static function of(Spectrum $overWhite, Spectrum $overBlack, Spectrum $white, Spectrum $black, float $dryUm, ?Optics $before = null): self
+    public static function solve(Spectrum $overWhite, Spectrum $overBlack, Spectrum $white, Spectrum $black, float $dryUm, ?Optics $before = null): self
     {
         self::check($overWhite, $overBlack, $white, $black, $dryUm);
         $bands = [];
@@ -50,7 +50,7 @@ final readonly class Drawdown
             $paper = $white->values[$i];
             // A reading that strays may do here what no paint does.
             $light = $dark < $black->values[$i] ? min($light, max($paper, $dark)) : $light;
-            $bands[] = ReadBand::of($light, $dark, $paper, $black->values[$i], $dryUm);
+            $bands[] = ReadBand::solve($light, $dark, $paper, $black->values[$i], $dryUm);
         }
         $over = Observer::luminous($overWhite->values);
         $ratio = $over > 0 ? min(1.0, Observer::luminous($overBlack->values) / $over) : 1.0;

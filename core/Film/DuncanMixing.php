@@ -18,7 +18,7 @@ final class DuncanMixing
      *
      * @throws Refused when nothing is left to mix
      */
-    public static function of(array $parts): Optics
+    public static function mix(array $parts): Optics
     {
         $total = array_sum(array_map(static fn(array $part): float => max(0.0, $part[1]), $parts));
         if ($total <= 0) {

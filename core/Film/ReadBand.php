@@ -33,7 +33,7 @@ final readonly class ReadBand
     private function __construct(public float $k, public float $s, public float $least, public bool $faint, public ?float $off) {}
 
     /** @param float $overWhite reflectance of the film itself, without its surface, as all four */
-    public static function of(float $overWhite, float $overBlack, float $white, float $black, float $dryUm): self
+    public static function solve(float $overWhite, float $overBlack, float $white, float $black, float $dryUm): self
     {
         $below = $white - $black + $white * $black * ($overBlack - $overWhite);
         $r0 = $below > 1e-9 ? ($white * $overBlack - $black * $overWhite) / $below : $overBlack;

@@ -53,7 +53,7 @@ final readonly class SwatchCard
     {
         $card = new self($overWhite, $overBlack, $white, $black, $dryUm, $likely);
 
-        return $card->film(LeastSquares::of([0.0, 0.0, 0.0], $card->residual(...), self::STEPS, self::GOOD_ENOUGH));
+        return $card->film(LeastSquares::minimise([0.0, 0.0, 0.0], $card->residual(...), self::STEPS, self::GOOD_ENOUGH));
     }
 
     /**

@@ -23,7 +23,7 @@ final class WetBlend
             $state = $state->under(Film::of($lower, $lowerUm * (1 - $share), $bands));
         }
         if ($share > 0) {
-            $mixed = DuncanMixing::of([[$lower, $lowerUm], [$upper, $upperUm]]);
+            $mixed = DuncanMixing::mix([[$lower, $lowerUm], [$upper, $upperUm]]);
             $state = $state->under(Film::of($mixed, ($lowerUm + $upperUm) * $share, $bands));
         }
 

@@ -221,7 +221,7 @@ final class NearestMixes
     private function offer(array $parts): void
     {
         $mix = array_map(fn(array $part): array => [$this->paints[$part[0]], $part[1]], $parts);
-        $optics = DuncanMixing::of(array_map(fn(array $part): array => [$this->paints[$part[0]]->optics, $part[1] * $this->sketch->drop[$part[0]]], $parts));
+        $optics = DuncanMixing::mix(array_map(fn(array $part): array => [$this->paints[$part[0]]->optics, $part[1] * $this->sketch->drop[$part[0]]], $parts));
         $colour = $this->wanted->shows($optics);
         $this->offers->aim(array_column($mix, 0));
         $this->offers->add(new Offer($mix, $colour, $this->metric->from($colour->lab), DeltaE2000::between($this->wanted->lab, $colour->lab)));

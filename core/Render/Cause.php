@@ -13,7 +13,7 @@ final class Cause
     private const COUNTS = 0.12;
 
     /** @param list<CoreCoat> $coats from the body outwards; the sentence is about the last */
-    public static function of(array $coats): string
+    public static function explain(array $coats): string
     {
         $count = \count($coats);
         if ($count === 0) {

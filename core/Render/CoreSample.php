@@ -30,7 +30,7 @@ final readonly class CoreSample
         foreach ($recipe->enabled() as $step) {
             $coat = $step->coat();
             if ($coat !== null) {
-                $coverage = Coverage::of($coat, $surface);
+                $coverage = Coverage::land($coat, $surface);
                 $field = $field->with($coat, $climate, $coverage);
                 $share = ($right ? $coverage->right : $coverage->left)[$cell] ?? 0.0;
                 $optics = $coat->optics();
@@ -49,6 +49,6 @@ final readonly class CoreSample
             }
         }
 
-        return new self($u, $thetaDeg, $ground, $coats, Cause::of($coats));
+        return new self($u, $thetaDeg, $ground, $coats, Cause::explain($coats));
     }
 }

@@ -28,7 +28,7 @@ final readonly class Coverage
     private function __construct(public array $left, public array $right, public bool $mirrored, public bool $even) {}
 
     /** @param Openings|null $openings of the surface, if other coats go over it */
-    public static function of(Coat $coat, Surface $surface, ?Openings $openings = null): self
+    public static function land(Coat $coat, Surface $surface, ?Openings $openings = null): self
     {
         $open = ($openings ?? new Openings($surface))->for($coat);
         $technique = $coat->technique;

@@ -45,7 +45,7 @@ final readonly class Field
     }
 
     /** After all coats of a recipe up to and with the step of that id (null: all). */
-    public static function of(Recipe $recipe, Surface $surface, Climate $climate, ?string $upto = null, Bands $bands = Bands::All): self
+    public static function painted(Recipe $recipe, Surface $surface, Climate $climate, ?string $upto = null, Bands $bands = Bands::All): self
     {
         $field = self::bare($surface, $bands);
         foreach ($recipe->enabled() as $step) {
@@ -66,7 +66,7 @@ final readonly class Field
         if ($optics === null) {
             return $this;
         }
-        $coverage ??= Coverage::of($coat, $this->surface, $this->openings);
+        $coverage ??= Coverage::land($coat, $this->surface, $this->openings);
         $lay = new Layer($coat, $optics, $this->lastCoat, $this->laid, $climate, $this->bands);
         // A wet coat must be remembered by the film it lies on.
         $laying = new Laying($this->states, $lay, $coat->wetShare($climate) > 0);

@@ -24,7 +24,7 @@ final readonly class Symmetry
     /** @param list<float> $shares of the side's area in each tone */
     private function __construct(public Texture $texture, public float $mean, public float $most, public array $shares) {}
 
-    public static function of(Field $field, SurfaceFinish $finish): self
+    public static function compare(Field $field, SurfaceFinish $finish): self
     {
         $pixels = new Pixels($finish, $field->bands);
         $labs = [];

@@ -28,7 +28,7 @@ final readonly class Texture
     ) {}
 
     /** @param Pixels|null $kept from an earlier picture under the same look by the same bands, to use again what it has worked out */
-    public static function of(Field $field, SurfaceFinish $finish, ?Pixels $kept = null): self
+    public static function draw(Field $field, SurfaceFinish $finish, ?Pixels $kept = null): self
     {
         $numbers = $seen = [];
         $pixels = $kept ?? new Pixels($finish, $field->bands);

@@ -75,7 +75,7 @@ final class Replacing
         $eyes = new ZoneColours($field->surface);
         $zones = [];
         foreach ($recipe->coats() as $step) {
-            $coverage = Coverage::of($step, $field->surface);
+            $coverage = Coverage::land($step, $field->surface);
             $this->coverages[$number][] = $coverage;
             if ($step->mixture->uses($this->paintId)) {
                 $this->before[$number] ??= $field;

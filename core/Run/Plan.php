@@ -75,6 +75,6 @@ final readonly class Plan
     {
         $coat = $step->coat();
 
-        return $coat === null ? 0.0 : Coverage::of($coat, $surface)->areaMm2($surface);
+        return $coat === null ? 0.0 : Coverage::land($coat, $surface)->areaMm2($surface);
     }
 }

@@ -36,7 +36,7 @@ final readonly class Record
     ) {}
 
     /** @param iterable<BenchEvent> $events */
-    public static function of(Recipe $recipe, int $baits, iterable $events): self
+    public static function fold(Recipe $recipe, int $baits, iterable $events): self
     {
         /** @var array<string, array<int, true>> $done */
         $done = [];

@@ -46,7 +46,7 @@ final class DemoSeeder extends Seeder
         }
         $paint->fromMix(Node::root(['name' => 'Reed olive', 'made_ml' => 8, 'parts' => [['paint' => $racked['moss']->id, 'drops' => 3], ['paint' => $racked['amber']->id, 'drops' => 2]]]));
         foreach (DemoBodies::all() as $key => [$document, $kept]) {
-            $forms[$key] = $body->of(BodyReader::read(Node::root($document)), $kept);
+            $forms[$key] = $body->save(BodyReader::read(Node::root($document)), $kept);
         }
         $this->lots($forms, $lots);
         foreach (DemoPatterns::all() as $document) {

@@ -53,7 +53,7 @@ $hardest = RecipeReader::read(Node::root(documentOf($hard, 'linnet110')));
 $climate = Climate::ordinary();
 $surface = Surface::of($recipe->body);
 $figures = ['surface_ms' => at(timed(15, static fn() => Surface::of($recipe->body)), 0.5)];
-$figures['render_full_ms'] = at(timed(25, static fn() => Texture::of(Field::of($recipe, $surface, $climate, null, Bands::EveryThird), SurfaceFinish::Clear)), 0.5);
+$figures['render_full_ms'] = at(timed(25, static fn() => Texture::draw(Field::painted($recipe, $surface, $climate, null, Bands::EveryThird), SurfaceFinish::Clear)), 0.5);
 $demo = array_map(static function (array $pattern): array {
     $read = RecipeReader::read(Node::root(documentOf($pattern['steps'], $pattern['body'])));
 
@@ -61,10 +61,10 @@ $demo = array_map(static function (array $pattern): array {
 }, DemoPatterns::all());
 $figures['render_demo_pattern_ms'] = at(timed(30, static function (int $i = 0) use ($demo, $climate): void {
     [$read, $form] = $demo[$i % count($demo)];
-    Texture::of(Field::of($read, $form, $climate, null, Bands::EveryThird), SurfaceFinish::Clear);
+    Texture::draw(Field::painted($read, $form, $climate, null, Bands::EveryThird), SurfaceFinish::Clear);
 }), 0.5);
 $slim = Surface::of($hardest->body);
-$figures['render_hardest_ms'] = at(timed(9, static fn() => Texture::of(Field::of($hardest, $slim, $climate, null, Bands::EveryThird), SurfaceFinish::Clear)), 0.5);
+$figures['render_hardest_ms'] = at(timed(9, static fn() => Texture::draw(Field::painted($hardest, $slim, $climate, null, Bands::EveryThird), SurfaceFinish::Clear)), 0.5);
 $coats = $recipe->coats();
 $last = $coats[count($coats) - 1];
 $before = Field::bare($surface, Bands::EveryThird);
@@ -72,14 +72,14 @@ foreach (array_slice($coats, 0, -1) as $earlier) {
     $before = $before->with($earlier, $climate);
 }
 $pixels = new Pixels(SurfaceFinish::Clear, Bands::EveryThird);
-$figures['render_last_step_ms'] = at(timed(25, static fn() => Texture::of($before->with($last, $climate), SurfaceFinish::Clear, $pixels)), 0.5);
+$figures['render_last_step_ms'] = at(timed(25, static fn() => Texture::draw($before->with($last, $climate), SurfaceFinish::Clear, $pixels)), 0.5);
 foreach (['render_all_techniques_ms' => false, 'render_all_over_ms' => true] as $name => $spread) {
     $every = RecipeReader::read(Node::root(documentOf(everyTechnique('sepia', $spread), 'plover65')));
-    $figures[$name] = at(timed(15, static fn() => Texture::of(Field::of($every, $surface, $climate, null, Bands::EveryThird), SurfaceFinish::Clear)), 0.5);
+    $figures[$name] = at(timed(15, static fn() => Texture::draw(Field::painted($every, $surface, $climate, null, Bands::EveryThird), SurfaceFinish::Clear)), 0.5);
 }
 $figures['fit_to_body_ms'] = at(timed(9, static function () use ($recipe, $hardest, $climate): void {
     $fitted = Scaling::fit($recipe, $hardest->body);
-    Texture::of(Field::of($fitted, Surface::of($fitted->body), $climate, null, Bands::EveryThird), SurfaceFinish::Clear);
+    Texture::draw(Field::painted($fitted, Surface::of($fitted->body), $climate, null, Bands::EveryThird), SurfaceFinish::Clear);
 }), 0.5);
 $figures['advise_ms'] = at(timed(10, static fn() => Advisor::advise($recipe, $climate)), 0.5);
 

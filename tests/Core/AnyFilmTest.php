@@ -106,7 +106,7 @@ it('runs together from set to wholly mixed, and there is the film of the mix', f
     $set = WetBlend::lay($ground, $lower, 6.0, $upper, 4.0, 0.0);
     $mixed = WetBlend::lay($ground, $lower, 6.0, $upper, 4.0, 1.0);
     expect($set->r)->toEqualWithDelta($ground->under(Film::of($lower, 6.0))->under(Film::of($upper, 4.0))->r, 1e-12)
-        ->and($mixed->r)->toEqualWithDelta($ground->under(Film::of(DuncanMixing::of([[$lower, 6.0], [$upper, 4.0]]), 10.0))->r, 1e-12);
+        ->and($mixed->r)->toEqualWithDelta($ground->under(Film::of(DuncanMixing::mix([[$lower, 6.0], [$upper, 4.0]]), 10.0))->r, 1e-12);
     foreach ([0.2, 0.5, 0.9] as $share) {
         $some = WetBlend::lay($ground, $lower, 6.0, $upper, 4.0, $share);
         expect(min($some->r))->toBeGreaterThanOrEqual(0.0)->and(max($some->r))->toBeLessThanOrEqual(1.0);
@@ -115,17 +115,17 @@ it('runs together from set to wholly mixed, and there is the film of the mix', f
 
 it('mixes the same in any order, and nothing of a paint changes nothing', function (int $seed): void {
     $parts = array_map(static fn(array $paint): array => [$paint[1], mt_rand(1, 20) / 10], array_slice(anyPaints($seed), 0, 4));
-    $mixed = DuncanMixing::of($parts);
-    $turned = DuncanMixing::of(array_reverse($parts));
-    $more = DuncanMixing::of([...$parts, [anyPaints($seed + 50)[2][1], 0.0]]);
+    $mixed = DuncanMixing::mix($parts);
+    $turned = DuncanMixing::mix(array_reverse($parts));
+    $more = DuncanMixing::mix([...$parts, [anyPaints($seed + 50)[2][1], 0.0]]);
     expect($turned->k->values)->toEqualWithDelta($mixed->k->values, 1e-12)
         ->and($turned->s->values)->toEqualWithDelta($mixed->s->values, 1e-12)
         ->and($more->k->values)->toEqualWithDelta($mixed->k->values, 1e-12);
     // A mix of mixes is the mix of all: two cups poured together.
-    $first = DuncanMixing::of(array_slice($parts, 0, 2));
-    $second = DuncanMixing::of(array_slice($parts, 2));
+    $first = DuncanMixing::mix(array_slice($parts, 0, 2));
+    $second = DuncanMixing::mix(array_slice($parts, 2));
     $volume = static fn(array $of): float => array_sum(array_column($of, 1));
-    $poured = DuncanMixing::of([[$first, $volume(array_slice($parts, 0, 2))], [$second, $volume(array_slice($parts, 2))]]);
+    $poured = DuncanMixing::mix([[$first, $volume(array_slice($parts, 0, 2))], [$second, $volume(array_slice($parts, 2))]]);
     expect($poured->k->values)->toEqualWithDelta($mixed->k->values, 1e-9)->and($poured->s->values)->toEqualWithDelta($mixed->s->values, 1e-9);
 })->with('any paints');
 

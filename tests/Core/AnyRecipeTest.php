@@ -37,13 +37,13 @@ it('is read back from what was written, to the last digit', function (int $seed)
     $again = RecipeReader::read(Node::root(json_decode($text, true, 512, JSON_THROW_ON_ERROR)));
     expect(RecipeWriter::write($again))->toEqual($written);
     $surface = Surface::of($recipe->body, 32, 16);
-    expect(Texture::of(Field::of($again, Surface::of($again->body, 32, 16), Climate::ordinary()), SurfaceFinish::Clear))
-        ->toEqual(Texture::of(Field::of($recipe, $surface, Climate::ordinary()), SurfaceFinish::Clear));
+    expect(Texture::draw(Field::painted($again, Surface::of($again->body, 32, 16), Climate::ordinary()), SurfaceFinish::Clear))
+        ->toEqual(Texture::draw(Field::painted($recipe, $surface, Climate::ordinary()), SurfaceFinish::Clear));
 })->with('seeds');
 
 it('keeps light within its bounds: nothing is lost twice, nothing comes from nowhere', function (int $seed): void {
     $recipe = anyRecipe($seed);
-    foreach (Field::of($recipe, Surface::of($recipe->body, 32, 16), Climate::ordinary())->states as $state) {
+    foreach (Field::painted($recipe, Surface::of($recipe->body, 32, 16), Climate::ordinary())->states as $state) {
         expect(min($state->r))->toBeGreaterThanOrEqual(0.0)
             ->and(max($state->r))->toBeLessThanOrEqual(1.0)
             ->and(array_sum($state->flat()))->toBeLessThan(INF);
@@ -57,7 +57,7 @@ it('covers no cell with less than nothing or more than all, and only cells that 
     $recipe = anyRecipe($seed);
     $surface = Surface::of($recipe->body, 64, 32);
     foreach ($recipe->coats() as $step) {
-        $cover = Coverage::of($step, $surface);
+        $cover = Coverage::land($step, $surface);
         foreach ([$cover->left, $cover->right] as $half) {
             foreach ($half as $cell => $share) {
                 expect($share > 0 && $share <= 1.0 && $cell >= 0 && $cell < 64 * 16)->toBeTrue("{$step->technique->name()} covers {$cell} with {$share}");
@@ -74,7 +74,7 @@ it('builds up coat by coat to what it is in one go', function (int $seed): void 
     foreach ($recipe->coats() as $coat) {
         $field = $field->with($coat, Climate::ordinary());
     }
-    expect(Texture::of($field, SurfaceFinish::Matte))->toEqual(Texture::of(Field::of($recipe, $surface, Climate::ordinary(), null, Bands::EveryThird), SurfaceFinish::Matte));
+    expect(Texture::draw($field, SurfaceFinish::Matte))->toEqual(Texture::draw(Field::painted($recipe, $surface, Climate::ordinary(), null, Bands::EveryThird), SurfaceFinish::Matte));
 })->with('seeds');
 
 it('gives advice that can be followed', function (int $seed): void {
@@ -144,8 +144,8 @@ it('fits another body and can be painted there', function (int $seed): void {
 
 it('is as like on both sides as its two halves are', function (int $seed): void {
     $recipe = anyRecipe($seed);
-    $field = Field::of($recipe, Surface::of($recipe->body, 32, 16), Climate::ordinary(), null, Bands::EveryThird);
-    $symmetry = Symmetry::of($field, SurfaceFinish::Clear);
+    $field = Field::painted($recipe, Surface::of($recipe->body, 32, 16), Climate::ordinary(), null, Bands::EveryThird);
+    $symmetry = Symmetry::compare($field, SurfaceFinish::Clear);
     expect(array_sum($symmetry->shares))->toEqualWithDelta(1.0, 1e-9)
         ->and($symmetry->mean)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual($symmetry->most + 1e-9);
     if ($field->mirrored) {

@@ -15,7 +15,7 @@ it('says what its events say', function (array $events, array $record, bool $try
         $try ? ['id' => 'card', 'type' => 'try'] : null,
         ['id' => 'base', 'type' => 'paint', 'mix' => [['paint' => 'white', 'drops' => 1]], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']],
     ]));
-    $read = Record::of($recipe, 2, array_map(static fn(array $event): BenchEvent => BenchEvent::read(Node::root($event)), $events));
+    $read = Record::fold($recipe, 2, array_map(static fn(array $event): BenchEvent => BenchEvent::read(Node::root($event)), $events));
     expect(json_decode((string) json_encode(RunView::record($read)), true))->toEqual($record);
 })->with(array_column(array_map(
     static fn(array $case): array => ['name' => $case['name'], 'given' => [$case['events'], $case['record'], $case['try'] ?? false]],

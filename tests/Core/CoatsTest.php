@@ -94,10 +94,10 @@ it('puts a photograph of a card right by its own white and black', function (): 
 
         return Colour::fromHex((new Hawkbrush\Core\Colour\Srgb(...$shown))->hex());
     };
-    $card = CardPhoto::of($photo('#eceded'), $photo('#2b2b2b'), Colour::fromHex('#eceded'), Colour::fromHex('#2b2b2b'));
+    $card = CardPhoto::calibrate($photo('#eceded'), $photo('#2b2b2b'), Colour::fromHex('#eceded'), Colour::fromHex('#2b2b2b'));
     foreach (['#4d6340', '#b3202c', '#33618e', '#dba52a'] as $hex) {
         expect(Hawkbrush\Core\Colour\DeltaE2000::between($card->put($photo($hex))->lab, Colour::fromHex($hex)->lab))->toBeLessThan(1.5);
     }
-    expect(fn() => CardPhoto::of(Colour::fromHex('#ffffff'), Colour::fromHex('#101010'), Colour::fromHex('#eceded'), Colour::fromHex('#2b2b2b')))->toThrow(Refused::class, 'burnt out')
-        ->and(fn() => CardPhoto::of(Colour::fromHex('#303030'), Colour::fromHex('#909090'), Colour::fromHex('#eceded'), Colour::fromHex('#2b2b2b')))->toThrow(Refused::class, 'hardly apart');
+    expect(fn() => CardPhoto::calibrate(Colour::fromHex('#ffffff'), Colour::fromHex('#101010'), Colour::fromHex('#eceded'), Colour::fromHex('#2b2b2b')))->toThrow(Refused::class, 'burnt out')
+        ->and(fn() => CardPhoto::calibrate(Colour::fromHex('#303030'), Colour::fromHex('#909090'), Colour::fromHex('#eceded'), Colour::fromHex('#2b2b2b')))->toThrow(Refused::class, 'hardly apart');
 });

@@ -177,7 +177,7 @@ it('covers with a brush nearly all, with glitter flake by flake', function (): v
 
 it('throws finer drops the harder it blows, and none the finer by a brush', function (): void {
     $surface = testSurface();
-    $covered = static fn(string $by, float $psi): float => array_sum(Coverage::of(aCoat(['technique' => ['name' => 'splatter', 'by' => $by, 'drop_mm' => 1.6, 'per_cm2' => 6], 'psi' => $psi]), $surface)->left);
+    $covered = static fn(string $by, float $psi): float => array_sum(Coverage::land(aCoat(['technique' => ['name' => 'splatter', 'by' => $by, 'drop_mm' => 1.6, 'per_cm2' => 6], 'psi' => $psi]), $surface)->left);
     // At four times the air drops are half as wide and cover a quarter.
     expect($covered('low air', 8))->toEqualWithDelta($covered('low air', 2) / 4, 0.12 * $covered('low air', 2))
         ->and($covered('low air', 1))->toBeGreaterThan(1.5 * $covered('low air', 2))

@@ -25,7 +25,7 @@ function cardOf(Optics $optics, float $um, float $ground): Spectrum
 
 function taught(Optics $optics, float $um, float $white = 0.85, float $black = 0.04): Drawdown
 {
-    return Drawdown::of(cardOf($optics, $um, $white), cardOf($optics, $um, $black), Spectrum::flat($white), Spectrum::flat($black), $um);
+    return Drawdown::solve(cardOf($optics, $um, $white), cardOf($optics, $um, $black), Spectrum::flat($white), Spectrum::flat($black), $um);
 }
 
 it('finds the K and S that made the card, to 1 %', function (string $hex, Kind $kind, float $um): void {
@@ -78,7 +78,7 @@ it('stays within what a paint can be when the readings are noisy', function (): 
     $optics = Optics::fromSwatch(Colour::fromHex('#e06a10')->reflectance(), Kind::SemiOpaque);
     $noisy = static fn(Spectrum $s): Spectrum => $s->map(static fn(float $v): float => max(0.0, min(1.0, $v + mt_rand(-100, 100) / 20_000)));
     for ($i = 0; $i < 50; $i++) {
-        $card = Drawdown::of($noisy(cardOf($optics, 9, 0.85)), $noisy(cardOf($optics, 9, 0.04)), Spectrum::flat(0.85), Spectrum::flat(0.04), 9);
+        $card = Drawdown::solve($noisy(cardOf($optics, 9, 0.85)), $noisy(cardOf($optics, 9, 0.04)), Spectrum::flat(0.85), Spectrum::flat(0.04), 9);
         expect(min($card->optics->k->values))->toBeGreaterThanOrEqual(0)
             ->and(min($card->optics->s->values))->toBeGreaterThanOrEqual(0)
             ->and($card->optics->s->values[15])->toEqualWithDelta($optics->s->values[15], 0.15 * $optics->s->values[15]);
@@ -91,7 +91,7 @@ it('finds the colour of thin coats off a card that hides, read as by a small ins
     $noisy = static fn(Spectrum $s): Spectrum => $s->map(static fn(float $v): float => max(0.0, $v + 0.0025 * (mt_rand(-1000, 1000) + mt_rand(-1000, 1000)) / 2000));
     $thin = static fn(Optics $of, float $um, float $ground): Lab => Colour::fromReflectance(cardOf($of, $um, $ground))->lab;
     for ($i = 0; $i < 20; $i++) {
-        $card = Drawdown::of($noisy(cardOf($optics, $um, 0.85)), $noisy(cardOf($optics, $um, 0.04)), Spectrum::flat(0.85), Spectrum::flat(0.04), $um);
+        $card = Drawdown::solve($noisy(cardOf($optics, $um, 0.85)), $noisy(cardOf($optics, $um, 0.04)), Spectrum::flat(0.85), Spectrum::flat(0.04), $um);
         foreach ([2.0, 5.0] as $coat) {
             foreach ([0.04, 0.85] as $ground) {
                 expect(DeltaE2000::between($thin($card->optics, $coat, $ground), $thin($optics, $coat, $ground)))->toBeLessThan($within);
@@ -169,7 +169,7 @@ it('does not let a black be as opaque as a grey for want of light', function ():
 
 it('keeps what was known before where a card is dark', function (): void {
     $moss = Optics::fromSwatch(Colour::fromHex('#4d6340')->reflectance(), Kind::Transparent);
-    $thick = static fn(?Optics $before): Optics => Drawdown::of(cardOf($moss, 60, 0.85), cardOf($moss, 60, 0.04), Spectrum::flat(0.85), Spectrum::flat(0.04), 60, $before)->optics;
+    $thick = static fn(?Optics $before): Optics => Drawdown::solve(cardOf($moss, 60, 0.85), cardOf($moss, 60, 0.04), Spectrum::flat(0.85), Spectrum::flat(0.04), 60, $before)->optics;
     $coat = static fn(Optics $of): Lab => Colour::fromReflectance(cardOf($of, 4, 0.85))->lab;
     $weak = Optics::of($moss->k->map(static fn(float $k): float => 0.1 * $k), $moss->s);
     expect(DeltaE2000::between($coat($thick($moss)), $coat($moss)))->toBeLessThan(0.5)
@@ -179,7 +179,7 @@ it('keeps what was known before where a card is dark', function (): void {
 
 it('refuses a card that no paint makes, with the reason', function (float $overWhite, float $overBlack, float $white, float $black, float $um, string $pointer): void {
     try {
-        Drawdown::of(Spectrum::flat($overWhite), Spectrum::flat($overBlack), Spectrum::flat($white), Spectrum::flat($black), $um);
+        Drawdown::solve(Spectrum::flat($overWhite), Spectrum::flat($overBlack), Spectrum::flat($white), Spectrum::flat($black), $um);
         $found = 'taken';
     } catch (Refused $e) {
         $found = $e->pointer;
@@ -216,7 +216,7 @@ it('mixes to a masstone between its parts', function (): void {
     $white = Optics::fromSwatch(Colour::fromHex('#f2f2ee')->reflectance(), Kind::Opaque);
     $red = Optics::fromSwatch(Colour::fromHex('#c8102e')->reflectance(), Kind::Opaque);
     $tone = static fn(Optics $o) => Colour::fromReflectance(Masstone::of($o))->lab;
-    $pink = $tone(DuncanMixing::of([[$white, 3.0], [$red, 1.0]]));
+    $pink = $tone(DuncanMixing::mix([[$white, 3.0], [$red, 1.0]]));
     expect($pink->l)->toBeBetween($tone($red)->l, $tone($white)->l)
         ->and($pink->chroma())->toBeLessThan($tone($red)->chroma());
     $mix = Calculators::named('mix');

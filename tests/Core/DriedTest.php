@@ -40,7 +40,7 @@ function dryingRecipe(float $drying = 1.0, array $set = ['by' => 'heat']): Recip
 /** @return array<string, float> */
 function learnt(Recipe $recipe, BenchEvent ...$events): array
 {
-    return Dried::ratios($recipe, Record::of($recipe, 1, $events), Climate::ordinary());
+    return Dried::ratios($recipe, Record::fold($recipe, 1, $events), Climate::ordinary());
 }
 
 it('learns nothing from a coat that was dry when its time was up', function (): void {
@@ -84,12 +84,12 @@ it('learns nothing from a time that no paint takes, as when a clock was set mean
 
 it('counts a coat that is felt dry once, and stops for a clock set back', function (): void {
     $recipe = dryingRecipe();
-    $record = Record::of($recipe, 1, [felt('timer', '10:00:00', ['seconds' => 30]), felt('dried', '09:00:00'), felt('dried', '10:00:05')]);
+    $record = Record::fold($recipe, 1, [felt('timer', '10:00:00', ['seconds' => 30]), felt('dried', '09:00:00'), felt('dried', '10:00:05')]);
     expect($record->dried['base'])->toBe([['seconds' => 0.0, 'tacky' => false]]);
 });
 
 it('lets the timer of a tacky coat go on', function (): void {
-    $timers = Record::of(dryingRecipe(), 1, [felt('timer', '10:00:00', ['seconds' => 30]), felt('tacky', '10:00:30', ['seconds' => 10])])->timers;
+    $timers = Record::fold(dryingRecipe(), 1, [felt('timer', '10:00:00', ['seconds' => 30]), felt('tacky', '10:00:30', ['seconds' => 10])])->timers;
     expect(array_column($timers, 'seconds'))->toBe([40.0])->and(array_column($timers, 'tacky'))->toBe([true])->and(array_column($timers, 'dried'))->toBe([false]);
 });
 

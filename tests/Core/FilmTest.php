@@ -83,8 +83,8 @@ it('never hides with a transparent and says how much an opaque takes', function 
 it('mixes between its parts and the same in any order', function (): void {
     $a = paintOf('#c8102e', Kind::Opaque);
     $b = paintOf('#1040a0', Kind::Opaque);
-    $mix = DuncanMixing::of([[$a, 1.0], [$b, 3.0]]);
-    $other = DuncanMixing::of([[$b, 3.0], [$a, 1.0]]);
+    $mix = DuncanMixing::mix([[$a, 1.0], [$b, 3.0]]);
+    $other = DuncanMixing::mix([[$b, 3.0], [$a, 1.0]]);
     foreach ($mix->k->values as $i => $k) {
         expect($k)->toEqualWithDelta(0.25 * $a->k->values[$i] + 0.75 * $b->k->values[$i], 1e-12)
             ->and($other->k->values[$i])->toEqualWithDelta($k, 1e-12);
@@ -92,7 +92,7 @@ it('mixes between its parts and the same in any order', function (): void {
 });
 
 it('refuses to mix nothing', function (): void {
-    DuncanMixing::of([[paintOf('#c8102e', Kind::Opaque), 0.0]]);
+    DuncanMixing::mix([[paintOf('#c8102e', Kind::Opaque), 0.0]]);
 })->throws(Refused::class);
 
 it('runs two coats together only as far as the lower is wet', function (): void {
@@ -101,7 +101,7 @@ it('runs two coats together only as far as the lower is wet', function (): void 
     $ground = FilmState::ground(array_fill(0, 31, 0.7));
     $set = $ground->under(Film::of($white, 10))->under(Film::of($red, 5));
     expect(WetBlend::lay($ground, $white, 10, $red, 5, 0.0)->r)->toEqual($set->r);
-    $full = $ground->under(Film::of(DuncanMixing::of([[$white, 10.0], [$red, 5.0]]), 15));
+    $full = $ground->under(Film::of(DuncanMixing::mix([[$white, 10.0], [$red, 5.0]]), 15));
     foreach (WetBlend::lay($ground, $white, 10, $red, 5, 1.0)->r as $i => $r) {
         expect($r)->toEqualWithDelta($full->r[$i], 1e-12);
     }

@@ -67,8 +67,8 @@ it('lays forty coats one by one as one film of forty', function (): void {
 
 it('draws, plans and replaces nothing where there is nothing', function (): void {
     $empty = exampleRecipe(static fn(array $d): array => ['steps' => []] + $d);
-    $field = Field::of($empty, Surface::of($empty->body, 32, 16), Climate::ordinary());
-    $picture = Texture::of($field, SurfaceFinish::Clear);
+    $field = Field::painted($empty, Surface::of($empty->body, 32, 16), Climate::ordinary());
+    $picture = Texture::draw($field, SurfaceFinish::Clear);
     $zone = (new ZoneColours($field->surface))->film($field, Zone::Flank)->values[10];
     expect($picture->palette)->toHaveCount(1)
         ->and($zone)->toEqualWithDelta($empty->body->ground->values[10], 1e-9)
@@ -85,7 +85,7 @@ it('passes over a paint without solids', function (): void {
 
         return $d;
     });
-    $field = Field::of($dry, Surface::of($dry->body, 32, 16), Climate::ordinary());
+    $field = Field::painted($dry, Surface::of($dry->body, 32, 16), Climate::ordinary());
     $paint = $dry->coats()[0]->mixture->parts[0][0];
     expect($field->states)->toHaveCount(1)
         ->and((new Mixture([[$paint, 3]]))->optics())->toBeNull()
@@ -136,7 +136,7 @@ it('ranks the same paint under another name first, with nothing changed', functi
 
 it('gives a zone the mean of its light', function (): void {
     $recipe = exampleRecipe();
-    $field = Field::of($recipe, Surface::of($recipe->body, 64, 32), Climate::ordinary());
+    $field = Field::painted($recipe, Surface::of($recipe->body, 64, 32), Climate::ordinary());
     $colours = (new ZoneColours($field->surface))->of($field, SurfaceFinish::Clear, [Zone::Back, Zone::Belly]);
     expect(DeltaE2000::between($colours['back']->lab, $colours['belly']->lab))->toBeGreaterThan(10)
         ->and($colours['belly']->lab->l)->toBeGreaterThan($colours['back']->lab->l);

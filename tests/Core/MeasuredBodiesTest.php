@@ -102,17 +102,17 @@ it('keeps zones that were set by hand, and writes them so that they read the sam
 });
 
 it('puts a coat on one side only when it is told so', function (string $side): void {
-    $cover = Coverage::of(aCoat(['where' => ['zone' => 'flank', 'side' => $side]]), testSurface());
+    $cover = Coverage::land(aCoat(['where' => ['zone' => 'flank', 'side' => $side]]), testSurface());
     expect($cover->mirrored)->toBeFalse()
         ->and($side === 'left' ? $cover->right : $cover->left)->toBe([])
         ->and($side === 'left' ? $cover->left : $cover->right)->not->toBe([]);
 })->with(['left', 'right']);
 
 it('finds the sides alike where every step is, and tells them apart where one is not', function (): void {
-    $recipe = static fn(array $change): Field => Field::of(recipeWith($change + ['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'flank'], 'technique' => ['name' => 'spray'], 'coats' => 3]), testSurface(), Climate::ordinary());
-    $alike = Symmetry::of($recipe([]), SurfaceFinish::Clear);
+    $recipe = static fn(array $change): Field => Field::painted(recipeWith($change + ['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'flank'], 'technique' => ['name' => 'spray'], 'coats' => 3]), testSurface(), Climate::ordinary());
+    $alike = Symmetry::compare($recipe([]), SurfaceFinish::Clear);
     expect($alike->mean)->toBe(0.0)->and($alike->shares[0])->toEqualWithDelta(1.0, 1e-9);
-    $apart = Symmetry::of($recipe(['where' => ['zone' => 'flank', 'side' => 'left']]), SurfaceFinish::Clear);
+    $apart = Symmetry::compare($recipe(['where' => ['zone' => 'flank', 'side' => 'left']]), SurfaceFinish::Clear);
     expect($apart->most)->toBeGreaterThan(5.0)->and(array_sum($apart->shares))->toEqualWithDelta(1.0, 1e-9)->and($apart->shares[0])->toBeBetween(0.2, 0.9);
 });
 
@@ -148,7 +148,7 @@ it('stands two hundred random bodies and seeds: areas positive, zones within the
             expect($share >= 0 && $share <= 1.0001 && $cell < $surface->rows * $surface->columns)->toBeTrue();
         }
         if ($technique->mirrored()) {
-            $texture = Texture::of(Field::of(recipeWith(['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'whole'], 'technique' => ['name' => $technique->name()]]), $surface, Climate::ordinary()), SurfaceFinish::Clear);
+            $texture = Texture::draw(Field::painted(recipeWith(['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'whole'], 'technique' => ['name' => $technique->name()]]), $surface, Climate::ordinary()), SurfaceFinish::Clear);
             $rows = str_split($texture->cells, 2 * $texture->width);
             expect(array_reverse($rows))->toBe($rows);
         }

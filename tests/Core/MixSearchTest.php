@@ -33,7 +33,7 @@ function everyMix(array $rack, Wanted $wanted): array
     $near = $plain = [];
     $try = static function (array $parts) use (&$near, &$plain, $wanted): void {
         $set = implode(' ', array_map(static fn(array $p): string => $p[0]->id, $parts));
-        $lab = $wanted->shows(DuncanMixing::of(array_map(static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids], $parts)))->lab;
+        $lab = $wanted->shows(DuncanMixing::mix(array_map(static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids], $parts)))->lab;
         $off = DeltaE2000::between($wanted->lab, $lab);
         if ($off < MixSearch::NEAR) {
             $near[$set] = min($near[$set] ?? INF, $off);
@@ -152,7 +152,7 @@ it('offers a dull pink for a strong one rather than the grey that DeltaE00 takes
 it('finds back a mix that was mixed', function (): void {
     $rack = AnyRack::of(20, 21);
     $parts = [[$rack[0], 7], [$rack[5], 3], [$rack[9], 1]];
-    $optics = DuncanMixing::of(array_map(static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids], $parts));
+    $optics = DuncanMixing::mix(array_map(static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids], $parts));
     $blank = new Wanted(new Lab(50, 0, 0), Spectrum::flat(0.9), 15.0, SurfaceFinish::Clear);
     $best = MixSearch::best($rack, new Wanted($blank->shows($optics)->lab, $blank->ground, 15.0, SurfaceFinish::Clear))[0];
     expect($best->deltaE)->toBeLessThan(1e-6)
@@ -199,7 +199,7 @@ it('sketches a mix near the wanted colour as the true film shows it', function (
         [$i, $j, $k] = array_rand($rack, 3);
         $parts = array_map(static fn(int $at): array => [$rack[$at], mt_rand(1, 6)], [$i, $j, $k]);
         $dry = array_map(static fn(array $p): float => $p[1] * $p[0]->dropMl * $p[0]->solids, $parts);
-        $shown = $blank->shows(DuncanMixing::of(array_map(static fn(array $p, float $ml): array => [$p[0]->optics, $ml], $parts, $dry)));
+        $shown = $blank->shows(DuncanMixing::mix(array_map(static fn(array $p, float $ml): array => [$p[0]->optics, $ml], $parts, $dry)));
         $sketch = new Sketch(array_column($parts, 0), new Wanted($shown->lab, $blank->ground, $um, SurfaceFinish::Clear), Metric::at($shown->lab));
         $off[] = $sketch->metric->off(...$sketch->place(0, 1, 2, ...$dry));
     }

@@ -12,12 +12,12 @@ use Hawkbrush\Core\Step\TaskWork;
 /** @return list<string> */
 function preparationTitles(Condition $condition, Fitting ...$fittings): array
 {
-    return array_map(static fn(TaskWork $s): string => $s->title, Preparation::of($condition, array_values($fittings)));
+    return array_map(static fn(TaskWork $s): string => $s->title, Preparation::steps($condition, array_values($fittings)));
 }
 
 function preparationTold(Condition $condition, Fitting ...$fittings): string
 {
-    return implode(' ', array_map(static fn(TaskWork $s): string => $s->task, Preparation::of($condition, array_values($fittings))));
+    return implode(' ', array_map(static fn(TaskWork $s): string => $s->task, Preparation::steps($condition, array_values($fittings))));
 }
 
 it('inspects first and wipes last, whatever the body', function (Condition $condition): void {
@@ -28,7 +28,7 @@ it('inspects first and wipes last, whatever the body', function (Condition $cond
 
 it('seals raw wood, lets it cure, and sands it back', function (): void {
     expect(preparationTitles(Condition::RawWood))->toBe(['Inspect', 'Seal', 'Sealer cures', 'Sand back', 'Wipe']);
-    $cure = Preparation::of(Condition::RawWood, [])[2];
+    $cure = Preparation::steps(Condition::RawWood, [])[2];
     expect($cure->kind())->toBe('wait')->and($cure->minutes)->toBeGreaterThan(60.0);
 });
 
@@ -46,8 +46,8 @@ it('says what must be rejected, and what must fit again', function (): void {
 });
 
 it('comes with the cautions of its work', function (): void {
-    $cautions = array_merge(...array_map(static fn(TaskWork $s): array => $s->cautions(), Preparation::of(Condition::Resin, [Fitting::Bill])));
+    $cautions = array_merge(...array_map(static fn(TaskWork $s): array => $s->cautions(), Preparation::steps(Condition::Resin, [Fitting::Bill])));
     expect($cautions)->toContain('Sanding dust: wear a mask.', 'Alcohol burns: no flame or heat until it has gone.');
-    $sealing = array_merge(...array_map(static fn(TaskWork $s): array => $s->cautions(), Preparation::of(Condition::RawWood, [])));
+    $sealing = array_merge(...array_map(static fn(TaskWork $s): array => $s->cautions(), Preparation::steps(Condition::RawWood, [])));
     expect(implode(' ', $sealing))->toContain('gloves');
 });

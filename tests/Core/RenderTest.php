@@ -27,14 +27,14 @@ use Hawkbrush\Core\Render\Texture;
 /** @param callable(array<string, mixed>): array<string, mixed>|null $change */
 function exampleField(Recipe $recipe, ?string $upto = null): Field
 {
-    return Field::of($recipe, Surface::of($recipe->body, 64, 32), Climate::ordinary(), $upto);
+    return Field::painted($recipe, Surface::of($recipe->body, 64, 32), Climate::ordinary(), $upto);
 }
 
 it('gives every cell the film it would have alone', function (): void {
     $recipe = exampleRecipe();
     $field = exampleField($recipe);
     $coats = $recipe->coats();
-    $covers = array_map(static fn(Coat $s): Coverage => Coverage::of($s, $field->surface), $coats);
+    $covers = array_map(static fn(Coat $s): Coverage => Coverage::land($s, $field->surface), $coats);
     foreach (range(0, 64 * 16 - 1, 37) as $cell) {
         $alone = FilmState::ground($recipe->body->ground->values);
         foreach ($coats as $i => $step) {
@@ -55,7 +55,7 @@ it('builds up step by step to the same field', function (): void {
     foreach ($recipe->coats() as $step) {
         $stepwise = $stepwise->with($step, Climate::ordinary());
     }
-    expect(Texture::of($stepwise, SurfaceFinish::Clear))->toEqual(Texture::of(exampleField($recipe), SurfaceFinish::Clear));
+    expect(Texture::draw($stepwise, SurfaceFinish::Clear))->toEqual(Texture::draw(exampleField($recipe), SurfaceFinish::Clear));
 });
 
 it('stops after the step that was asked for, and passes over what is switched off', function (): void {
@@ -65,12 +65,12 @@ it('stops after the step that was asked for, and passes over what is switched of
 
         return $d;
     });
-    expect(Texture::of(exampleField($all, 'base'), SurfaceFinish::Clear))->toEqual(Texture::of(exampleField($off), SurfaceFinish::Clear))
-        ->and(Texture::of(exampleField($all), SurfaceFinish::Clear))->not->toEqual(Texture::of(exampleField($off), SurfaceFinish::Clear));
+    expect(Texture::draw(exampleField($all, 'base'), SurfaceFinish::Clear))->toEqual(Texture::draw(exampleField($off), SurfaceFinish::Clear))
+        ->and(Texture::draw(exampleField($all), SurfaceFinish::Clear))->not->toEqual(Texture::draw(exampleField($off), SurfaceFinish::Clear));
 });
 
 it('mirrors the sides row by row, ridge to ridge', function (): void {
-    $texture = Texture::of(exampleField(exampleRecipe()), SurfaceFinish::Matte);
+    $texture = Texture::draw(exampleField(exampleRecipe()), SurfaceFinish::Matte);
     $rows = str_split($texture->cells, $texture->width * 2);
     expect($rows)->toHaveCount($texture->height);
     foreach (range(0, $texture->height / 2 - 1) as $row) {
@@ -79,7 +79,7 @@ it('mirrors the sides row by row, ridge to ridge', function (): void {
 });
 
 it('numbers its cells within its palette', function (): void {
-    $texture = Texture::of(exampleField(exampleRecipe()), SurfaceFinish::Clear);
+    $texture = Texture::draw(exampleField(exampleRecipe()), SurfaceFinish::Clear);
     expect(max(unpack('v*', $texture->cells)))->toBeLessThan(count($texture->palette))
         ->and(count($texture->glint))->toBe(count($texture->palette));
 });
@@ -90,8 +90,8 @@ it('shines differently where there is pearl, and only there', function (): void 
 
         return $d;
     });
-    $plain = Texture::of(exampleField(exampleRecipe()), SurfaceFinish::Clear);
-    $shiny = Texture::of(exampleField($pearl), SurfaceFinish::Clear);
+    $plain = Texture::draw(exampleField(exampleRecipe()), SurfaceFinish::Clear);
+    $shiny = Texture::draw(exampleField($pearl), SurfaceFinish::Clear);
     expect($plain->glint)->toBe($plain->palette)->and($shiny->glint)->not->toBe($shiny->palette);
 });
 
@@ -101,7 +101,7 @@ it('runs a wet coat into the next', function (): void {
 
         return $d;
     };
-    expect(Texture::of(exampleField(exampleRecipe($wet('wet'))), SurfaceFinish::Clear)->palette)->not->toBe(Texture::of(exampleField(exampleRecipe($wet('heat'))), SurfaceFinish::Clear)->palette);
+    expect(Texture::draw(exampleField(exampleRecipe($wet('wet'))), SurfaceFinish::Clear)->palette)->not->toBe(Texture::draw(exampleField(exampleRecipe($wet('heat'))), SurfaceFinish::Clear)->palette);
 });
 
 it('draws an empty recipe as the bare body, and paints without solids as nothing', function (): void {
@@ -111,14 +111,14 @@ it('draws an empty recipe as the bare body, and paints without solids as nothing
 
         return $d;
     });
-    expect(Texture::of(exampleField($empty), SurfaceFinish::Clear)->palette)->toHaveCount(1)
-        ->and(Texture::of(exampleField($thin), SurfaceFinish::Clear))->toEqual(Texture::of(exampleField($thin, 'base'), SurfaceFinish::Clear));
+    expect(Texture::draw(exampleField($empty), SurfaceFinish::Clear)->palette)->toHaveCount(1)
+        ->and(Texture::draw(exampleField($thin), SurfaceFinish::Clear))->toEqual(Texture::draw(exampleField($thin, 'base'), SurfaceFinish::Clear));
 });
 
 it('is the same bait after it was written out and read in again', function (): void {
     $recipe = exampleRecipe();
     $again = RecipeReader::read(Node::fromJson((string) json_encode(RecipeWriter::write($recipe))));
-    expect(Texture::of(exampleField($again), SurfaceFinish::Clear))->toEqual(Texture::of(exampleField($recipe), SurfaceFinish::Clear));
+    expect(Texture::draw(exampleField($again), SurfaceFinish::Clear))->toEqual(Texture::draw(exampleField($recipe), SurfaceFinish::Clear));
 });
 
 it('cuts the film through at a point, and says why it looks so', function (): void {
@@ -147,8 +147,8 @@ it('draws from a part of the bands what all bands give', function (Bands $bands)
         return $d;
     });
     $surface = Surface::of($recipe->body, 64, 32);
-    $all = Field::of($recipe, $surface, Climate::ordinary());
-    $some = Field::of($recipe, $surface, Climate::ordinary(), null, $bands);
+    $all = Field::painted($recipe, $surface, Climate::ordinary());
+    $some = Field::painted($recipe, $surface, Climate::ordinary(), null, $bands);
     foreach (range(0, 64 * 16 - 1, 37) as $cell) {
         [$full, $quick] = [$all->states[$all->left[$cell]], $some->states[$some->left[$cell]]];
         expect(DeltaE2000::between(Lab::fromXyz(Observer::xyz($quick->flat(), $bands)), Lab::fromXyz(Observer::xyz($full->flat()))))->toBeLessThan(0.3)
@@ -162,12 +162,12 @@ it('draws one more coat with what an earlier picture worked out as it would with
     [$base, $moss] = $recipe->coats();
     $before = Field::bare($surface)->with($base, Climate::ordinary());
     $pixels = new Pixels(SurfaceFinish::Clear, Bands::All);
-    $first = Texture::of($before, SurfaceFinish::Clear, $pixels);
+    $first = Texture::draw($before, SurfaceFinish::Clear, $pixels);
     $after = $before->with($moss, Climate::ordinary());
-    expect(Texture::of($after, SurfaceFinish::Clear, $pixels))->toEqual(Texture::of($after, SurfaceFinish::Clear))
+    expect(Texture::draw($after, SurfaceFinish::Clear, $pixels))->toEqual(Texture::draw($after, SurfaceFinish::Clear))
         // Another field's states have the same numbers: they must not be taken for these.
-        ->and(Texture::of(exampleField($recipe), SurfaceFinish::Clear, $pixels))->toEqual(Texture::of(exampleField($recipe), SurfaceFinish::Clear))
-        ->and($first)->toEqual(Texture::of($before, SurfaceFinish::Clear));
+        ->and(Texture::draw(exampleField($recipe), SurfaceFinish::Clear, $pixels))->toEqual(Texture::draw(exampleField($recipe), SurfaceFinish::Clear))
+        ->and($first)->toEqual(Texture::draw($before, SurfaceFinish::Clear));
 });
 
 it('turns states into the same colours of the screen as one by one', function (SurfaceFinish $finish): void {

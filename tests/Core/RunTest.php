@@ -41,7 +41,7 @@ function happened(string $type, string $step, ?int $bait = null, array $data = [
 
 it('spreads 20 um over 1000 mm2 with 0.02 ml', function (): void {
     // Arithmetic: 1000 mm2 x 0.02 mm = 20 mm3.
-    $spread = Spread::of(1000, 20, 1, 1, 0.35, 0);
+    $spread = Spread::over(1000, 20, 1, 1, 0.35, 0);
     expect($spread->ml)->toEqualWithDelta(0.02, 1e-12)
         ->and($spread->drops())->toEqualWithDelta(0.4, 1e-9)
         ->and($spread->dryUm)->toEqualWithDelta(7, 1e-9);
@@ -49,12 +49,12 @@ it('spreads 20 um over 1000 mm2 with 0.02 ml', function (): void {
 
 it('covers 1000 square metres with a litre at one micrometre, and 1604 square feet with a gallon at one mil', function (): void {
     // Handbook constants (ASTM D5146); 1 US gallon = 3785.41 ml, 1 mil = 25.4 um, 1 ft2 = 92903.04 mm2.
-    expect(Spread::of(1e9, 1, 1, 1, 1, 0)->ml)->toEqualWithDelta(1000, 1e-6)
-        ->and(Spread::of(1604 * 92903.04, 25.4, 1, 1, 1, 0)->ml)->toEqualWithDelta(3785.41, 3785.41 * 1e-3);
+    expect(Spread::over(1e9, 1, 1, 1, 1, 0)->ml)->toEqualWithDelta(1000, 1e-6)
+        ->and(Spread::over(1604 * 92903.04, 25.4, 1, 1, 1, 0)->ml)->toEqualWithDelta(3785.41, 3785.41 * 1e-3);
 });
 
 it('refuses paint that never lands', function (): void {
-    Spread::of(1000, 20, 1, 0, 0.35, 0);
+    Spread::over(1000, 20, 1, 0, 0.35, 0);
 })->throws(Refused::class, 'Transfer efficiency');
 
 it('rounds up to whole drops in the recipe’s ratio', function (int $a, int $b, float $thinning, float $needed): void {
@@ -115,20 +115,20 @@ it('says the cautions that apply, and that the sheet goes first', function (): v
 
 it('walks through the steps, all baits through one before the next', function (): void {
     $recipe = runRecipe();
-    $record = Record::of($recipe, 2, []);
+    $record = Record::fold($recipe, 2, []);
     expect($record->position())->toBe(['step' => 'prep', 'bait' => 1])
         ->and($record->missing())->toHaveCount(6);
-    $record = Record::of($recipe, 2, [happened('done', 'prep'), happened('done', 'base', 1)]);
+    $record = Record::fold($recipe, 2, [happened('done', 'prep'), happened('done', 'base', 1)]);
     expect($record->position())->toBe(['step' => 'base', 'bait' => 2]);
-    $record = Record::of($recipe, 2, [happened('done', 'prep'), happened('done', 'base', 1), happened('reopened', 'base', 1)]);
+    $record = Record::fold($recipe, 2, [happened('done', 'prep'), happened('done', 'base', 1), happened('reopened', 'base', 1)]);
     expect($record->position())->toBe(['step' => 'base', 'bait' => 1]);
     $all = array_map(static fn($s) => happened('done', $s->id), $recipe->enabled());
-    expect(Record::of($recipe, 2, $all)->position())->toBeNull()
-        ->and(Record::of($recipe, 2, $all)->missing())->toBe([]);
+    expect(Record::fold($recipe, 2, $all)->position())->toBeNull()
+        ->and(Record::fold($recipe, 2, $all)->missing())->toBe([]);
 });
 
 it('keeps sides, timers, notes and the last figures', function (): void {
-    $record = Record::of(runRecipe(), 2, [
+    $record = Record::fold(runRecipe(), 2, [
         happened('side', 'base', 1, ['side' => 'left']), happened('side', 'base', 1, ['side' => 'right']), happened('side', 'base', 1, ['side' => 'right', 'done' => false]),
         happened('figures', 'base', null, ['psi' => 40]), happened('figures', 'base', null, ['psi' => 36.5, 'strokes' => 7]),
         happened('timer', 'base', 1, ['seconds' => 40, 'label' => 'heat']), happened('timer', 'base', 2, ['seconds' => 40]), happened('timer-stopped', 'base', 1),
@@ -141,7 +141,7 @@ it('keeps sides, timers, notes and the last figures', function (): void {
 });
 
 it('begins a timer anew that is started again', function (): void {
-    $record = Record::of(runRecipe(), 2, [
+    $record = Record::fold(runRecipe(), 2, [
         happened('timer', 'base', 1, ['seconds' => 40]), happened('timer', 'base', 2, ['seconds' => 50]), happened('timer', 'base', 1, ['seconds' => 60]),
     ]);
     expect(array_column($record->timers, 'seconds', 'bait'))->toEqual([2 => 50, 1 => 60]);
@@ -170,7 +170,7 @@ it('refuses an event that makes no sense, saying where', function (array $event,
 
 it('puts the figures really used in place of the planned ones, and lists what differs', function (): void {
     $recipe = runRecipe();
-    $used = Used::recipe($recipe, Record::of($recipe, 1, [happened('figures', 'base', null, ['psi' => 36, 'strokes' => 9, 'thinning_percent' => 5])]));
+    $used = Used::recipe($recipe, Record::fold($recipe, 1, [happened('figures', 'base', null, ['psi' => 36, 'strokes' => 9, 'thinning_percent' => 5])]));
     $changes = array_map(static fn(Change $d): array => [$d->number, $d->what, $d->to], Change::between($recipe, $used));
     expect($changes)->toBe([[2, 'psi', '36'], [2, 'reducer, %', '5'], [2, 'strokes a side', '9']])
         ->and(Change::between($recipe, $recipe))->toBe([]);

@@ -124,16 +124,16 @@ it('counts nothing that the eye would not see', function (): void {
 
 it('lands on both sides alike, or on one', function (): void {
     $surface = testSurface();
-    $both = Coverage::of(aCoat(['where' => ['zone' => 'flank']]), $surface);
-    $left = Coverage::of(aCoat(['where' => ['from_u' => 0.2, 'to_u' => 0.8, 'from_deg' => 40, 'to_deg' => 120, 'side' => 'left']]), $surface);
-    $right = Coverage::of(aCoat(['where' => ['from_u' => 0.2, 'to_u' => 0.8, 'from_deg' => 40, 'to_deg' => 120, 'side' => 'right']]), $surface);
+    $both = Coverage::land(aCoat(['where' => ['zone' => 'flank']]), $surface);
+    $left = Coverage::land(aCoat(['where' => ['from_u' => 0.2, 'to_u' => 0.8, 'from_deg' => 40, 'to_deg' => 120, 'side' => 'left']]), $surface);
+    $right = Coverage::land(aCoat(['where' => ['from_u' => 0.2, 'to_u' => 0.8, 'from_deg' => 40, 'to_deg' => 120, 'side' => 'right']]), $surface);
     expect($both->mirrored)->toBeTrue()->and($both->left)->toBe($both->right)
         ->and($left->mirrored)->toBeFalse()->and($left->right)->toBe([])
         ->and($right->left)->toBe([])->and($right->right)->toBe($left->left);
 });
 
 it('is even only where nothing keeps it from any part', function (array $step, bool $even): void {
-    expect(Coverage::of(aCoat($step), testSurface())->even)->toBe($even);
+    expect(Coverage::land(aCoat($step), testSurface())->even)->toBe($even);
 })->with([
     [[], true],
     [['aim_deg' => 40], false],

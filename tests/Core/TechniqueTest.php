@@ -15,7 +15,7 @@ use Hawkbrush\Core\Technique\Techniques;
 function coverOf(array $change): array
 {
     $surface = testSurface();
-    $cover = Coverage::of(aCoat($change), $surface);
+    $cover = Coverage::land(aCoat($change), $surface);
     $sum = $middle = 0.0;
     foreach ($cover->left as $cell => $share) {
         $sum += $share * $surface->areaMm2[$cell];
@@ -37,9 +37,9 @@ it('lets part of the paint through, never more than there is, the same for the s
 })->with(array_map(static fn(Technique $t): array => [$t], Techniques::all()));
 
 it('differs from seed to seed and from side to side where chance is imitated', function (string $name): void {
-    $cover = Coverage::of(aCoat(['technique' => ['name' => $name]]), testSurface());
+    $cover = Coverage::land(aCoat(['technique' => ['name' => $name]]), testSurface());
     expect($cover->mirrored)->toBeFalse()->and($cover->left)->not->toBe($cover->right)
-        ->and(Coverage::of(aCoat(['technique' => ['name' => $name], 'seed' => 9]), testSurface())->left)->not->toBe($cover->left);
+        ->and(Coverage::land(aCoat(['technique' => ['name' => $name], 'seed' => 9]), testSurface())->left)->not->toBe($cover->left);
 })->with(['splatter', 'mottle', 'sponge', 'dots', 'dry brush']);
 
 it('keeps each of its settings within its bounds', function (Technique $technique): void {
@@ -78,7 +78,7 @@ it('leaves broader veins with new mesh than with stiff', function (): void {
 it('paints a spot of the diameter that was set', function (): void {
     // A disc of 6 mm: 28.3 mm2, here with hardly a soft edge; arithmetic.
     $surface = testSurface();
-    $cover = Coverage::of(aCoat(['technique' => ['name' => 'spot', 'u' => 0.45, 'deg' => 90, 'diameter_mm' => 6, 'soft' => 0.05]]), $surface);
+    $cover = Coverage::land(aCoat(['technique' => ['name' => 'spot', 'u' => 0.45, 'deg' => 90, 'diameter_mm' => 6, 'soft' => 0.05]]), $surface);
     $area = 0.0;
     foreach ($cover->left as $cell => $share) {
         $area += $share * $surface->areaMm2[$cell];
@@ -88,7 +88,7 @@ it('paints a spot of the diameter that was set', function (): void {
 
 it('counts its bars', function (): void {
     $surface = testSurface();
-    $cover = Coverage::of(aCoat(['technique' => ['name' => 'bars', 'count' => 7, 'width_mm' => 2, 'waver' => 0]]), $surface);
+    $cover = Coverage::land(aCoat(['technique' => ['name' => 'bars', 'count' => 7, 'width_mm' => 2, 'waver' => 0]]), $surface);
     $row = intdiv($surface->cellAt(0.5, 60), $surface->columns);
     $bars = 0;
     $inside = false;
@@ -102,7 +102,7 @@ it('counts its bars', function (): void {
 
 it('lands nothing outside its place', function (): void {
     $surface = testSurface();
-    foreach (array_keys(Coverage::of(aCoat(['where' => ['from_u' => 0.5, 'to_u' => 0.8, 'from_deg' => 60, 'to_deg' => 120, 'soft' => 0]]), $surface)->left) as $cell) {
+    foreach (array_keys(Coverage::land(aCoat(['where' => ['from_u' => 0.5, 'to_u' => 0.8, 'from_deg' => 60, 'to_deg' => 120, 'soft' => 0]]), $surface)->left) as $cell) {
         expect($surface->u[$cell % $surface->columns])->toBeBetween(0.49, 0.81)
             ->and($surface->theta[intdiv($cell, $surface->columns)])->toBeBetween(57, 123);
     }

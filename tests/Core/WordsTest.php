@@ -19,7 +19,7 @@ function coreCoat(string $name, string $hex, float $passes): CoreCoat
 }
 
 it('says the cause of a colour with its figures', function (array $coats, string $said): void {
-    expect(Cause::of(array_map(static fn(array $c): CoreCoat => coreCoat(...$c), $coats)))->toBe($said);
+    expect(Cause::explain(array_map(static fn(array $c): CoreCoat => coreCoat(...$c), $coats)))->toBe($said);
 })->with([
     'the bare body' => [[], 'Nothing lies here: this is the bare body.'],
     'one coat' => [[['White', '#eeeeee', 0.034]], 'Only white lies here; it lets 3 % of the body below through.'],

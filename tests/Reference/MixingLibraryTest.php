@@ -24,7 +24,7 @@ it('turns hues the way spectral.js turns them', function (): void {
     $turns = [];
     foreach (mixesOfLibrary() as $row) {
         $optics = static fn(string $hex): Optics => Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), Kind::SemiOpaque);
-        $ours = Colour::fromReflectance(Masstone::of(DuncanMixing::of([[$optics($row['a']), 1.0], [$optics($row['b']), 1.0]])))->lab;
+        $ours = Colour::fromReflectance(Masstone::of(DuncanMixing::mix([[$optics($row['a']), 1.0], [$optics($row['b']), 1.0]])))->lab;
         $theirs = Colour::fromHex($row['mixed'])->lab;
         // Of a grey there is no hue to speak of.
         if (min($ours->chroma(), $theirs->chroma()) > 15) {
@@ -40,7 +40,7 @@ it('turns hues the way spectral.js turns them', function (): void {
 
 it('mixes the families painters name', function (string $a, string $b, float $from, float $to): void {
     $optics = static fn(string $hex): Optics => Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), Kind::SemiOpaque);
-    $hue = Colour::fromReflectance(Masstone::of(DuncanMixing::of([[$optics($a), 1.0], [$optics($b), 1.0]])))->lab->hue();
+    $hue = Colour::fromReflectance(Masstone::of(DuncanMixing::mix([[$optics($a), 1.0], [$optics($b), 1.0]])))->lab->hue();
     expect($hue)->toBeGreaterThan($from)->toBeLessThan($to);
 })->with([
     // Common practice, no published source.

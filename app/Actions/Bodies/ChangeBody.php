@@ -26,7 +26,7 @@ final readonly class ChangeBody
      *
      * @throws Refused
      */
-    public function of(Body $body, Node $form): Body
+    public function change(Body $body, Node $form): Body
     {
         $form->only(['revision', 'archived', ...self::KEPT, ...self::FORM]);
         $measured = array_filter($form->fields(), static fn(string $field): bool => \in_array($field, self::FORM, true), ARRAY_FILTER_USE_KEY);

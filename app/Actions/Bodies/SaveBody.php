@@ -28,7 +28,7 @@ final class SaveBody
             unset($document[$field]);
         }
 
-        return $this->of(BodyReader::read(Node::root($document)), $kept);
+        return $this->save(BodyReader::read(Node::root($document)), $kept);
     }
 
     /**
@@ -36,7 +36,7 @@ final class SaveBody
      *
      * @param array<string, mixed> $kept of a new one: stock, condition, fittings, weight
      */
-    public function of(CoreBody $body, array $kept = []): Body
+    public function save(CoreBody $body, array $kept = []): Body
     {
         [$form, $fingerprint] = $this->form($body);
 

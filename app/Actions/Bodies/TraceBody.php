@@ -31,7 +31,7 @@ final class TraceBody
      *
      * @throws Refused
      */
-    public function of(Node $form): array
+    public function trace(Node $form): array
     {
         $form->only(['length_mm', 'side', 'above', 'width_share']);
         $stations = Trace::stations(

@@ -19,7 +19,7 @@ final class FindMask
     /**
      * @return list<array{Coat, Mask|null}> every step through a cut mask, with the one that serves it
      */
-    public function of(Recipe $recipe): array
+    public function forRecipe(Recipe $recipe): array
     {
         $surface = Plate::surface($recipe->body);
         $box = Mask::query()->whereNull('retired_at')->orderBy('uses')->get();
@@ -36,7 +36,7 @@ final class FindMask
     /** Counts the baits of a finished run on the masks they were sprayed through. */
     public function wear(Recipe $recipe, int $baits): void
     {
-        foreach ($this->of($recipe) as [, $mask]) {
+        foreach ($this->forRecipe($recipe) as [, $mask]) {
             Mask::query()->whereKey($mask?->id)->increment('uses', $baits, ['revision' => DB::raw('revision + 1')]);
         }
     }

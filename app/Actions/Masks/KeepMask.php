@@ -88,7 +88,7 @@ final readonly class KeepMask
     private function forStep(Node $form): Mask
     {
         $version = Named::version($form->field('version_id'));
-        $recipe = $this->read->of($version);
+        $recipe = $this->read->fromVersion($version);
         $step = $recipe->step($form->field('step')->text(40));
         $coat = $step?->coat();
         if ($coat === null || ! $coat->technique instanceof Cut) {

@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\DB;
 final class CopyVersion
 {
     /** The next version, to be worked on. */
-    public function of(Version $version, string $note = ''): Version
+    public function next(Version $version, string $note = ''): Version
     {
         $highest = Version::query()->where('pattern_id', $version->pattern_id)->max('number');
 
@@ -24,7 +24,7 @@ final class CopyVersion
     {
         $note = "from version {$from->number}".($from->fitted_from_id === null ? '' : ", {$from->note}");
 
-        return DB::transaction(fn(): Version => $this->of($from, mb_substr($note, 0, 250)));
+        return DB::transaction(fn(): Version => $this->next($from, mb_substr($note, 0, 250)));
     }
 
     /**

@@ -44,21 +44,21 @@ final readonly class EditVersion
         return DB::transaction(function () use ($versionId, $revision, $change, $key): Edited {
             $kept = $key === null ? null : $this->keptAs($versionId, $key);
             if ($kept !== null) {
-                return new Edited($kept, $this->read->of($kept));
+                return new Edited($kept, $this->read->fromVersion($kept));
             }
             $version = $this->at($versionId, $revision, $change->raw());
             if ($version->painted_at !== null) {
                 $this->refuseOlder($version, $change->raw());
-                $version = $this->copy->of($version);
+                $version = $this->copy->next($version);
             }
             if ($change->field('op')->text() === 'body') {
                 $body = Named::body($change->only(['op', 'body_id', 'marks'])->field('body_id'));
-                $recipe = self::prepared(Scaling::fit($this->read->of($version), $body->core(), $change->optional('marks')?->choice(['scale', 'stay']) !== 'stay'), $body, false);
+                $recipe = self::prepared(Scaling::fit($this->read->fromVersion($version), $body->core(), $change->optional('marks')?->choice(['scale', 'stay']) !== 'stay'), $body, false);
                 [$label, $touched] = ['change the body', ''];
             } elseif ($change->field('op')->text() === 'prepare') {
                 $change->only(['op']);
                 $body = $version->body;
-                $recipe = self::prepared($this->read->of($version), $body, true);
+                $recipe = self::prepared($this->read->fromVersion($version), $body, true);
                 [$label, $touched] = ['prepare the body', ''];
             } elseif ($change->field('op')->text() === 'swap') {
                 $body = $version->body;
@@ -109,7 +109,7 @@ final readonly class EditVersion
             $patch = $by < 0 ? $version->edits()->where('seq', $version->head)->firstOrFail()->back : $edit->forth;
             $this->settle($version, $body, ['steps' => StepPatch::apply($version->steps, $patch), 'head' => $edit->seq]);
 
-            return new Edited($version, $this->read->of($version));
+            return new Edited($version, $this->read->fromVersion($version));
         });
     }
 
@@ -201,6 +201,6 @@ final readonly class EditVersion
 
     private function conflict(string $message, Version $current, mixed $yours): Conflict
     {
-        return new Conflict($message, VersionView::of($current, $this->read->of($current)), $yours);
+        return new Conflict($message, VersionView::of($current, $this->read->fromVersion($current)), $yours);
     }
 }

@@ -17,7 +17,7 @@ use Hawkbrush\Core\Step\Steps;
 /** A recipe of the core from what stands in the database. */
 final class ReadRecipe
 {
-    public function of(Version $version): Recipe
+    public function fromVersion(Version $version): Recipe
     {
         return $this->from($version->pattern, $version->body, $version->steps);
     }

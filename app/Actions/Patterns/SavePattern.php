@@ -58,7 +58,7 @@ final readonly class SavePattern
                 return $step;
             }, array_map(Steps::write(...), $recipe->steps));
 
-            return $this->put($recipe->name, $recipe->species, $recipe->water, $recipe->notes, $this->body->of($recipe->body), $steps, array_values($ids));
+            return $this->put($recipe->name, $recipe->species, $recipe->water, $recipe->notes, $this->body->save($recipe->body), $steps, array_values($ids));
         });
     }
 

@@ -32,7 +32,7 @@ final readonly class SwapPaints
      */
     public function in(Version $version, Node $list): Recipe
     {
-        $recipe = $this->read->of($version);
+        $recipe = $this->read->fromVersion($version);
         $used = $this->read->paintIds($version->steps);
         foreach ($list->items(1, self::MOST) as $one) {
             $one->only(['paint', 'for']);
@@ -40,7 +40,7 @@ final readonly class SwapPaints
             if (! \in_array($id, $used, true)) {
                 throw $one->field('paint')->refuse('This pattern does not use that paint.');
             }
-            $recipe = Swap::in($recipe, $id, $this->mix->of($one->field('for')));
+            $recipe = Swap::in($recipe, $id, $this->mix->read($one->field('for')));
         }
 
         return $recipe;
@@ -54,8 +54,8 @@ final readonly class SwapPaints
     public function preview(Version $version, Recipe $changed, SurfaceFinish $finish): array
     {
         return [
-            'texture' => $this->draw->of($changed, $finish, null),
-            'zones' => BesideView::zones(Beside::between($this->read->of($version), $changed, $finish)),
+            'texture' => $this->draw->draw($changed, $finish, null),
+            'zones' => BesideView::zones(Beside::between($this->read->fromVersion($version), $changed, $finish)),
         ];
     }
 

@@ -27,7 +27,7 @@ final class DrawTexture
      *
      * @throws Refused when there is no such step
      */
-    public function of(Recipe $recipe, SurfaceFinish $finish, ?string $upto, int $width = 256, int $height = 128): array
+    public function draw(Recipe $recipe, SurfaceFinish $finish, ?string $upto, int $width = 256, int $height = 128): array
     {
         if ($upto !== null && $recipe->number($upto) === 0) {
             throw Refused::at('/upto', 'There is no such step in this version.');
@@ -37,7 +37,7 @@ final class DrawTexture
         $key = 'texture:'.hash('xxh128', serialize([self::MODEL, $document, $finish, $upto, $width, $height]));
 
         return PictureCache::remember($key, static fn(): array => ResultWriter::texture(
-            Texture::of(Field::of($recipe, Surface::of($recipe->body, $width, $height), Climate::ordinary(), $upto, Bands::EveryThird), $finish),
+            Texture::draw(Field::painted($recipe, Surface::of($recipe->body, $width, $height), Climate::ordinary(), $upto, Bands::EveryThird), $finish),
         ));
     }
 }

@@ -29,7 +29,7 @@ final readonly class KeepPhoto
      * @throws Refused when it is no picture that can be read
      * @throws NotWritten when there is no room for it
      */
-    public function of(Run $run, mixed $file, mixed $id = null): BenchPhoto
+    public function forRun(Run $run, mixed $file, mixed $id = null): BenchPhoto
     {
         if ($id !== null && (! \is_string($id) || preg_match('/^[0-7][0-9a-hjkmnp-tv-z]{25}$/', $id) !== 1)) {
             throw Refused::at('/id', 'The id of a photograph is a ULID in small letters.');

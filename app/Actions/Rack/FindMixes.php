@@ -30,7 +30,7 @@ final readonly class FindMixes
      *
      * @throws Refused
      */
-    public function of(Node $form): array
+    public function search(Node $form): array
     {
         $form->only(['target', 'over', 'in_stock', 'without', ...SprayedFilm::FIELDS]);
         $film = SprayedFilm::read($form);

@@ -27,10 +27,10 @@ final readonly class LookAtMix
      *
      * @throws Refused
      */
-    public function of(Node $form): array
+    public function look(Node $form): array
     {
         $form->only(['parts', 'over', ...SprayedFilm::FIELDS]);
-        $mix = new Mixture($this->parts->of($form->field('parts')));
+        $mix = new Mixture($this->parts->read($form->field('parts')));
         $film = SprayedFilm::read($form);
         $paint = $mix->paint('mix', $mix->name());
         $coatUm = $film->coatUm($paint->solids);

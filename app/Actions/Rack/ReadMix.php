@@ -19,7 +19,7 @@ final class ReadMix
      *
      * @throws Refused when a paint is not on the rack or stands in it twice
      */
-    public function of(Node $parts): array
+    public function read(Node $parts): array
     {
         $mix = $seen = [];
         foreach ($parts->items(...Bounds::OF['paints_in_mix']) as $part) {

@@ -68,7 +68,7 @@ final readonly class ReadTarget
     {
         $node->only(['version', 'upto', 'zone']);
         $version = Named::version($node->field('version'));
-        $recipe = $this->read->of($version);
+        $recipe = $this->read->fromVersion($version);
         $upto = $node->optional('upto')?->text(40);
         if ($upto !== null && $recipe->number($upto) === 0) {
             throw $node->field('upto')->refuse('There is no such step in this version.');
@@ -77,6 +77,6 @@ final readonly class ReadTarget
 
         $surface = Surface::of($recipe->body, self::COLUMNS, self::AROUND);
 
-        return (new ZoneColours($surface))->film(Field::of($recipe, $surface, Climate::ordinary(), $upto), $zone);
+        return (new ZoneColours($surface))->film(Field::painted($recipe, $surface, Climate::ordinary(), $upto), $zone);
     }
 }

@@ -34,11 +34,11 @@ final readonly class ReplacePaint
      *
      * @throws Refused when no pattern uses it
      */
-    public function of(Paint $paint, Node $form): array
+    public function search(Paint $paint, Node $form): array
     {
         $form->only(['mixed', 'in_stock', 'version']);
         $versions = $this->versions($paint, $form->optional('version')?->text(40));
-        $recipes = array_map(fn(Version $version): Recipe => $this->read->of($version), $versions);
+        $recipes = array_map(fn(Version $version): Recipe => $this->read->fromVersion($version), $versions);
         $replacing = new Replacing($recipes, $paint->id, Climate::ordinary());
         $rack = FindMixes::rack($form->optional('in_stock')?->boolean() ?? true, [$paint->id]);
         $candidates = array_map(static fn(CorePaint $one): array => [[$one, 1]], $rack);

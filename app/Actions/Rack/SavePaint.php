@@ -89,7 +89,7 @@ final readonly class SavePaint
     public function fromMix(Node $form): Paint
     {
         $form->only(['name', 'parts', 'made_ml']);
-        $mix = new Mixture($this->mix->of($form->field('parts')));
+        $mix = new Mixture($this->mix->read($form->field('parts')));
         $made = $form->optional('made_ml')?->number(0, self::MOST_ML) ?? 0.0;
 
         return DB::transaction(function () use ($form, $mix, $made): Paint {

@@ -68,7 +68,7 @@ final readonly class TeachPaint
         $dryUm = $this->thick($paint, $form);
         $assumed = $paint->core()->optics;
         $card = $measured[0] && $measured[1]
-            ? Drawdown::of($overWhite, $overBlack, $white, $black, $dryUm, $assumed)
+            ? Drawdown::solve($overWhite, $overBlack, $white, $black, $dryUm, $assumed)
             : Drawdown::ofSwatches($overWhite, $overBlack, $white, $black, $dryUm, $assumed);
         $found = Optics::of($card->optics->k, $card->optics->s, $assumed->glint, $assumed->glow);
         $coatUm = Kind::from($paint->kind)->ordinaryCoatUm();

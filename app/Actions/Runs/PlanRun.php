@@ -51,7 +51,7 @@ final readonly class PlanRun
             $recipe = Used::recipe($master, $bait->run->record())->dryingAs($this->drying($version));
         } else {
             $version = Named::version($form->field('version_id'));
-            $master = $recipe = $this->read->of($version);
+            $master = $recipe = $this->read->fromVersion($version);
         }
         $body = $version->body()->firstOrFail();
         if ($form->has('body_id')) {

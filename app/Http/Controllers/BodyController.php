@@ -42,7 +42,7 @@ final class BodyController
 
         return new JsonResponse(Revised::change(
             $form, static fn(): Body => Body::query()->findOrFail($id), 'This body was changed elsewhere.', BodyView::of(...),
-            static fn(Body $body): array => BodyPageView::of($change->of($body, $form)),
+            static fn(Body $body): array => BodyPageView::of($change->change($body, $form)),
         ));
     }
 
@@ -57,7 +57,7 @@ final class BodyController
     /** Stations from an outline drawn over a photograph. */
     public function trace(Request $request, TraceBody $trace): JsonResponse
     {
-        return new JsonResponse($trace->of(Input::of($request)));
+        return new JsonResponse($trace->trace(Input::of($request)));
     }
 
     /** {svg}: the outline in an SVG file. */

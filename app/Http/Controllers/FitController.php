@@ -40,7 +40,7 @@ final readonly class FitController
     /** {body_id, marks: scale or stay, look}: the pattern on another body beside its own; nothing is kept. */
     public function fit(Request $request, string $id): JsonResponse
     {
-        $recipe = $this->read->of($this->version($id));
+        $recipe = $this->read->fromVersion($this->version($id));
         $form = Input::of($request)->only(['body_id', 'marks', 'look']);
         $body = Named::body($form->field('body_id'));
         $fitted = Scaling::fit($recipe, $body->core(), $form->optional('marks')?->choice(['scale', 'stay']) !== 'stay');
@@ -50,14 +50,14 @@ final readonly class FitController
         return new JsonResponse([
             'factor' => round(Scaling::factor($recipe->body, $fitted->body), 3),
             'body' => BodyView::of($body),
-            'was' => $this->draw->of($recipe, $finish, null),
-            'now' => $this->draw->of($fitted, $finish, null),
+            'was' => $this->draw->draw($recipe, $finish, null),
+            'now' => $this->draw->draw($fitted, $finish, null),
             'steps' => StepView::all($fitted),
             'changes' => PlanView::changes([
                 ...Change::between($recipe, $fitted),
                 ...($recipe->coats() === [] ? [] : PlanChanges::between(Plan::of($recipe, 1, $climate), Plan::of($fitted, 1, $climate))),
             ]),
-            'masks' => FitView::masks($fitted, $this->find->of($fitted)),
+            'masks' => FitView::masks($fitted, $this->find->forRecipe($fitted)),
         ]);
     }
 
@@ -66,23 +66,23 @@ final readonly class FitController
     {
         $finish = Drawing::asked(Input::query($request)->only(['look']))->finish;
 
-        return new JsonResponse(['zones' => BesideView::zones(Beside::between($this->read->of($this->version($id)), $this->read->of($this->version($other)), $finish))]);
+        return new JsonResponse(['zones' => BesideView::zones(Beside::between($this->read->fromVersion($this->version($id)), $this->read->fromVersion($this->version($other)), $finish))]);
     }
 
     /** Which masks of the box serve this version. */
     public function masks(string $id): JsonResponse
     {
-        $recipe = $this->read->of($this->version($id));
+        $recipe = $this->read->fromVersion($this->version($id));
 
-        return new JsonResponse(['masks' => FitView::masks($recipe, $this->find->of($recipe))]);
+        return new JsonResponse(['masks' => FitView::masks($recipe, $this->find->forRecipe($recipe))]);
     }
 
     /** The two sides laid over each other. */
     public function symmetry(Request $request, string $id): JsonResponse
     {
         $picture = Drawing::asked(Input::query($request)->only(['upto', 'look', 'v']));
-        $recipe = $this->read->of($this->version($id));
-        $symmetry = Symmetry::of(Field::of($recipe, Surface::of($recipe->body), Climate::ordinary(), $picture->upto), $picture->finish);
+        $recipe = $this->read->fromVersion($this->version($id));
+        $symmetry = Symmetry::compare(Field::painted($recipe, Surface::of($recipe->body), Climate::ordinary(), $picture->upto), $picture->finish);
 
         return new JsonResponse([
             'texture' => ResultWriter::texture($symmetry->texture), 'mean' => round($symmetry->mean, 2), 'most' => round($symmetry->most, 1),

@@ -16,12 +16,12 @@ final class MixController
 {
     public function look(Request $request, LookAtMix $look): JsonResponse
     {
-        return new JsonResponse($look->of(Input::of($request)));
+        return new JsonResponse($look->look(Input::of($request)));
     }
 
     public function search(Request $request, FindMixes $find): JsonResponse
     {
-        return new JsonResponse($find->of(Input::of($request)));
+        return new JsonResponse($find->search(Input::of($request)));
     }
 
     public function store(Request $request, SavePaint $save): JsonResponse

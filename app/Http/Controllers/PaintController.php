@@ -78,7 +78,7 @@ final class PaintController
 
     public function replacements(Request $request, string $id, ReplacePaint $replace): JsonResponse
     {
-        return new JsonResponse($replace->of(Paint::query()->findOrFail($id), Input::of($request)));
+        return new JsonResponse($replace->search(Paint::query()->findOrFail($id), Input::of($request)));
     }
 
     /** @param callable(Paint): mixed $change */

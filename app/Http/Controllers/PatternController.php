@@ -56,7 +56,7 @@ final class PatternController
     {
         $pattern = Pattern::query()->with('current.body', 'current.pattern')->findOrFail($id);
 
-        $document = RecipeWriter::write($read->of($pattern->current));
+        $document = RecipeWriter::write($read->fromVersion($pattern->current));
         // Without paint it is an object all the same.
         $document['paints'] = (object) $document['paints'];
 
@@ -85,7 +85,7 @@ final class PatternController
         $pattern = self::shelf()->findOrFail($id);
         $version = $pattern->current->load(['pattern', 'body']);
 
-        return new JsonResponse(['pattern' => PatternView::of($pattern), 'version' => VersionView::of($version, app(ReadRecipe::class)->of($version))], $status);
+        return new JsonResponse(['pattern' => PatternView::of($pattern), 'version' => VersionView::of($version, app(ReadRecipe::class)->fromVersion($version))], $status);
     }
 
     /** @return Builder<Pattern> with what the shelf says of each pattern */

@@ -87,7 +87,7 @@ final readonly class PictureController
         $trueWhite = $form->has('white') ? PaintReader::colour($form->field('white')) : Colour::fromHex(self::CARD_WHITE);
         $trueBlack = $form->has('black') ? PaintReader::colour($form->field('black')) : Colour::fromHex(self::CARD_BLACK);
         \assert($white !== null && $black !== null && $overWhite !== null && $overBlack !== null);
-        $card = CardPhoto::of($white, $black, $trueWhite, $trueBlack);
+        $card = CardPhoto::calibrate($white, $black, $trueWhite, $trueBlack);
 
         return new JsonResponse([
             'white' => $trueWhite->hex(), 'black' => $trueBlack->hex(), 'over_white' => $card->put($overWhite)->hex(), 'over_black' => $card->put($overBlack)->hex(),

@@ -56,7 +56,7 @@ final readonly class RunController
     {
         $picture = Drawing::asked(Input::query($request)->only(['upto', 'look']));
 
-        return new JsonResponse($draw->of(Run::query()->findOrFail($id)->core(), $picture->finish, $picture->upto));
+        return new JsonResponse($draw->draw(Run::query()->findOrFail($id)->core(), $picture->finish, $picture->upto));
     }
 
     public function start(string $id): JsonResponse
@@ -75,7 +75,7 @@ final readonly class RunController
     public function photo(Request $request, string $id, KeepPhoto $keep): JsonResponse
     {
         $run = Run::query()->findOrFail($id);
-        $photo = $keep->of($run, $request->file('photo'), $request->input('id'));
+        $photo = $keep->forRun($run, $request->file('photo'), $request->input('id'));
 
         return new JsonResponse(['id' => $photo->id, 'width' => $photo->width, 'height' => $photo->height], 201);
     }

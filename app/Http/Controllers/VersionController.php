@@ -36,7 +36,7 @@ final readonly class VersionController
     {
         $version = $this->find($id);
 
-        return new JsonResponse(VersionView::of($version, $this->read->of($version)));
+        return new JsonResponse(VersionView::of($version, $this->read->fromVersion($version)));
     }
 
     /** Made the newest version of its pattern, to be worked on. */
@@ -75,7 +75,7 @@ final readonly class VersionController
     {
         $query = Input::query($request)->only(['upto', 'look', 'v']);
         $picture = Drawing::asked($query);
-        $response = new JsonResponse($this->draw->of($this->read->of($this->find($id)), $picture->finish, $picture->upto));
+        $response = new JsonResponse($this->draw->draw($this->read->fromVersion($this->find($id)), $picture->finish, $picture->upto));
         $response->setEtag(hash('xxh128', (string) $response->getContent()));
         $response->isNotModified($request);
 
@@ -85,7 +85,7 @@ final readonly class VersionController
     public function core(Request $request, string $id): JsonResponse
     {
         $query = Input::query($request)->only(['u', 'deg', 'upto', 'look']);
-        $recipe = $this->read->of($this->find($id));
+        $recipe = $this->read->fromVersion($this->find($id));
         $picture = Drawing::asked($query);
         $core = CoreSample::at($recipe, Surface::of($recipe->body, 128, 64), Climate::ordinary(), $picture->finish, $query->field('u')->number(0, 1), $query->field('deg')->number(0, 360), $picture->upto);
 
@@ -94,7 +94,7 @@ final readonly class VersionController
 
     public function advice(string $id): JsonResponse
     {
-        $recipe = $this->read->of($this->find($id));
+        $recipe = $this->read->fromVersion($this->find($id));
         $plan = $recipe->coats() === [] ? null : Plan::of($recipe, 1, Climate::ordinary());
 
         return new JsonResponse([
@@ -123,7 +123,7 @@ final readonly class VersionController
             // The step that was looked at may be the one that was just removed: then all of it is shown.
             $there = $picture->upto !== null && $recipe->number($picture->upto) > 0;
             try {
-                $texture = $this->draw->of($recipe, $picture->finish, $there ? $picture->upto : null);
+                $texture = $this->draw->draw($recipe, $picture->finish, $there ? $picture->upto : null);
             } catch (\Throwable $e) {
                 // It is saved, whatever becomes of the picture.
                 report($e);

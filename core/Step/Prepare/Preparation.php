@@ -23,7 +23,7 @@ final class Preparation
      *
      * @return non-empty-list<TaskWork>
      */
-    public static function of(Condition $condition, array $fittings): array
+    public static function steps(Condition $condition, array $fittings): array
     {
         $has = static fn(Fitting $f): bool => \in_array($f, $fittings, true);
         $steps = [self::step(InspectStep::class, 'Inspect', self::inspect($condition, $fittings), 2, 'Rejects go out before any paint is mixed.')];

@@ -40,7 +40,7 @@ it('tries the next coat that is enabled, and there is one only for a try', funct
 
 it('hands what was found on to the coat, which can still be found otherwise', function (): void {
     $recipe = recipeWithTry();
-    $used = static fn(BenchEvent ...$events): array => array_column(array_map(Steps::write(...), Used::recipe($recipe, Record::of($recipe, 2, $events))->steps), null, 'id');
+    $used = static fn(BenchEvent ...$events): array => array_column(array_map(Steps::write(...), Used::recipe($recipe, Record::fold($recipe, 2, $events))->steps), null, 'id');
     $after = $used(found('card', ['psi' => 8, 'thinning_percent' => 60]));
     expect($after['card']['psi'])->toBe(8.0)->and($after['card']['thinning_percent'])->toBe(60.0)
         ->and($after['scales']['psi'])->toBe(8.0)->and($after['scales']['thinning_percent'])->toBe(60.0)
