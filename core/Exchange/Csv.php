@@ -28,20 +28,21 @@ final class Csv
     public static function read(string $text): array
     {
         $text = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
-        $separator = substr_count(strtok($text, "\n") ?: '', ';') > substr_count(strtok($text, "\n") ?: '', ',') ? ';' : ',';
+        $text = (string) preg_replace('/\r\n?/', "\n", $text);
+        $head = strstr($text."\n", "\n", true);
+        $separator = substr_count((string) $head, ';') > substr_count((string) $head, ',') ? ';' : ',';
+        $lines = new \SplTempFileObject();
+        $lines->fwrite($text);
+        $lines->rewind();
         $rows = [];
-        $row = [];
-        $rest = $text;
-        while ($rest !== '') {
-            if (preg_match('/\G(?:"((?:[^"]|"")*)"|([^'.$separator.'\r\n"]*))('.$separator.'|\r\n|\n|\r|$)/', $rest, $found) !== 1) {
+        while (! $lines->eof()) {
+            $begins = $lines->ftell();
+            $cells = $lines->fgetcsv($separator, '"', '');
+            // A quotation that is not closed runs on to the end of the text.
+            if (substr_count($text, '"', (int) $begins, (int) $lines->ftell() - (int) $begins) % 2 !== 0) {
                 throw Refused::because('Line '.(\count($rows) + 1).' has a quotation mark that is not closed, or one in the middle of a cell.');
             }
-            $row[] = self::plain(trim($found[1] !== '' ? str_replace('""', '"', $found[1]) : $found[2]));
-            $rest = substr($rest, \strlen($found[0]));
-            if ($found[3] !== $separator || $rest === '') {
-                $rows[] = $row;
-                $row = [];
-            }
+            $rows[] = array_map(static fn(mixed $cell): string => self::plain(trim((string) $cell)), \is_array($cells) ? $cells : []);
         }
 
         return array_values(array_filter($rows, static fn(array $cells): bool => implode('', $cells) !== ''));

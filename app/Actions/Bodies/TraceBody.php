@@ -6,23 +6,17 @@ namespace App\Actions\Bodies;
 
 use App\Actions\Pictures\KeepPhoto;
 use App\Models\ReferencePhoto;
+use Hawkbrush\Core\Body\Silhouette;
 use Hawkbrush\Core\Body\Station;
 use Hawkbrush\Core\Body\Trace;
-use Hawkbrush\Core\Flat\Shape;
-use Hawkbrush\Core\Flat\SvgReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
 /** Outlines for tracing a body: found in a photograph or an SVG, and made into stations. */
 final class TraceBody
 {
-    private const POINTS = 14;
-
     /** Wide enough to find an edge, small enough to be quick. */
     private const LOOK_PX = 300;
-
-    /** How far a pixel must be from the background, in steps of 255 summed over the three channels. */
-    private const DIFFERS = 60;
 
     /**
      * {length_mm, side, above, width_share}: stations.
@@ -45,7 +39,7 @@ final class TraceBody
     }
 
     /**
-     * Where a bait on a plain ground seems to end: a first guess for the painter to nudge. In shares of the picture's width.
+     * A first guess of the outline in a photograph, in shares of its width.
      *
      * @return array<string, mixed>
      *
@@ -58,62 +52,14 @@ final class TraceBody
         if ($small === false) {
             throw Refused::because('This photograph cannot be read.');
         }
-        $rows = imagesy($small);
-        $ground = self::ground($small, $rows);
-        $columns = [];
-        for ($x = 0; $x < self::LOOK_PX; $x++) {
-            $run = self::longest($small, $x, $rows, $ground);
-            if ($run !== null && $run[1] - $run[0] > 0.01 * self::LOOK_PX) {
-                $columns[$x] = $run;
-            }
-        }
-        if (\count($columns) < 0.2 * self::LOOK_PX) {
-            throw Refused::because('No bait stands out in this photograph: lay it on a plain ground of another colour, or set the points by hand.');
-        }
-        $share = 1 / self::LOOK_PX;
-        $first = (int) array_key_first($columns);
-        $last = (int) array_key_last($columns);
-        $middle = static fn(int $x): array => [$x * $share, ($columns[$x][0] + $columns[$x][1]) / 2 * $share];
-        $edges = ['upper' => [], 'lower' => []];
-        for ($i = 1; $i < self::POINTS; $i++) {
-            $x = (int) round($first + ($last - $first) * (1 - cos(M_PI * $i / self::POINTS)) / 2);
-            if (isset($columns[$x])) {
-                $edges['upper'][] = [$x * $share, $columns[$x][0] * $share];
-                $edges['lower'][] = [$x * $share, $columns[$x][1] * $share];
+        $pixels = [];
+        for ($y = 0; $y < imagesy($small); $y++) {
+            for ($x = 0; $x < self::LOOK_PX; $x++) {
+                $pixels[] = (int) imagecolorat($small, $x, $y) & 0xFFFFFF;
             }
         }
 
-        return ['nose' => $middle($first), 'tail' => $middle($last), ...$edges];
-    }
-
-    /**
-     * The outline in an SVG file, nose to the left; and what of the file was left out.
-     *
-     * @return array{outline: array<string, mixed>, dropped: list<string>}
-     *
-     * @throws Refused when there is none
-     */
-    public function inSvg(string $svg): array
-    {
-        $read = SvgReader::read($svg);
-        $shape = Shape::of([$read->shape->rings[0]]);
-        [$left, , $right] = $shape->bounds();
-        $end = static function (float $at) use ($shape, $left, $right): array {
-            $line = $shape->crossings(max($left + 1e-6 * ($right - $left), min($right - 1e-6 * ($right - $left), $at)));
-
-            return [$at, $line === [] ? 0.0 : ($line[0] + $line[\count($line) - 1]) / 2];
-        };
-        $edges = ['upper' => [], 'lower' => []];
-        for ($i = 1; $i < self::POINTS; $i++) {
-            $x = $left + ($right - $left) * (1 - cos(M_PI * $i / self::POINTS)) / 2;
-            $line = $shape->crossings($x);
-            if ($line !== []) {
-                $edges['upper'][] = [$x, $line[0]];
-                $edges['lower'][] = [$x, $line[\count($line) - 1]];
-            }
-        }
-
-        return ['outline' => ['nose' => $end($left), 'tail' => $end($right), ...$edges], 'dropped' => $read->dropped];
+        return Silhouette::find($pixels, self::LOOK_PX);
     }
 
     /** @return array{nose: array{float, float}, tail: array{float, float}, upper: list<array{float, float}>, lower: list<array{float, float}>} */
@@ -128,60 +74,5 @@ final class TraceBody
         $edge = static fn(string $name): array => array_map($point, $node->field($name)->items(1, 200));
 
         return ['nose' => $point($node->field('nose')), 'tail' => $point($node->field('tail')), 'upper' => $edge('upper'), 'lower' => $edge('lower')];
-    }
-
-    /** @return array{int, int, int} the middle colour along the picture's border */
-    private static function ground(\GdImage $image, int $rows): array
-    {
-        $channels = [[], [], []];
-        for ($x = 0; $x < self::LOOK_PX; $x += 3) {
-            foreach ([1, $rows - 2] as $y) {
-                foreach (self::pixel($image, $x, max(0, $y)) as $i => $value) {
-                    $channels[$i][] = $value;
-                }
-            }
-        }
-
-        return array_map(static function (array $values): int {
-            sort($values);
-
-            return $values[intdiv(\count($values), 2)];
-        }, $channels);
-    }
-
-    /**
-     * The longest run down a column that is not ground; short gaps (glare, an eye) do not break it.
-     *
-     * @param array{int, int, int} $ground
-     *
-     * @return array{int, int}|null
-     */
-    private static function longest(\GdImage $image, int $x, int $rows, array $ground): ?array
-    {
-        $best = $from = null;
-        $gap = 0;
-        for ($y = 0; $y <= $rows; $y++) {
-            $differs = $y < $rows && array_sum(array_map(static fn(int $a, int $b): int => abs($a - $b), self::pixel($image, $x, $y), $ground)) > self::DIFFERS;
-            $gap = $differs ? 0 : $gap + 1;
-            if ($differs) {
-                $from ??= $y;
-            } elseif ($from !== null && ($gap > 6 || $y === $rows)) {
-                // The edge lies behind the last row that differs.
-                if ($best === null || $y - $gap + 1 - $from > $best[1] - $best[0]) {
-                    $best = [$from, $y - $gap + 1];
-                }
-                $from = null;
-            }
-        }
-
-        return $best;
-    }
-
-    /** @return array{int, int, int} */
-    private static function pixel(\GdImage $image, int $x, int $y): array
-    {
-        $colour = (int) imagecolorat($image, $x, $y);
-
-        return [$colour >> 16 & 255, $colour >> 8 & 255, $colour & 255];
     }
 }

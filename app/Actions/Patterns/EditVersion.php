@@ -51,29 +51,35 @@ final readonly class EditVersion
                 $this->refuseOlder($version, $change->raw());
                 $version = $this->copy->next($version);
             }
-            if ($change->field('op')->text() === 'body') {
-                $body = Named::body($change->only(['op', 'body_id', 'marks'])->field('body_id'));
-                $recipe = self::prepared(Scaling::fit($this->read->fromVersion($version), $body->core(), $change->optional('marks')?->choice(['scale', 'stay']) !== 'stay'), $body, false);
-                [$label, $touched] = ['change the body', ''];
-            } elseif ($change->field('op')->text() === 'prepare') {
-                $change->only(['op']);
-                $body = $version->body;
-                $recipe = self::prepared($this->read->fromVersion($version), $body, true);
-                [$label, $touched] = ['prepare the body', ''];
-            } elseif ($change->field('op')->text() === 'swap') {
-                $body = $version->body;
-                $recipe = $this->swap->in($version, $change->only(['op', 'swaps'])->field('swaps'));
-                [$label, $touched] = ['swap a paint', ''];
-            } else {
-                $body = $version->body;
-                [$changed, $label, $touched] = $this->steps->apply($version->steps, $change);
-                $recipe = $this->read->from($version->pattern, $body, $changed);
-            }
-
+            [$recipe, $label, $touched, $body] = $this->changed($version, $change);
             $this->save($version, $body, array_map(Steps::write(...), $recipe->steps), $label, $touched, $key);
 
             return new Edited($version, $recipe);
         });
+    }
+
+    /** @return array{Recipe, string, string, Body} the recipe after the change, what was done in words, which fields of which step were set, and its body */
+    private function changed(Version $version, Node $change): array
+    {
+        $body = $version->body;
+        switch ($change->field('op')->choice([...ChangeSteps::OPS, 'body', 'prepare', 'swap'])) {
+            case 'body':
+                $change->only(['op', 'body_id', 'marks']);
+                $body = Named::body($change->field('body_id'));
+                $marks = $change->optional('marks')?->choice(['scale', 'stay']) !== 'stay';
+
+                return [self::prepared(Scaling::fit($this->read->fromVersion($version), $body->core(), $marks), $body, false), 'change the body', '', $body];
+            case 'prepare':
+                $change->only(['op']);
+
+                return [self::prepared($this->read->fromVersion($version), $body, true), 'prepare the body', '', $body];
+            case 'swap':
+                return [$this->swap->in($version, $change->only(['op', 'swaps'])->field('swaps')), 'swap a paint', '', $body];
+            default:
+                [$steps, $label, $touched] = $this->steps->apply($version->steps, $change);
+
+                return [$this->read->from($version->pattern, $body, $steps), $label, $touched, $body];
+        }
     }
 
     /** With the body's own preparation for its first steps, in place of another's; where none was taken up, only if $anew. */

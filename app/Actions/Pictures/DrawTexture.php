@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Pictures;
 
+use App\Keeping\CodeVersion;
 use App\Keeping\PictureCache;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Colour\Bands;
@@ -19,9 +20,6 @@ use Hawkbrush\Core\Render\Texture;
 /** The surface of a bait as colours, kept under all that it depends on: a change of anything is another picture. */
 final class DrawTexture
 {
-    /** Raised when the models change, so that no picture of an older one is shown. */
-    private const MODEL = 10;
-
     /**
      * @return array<string, mixed>
      *
@@ -34,7 +32,7 @@ final class DrawTexture
         }
         $document = RecipeWriter::write($recipe);
         unset($document['name'], $document['species'], $document['water'], $document['notes']);
-        $key = 'texture:'.hash('xxh128', serialize([self::MODEL, $document, $finish, $upto, $width, $height]));
+        $key = 'texture:'.hash('xxh128', serialize([CodeVersion::ofCore(), $document, $finish, $upto, $width, $height]));
 
         return PictureCache::remember($key, static fn(): array => ResultWriter::texture(
             Texture::draw(Field::painted($recipe, Surface::of($recipe->body, $width, $height), Climate::ordinary(), $upto, Bands::EveryThird), $finish),

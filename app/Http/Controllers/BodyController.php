@@ -15,6 +15,7 @@ use App\Models\Lot;
 use App\Present\BodyPageView;
 use App\Present\BodyView;
 use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Exchange\SvgOutline;
 use Hawkbrush\Core\Node;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -63,7 +64,7 @@ final class BodyController
     /** {svg}: the outline in an SVG file. */
     public function outline(Request $request, TraceBody $trace): JsonResponse
     {
-        return new JsonResponse($trace->inSvg(Input::of($request)->only(['svg'])->field('svg')->lines(900_000)));
+        return new JsonResponse(SvgOutline::read(Input::of($request)->only(['svg'])->field('svg')->lines(900_000)));
     }
 
     public function buy(Request $request, string $id, KeepLots $lots): JsonResponse
