@@ -17,7 +17,7 @@ export default defineConfig({
       injectRegister: false,
       manifest: false,
       injectManifest: {
-        globPatterns: ['assets/*.{js,css}', 'assets/*latin-w*.woff2'],
+        globPatterns: ['assets/*.{js,css}', 'assets/{display,text}-*.woff2'],
         modifyURLPrefix: { '': '/build/' },
         manifestTransforms: [
           (entries) => {

@@ -82,7 +82,7 @@ hb_install_node() {
 
 hb_build_pages() {
     local sum
-    sum=$(find resources/js resources/views contract vite.config.ts package-lock.json public/*.* -type f ! -name schema.d.ts -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+    sum=$(find resources/js resources/views resources/fonts contract vite.config.ts package-lock.json public/*.* -type f ! -name schema.d.ts ! -path '*/fonts/made/*' -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
     hb_stamp_is public/build/.hawkbrush "$sum" && return 0
     hb_say "Building the pages"
     npm run --silent build >storage/logs/build.log 2>&1 || { tail -40 storage/logs/build.log >&2; hb_fail "The build failed; all of it stands in storage/logs/build.log."; }

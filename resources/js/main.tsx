@@ -1,30 +1,11 @@
-import '@fontsource-variable/bricolage-grotesque/wdth.css';
-import '@fontsource-variable/instrument-sans';
-import '@mantine/core/styles/baseline.css';
-import '@mantine/core/styles/default-css-variables.css';
-import '@mantine/core/styles/global.css';
-import '@mantine/core/styles/UnstyledButton.css';
-import '@mantine/core/styles/VisuallyHidden.css';
-import '@mantine/core/styles/Paper.css';
-import '@mantine/core/styles/Popover.css';
-import '@mantine/core/styles/CloseButton.css';
-import '@mantine/core/styles/Group.css';
-import '@mantine/core/styles/Loader.css';
-import '@mantine/core/styles/Overlay.css';
-import '@mantine/core/styles/ModalBase.css';
-import '@mantine/core/styles/Modal.css';
-import '@mantine/core/styles/Input.css';
-import '@mantine/core/styles/InlineInput.css';
-import '@mantine/core/styles/SegmentedControl.css';
-import '@mantine/core/styles/Switch.css';
-import '@mantine/core/styles/Checkbox.css';
-import '@mantine/core/styles/NumberInput.css';
-import '@mantine/core/styles/Notification.css';
-import '@mantine/core/styles/ActionIcon.css';
-import '@mantine/notifications/styles.css';
+import './fonts.css';
+import '@mantine/core/styles/baseline.layer.css';
+import '@mantine/core/styles/default-css-variables.layer.css';
+import '@mantine/core/styles/global.layer.css';
+import '@mantine/core/styles/UnstyledButton.layer.css';
+import '@mantine/core/styles/VisuallyHidden.layer.css';
 import './styles.css';
 import { MantineProvider } from '@mantine/core';
-import { Notifications } from '@mantine/notifications';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -115,7 +96,6 @@ if (root !== null) {
       <MantineProvider theme={theme} defaultColorScheme="auto">
         <QueryClientProvider client={queries}>
           <RouterProvider router={router} />
-          <Notifications position="bottom-left" limit={3} />
         </QueryClientProvider>
       </MantineProvider>
     </StrictMode>,

@@ -100,7 +100,7 @@ $bytes = 0;
 foreach (array_keys($files) as $file) {
     $bytes += strlen((string) gzencode((string) file_get_contents($build.$file), 9));
 }
-foreach (glob($build.'assets/*-latin-w*.woff2') ?: [] as $font) {
+foreach (glob($build.'assets/{display,text}-*.woff2', GLOB_BRACE) ?: [] as $font) {
     $bytes += (int) filesize($font);
 }
 $figures['first_screen_gzip_kb'] = round($bytes / 1000, 1);

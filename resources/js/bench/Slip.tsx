@@ -5,6 +5,7 @@ import type { Settings, Step } from '../api/types';
 import { within, wrong } from '../parts/bounds';
 import { AskForm } from '../shell/AskForm';
 import { pressure } from '../units/units';
+import '../parts/controls';
 
 interface Props {
   kind: 'figures' | 'note' | null;

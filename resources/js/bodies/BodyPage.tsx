@@ -19,6 +19,7 @@ import { type Measures, measuresOf, PLAIN, toForm, useBodyLook } from './measure
 import { PreparationPart } from './PreparationPart';
 import { TracePart } from './TracePart';
 import { Zones } from './Zones';
+import '../parts/controls';
 
 type Kept = Pick<Body, 'name' | 'material' | 'condition' | 'fittings' | 'weight_g' | 'stock'>;
 

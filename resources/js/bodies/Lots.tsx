@@ -6,6 +6,7 @@ import type { BodyPage } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { AskForm, Line } from '../shell/AskForm';
 import { day } from '../units/units';
+import '../parts/controls';
 
 const FAULTS = [
   'leaks',

@@ -1,6 +1,7 @@
 import { NumberInput } from '@mantine/core';
 import type { Settings } from '../api/types';
 import { length } from '../units/units';
+import '../parts/controls';
 
 interface Props {
   label: string;

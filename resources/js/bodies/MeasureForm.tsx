@@ -4,6 +4,7 @@ import { length } from '../units/units';
 import { Measure } from './Measure';
 import type { Marks, Measures } from './measured';
 import { Stations } from './Stations';
+import '../parts/controls';
 
 interface Props {
   measures: Measures;

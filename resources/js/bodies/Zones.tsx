@@ -1,6 +1,7 @@
 import { NumberInput } from '@mantine/core';
 import type { BodyLook } from '../api/types';
 import type { Measures } from './measured';
+import '../parts/controls';
 
 interface Props {
   zones: BodyLook['zones'];

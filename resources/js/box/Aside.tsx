@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { clock, day } from '../units/units';
 import { box } from './box';
 import type { Entry } from './store';
+import '../parts/controls';
 
 export interface AsideProps {
   entries: Entry[];

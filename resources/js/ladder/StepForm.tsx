@@ -3,6 +3,7 @@ import type { StepDocument } from '../api/types';
 import { SavedText } from '../parts/SavedText';
 import type { FormProps } from '../steps/face';
 import { faceOf } from '../steps/kinds';
+import '../parts/controls';
 
 /** Everything a painter sets for one step; each field is saved as it is done. */
 export function StepForm(props: FormProps<StepDocument>) {

@@ -8,6 +8,7 @@ import { useOnce } from '../api/useOnce';
 import { AskForm, Line } from '../shell/AskForm';
 import { PlatePicture } from './PlatePicture';
 import { TechniqueSettings } from './TechniqueSettings';
+import '../parts/controls';
 
 interface Props {
   bodies: Body[];

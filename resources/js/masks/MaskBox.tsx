@@ -9,6 +9,7 @@ import { length } from '../units/units';
 import { MakeMask } from './MakeMask';
 import './masks.css';
 import { PlatePicture } from './PlatePicture';
+import '../parts/controls';
 
 const PX_PER_MM = 2.2;
 const PAPERS = ['A4', 'A3', 'letter'];

@@ -3,6 +3,7 @@ import type { PaintStep, Settings, TechniqueSetting } from '../api/types';
 import { Figure } from '../parts/Figure';
 import { length } from '../units/units';
 import { OutlineField } from './OutlineField';
+import '../parts/controls';
 
 type Technique = PaintStep['technique'];
 

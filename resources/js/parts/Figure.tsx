@@ -1,6 +1,7 @@
 import { NumberInput } from '@mantine/core';
 import { useRef, useState } from 'react';
 import { useLastWord } from './useLastWord';
+import './controls';
 
 interface Props {
   label: string;

@@ -1,6 +1,7 @@
 import { Textarea, TextInput } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import { useLastWord } from './useLastWord';
+import './controls';
 
 interface Props {
   label: string;

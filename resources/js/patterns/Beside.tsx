@@ -12,6 +12,7 @@ import { pairScale, pairWidth } from '../stage/pair';
 import { useSize } from '../stage/useSize';
 import './fit.css';
 import './beside.css';
+import '../parts/controls';
 
 /** Two patterns side by side, to one scale, and how far apart they are zone by zone. */
 export function Beside() {

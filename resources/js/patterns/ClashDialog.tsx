@@ -4,6 +4,7 @@ import type { Settings, Version } from '../api/types';
 import { changeWords } from '../ladder/words';
 import { counted } from '../units/units';
 import type { Waiting } from './editLine';
+import '../parts/controls';
 
 interface Props {
   clash: { theirs: Version; waiting: Waiting[] } | null;

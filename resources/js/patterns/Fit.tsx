@@ -15,6 +15,7 @@ import { pairScale, pairWidth } from '../stage/pair';
 import { useSize } from '../stage/useSize';
 import { length } from '../units/units';
 import './fit.css';
+import '../parts/controls';
 
 /** A pattern carried to another body: both side by side, what changes, and what needs a new mask. */
 export function Fit() {

@@ -6,6 +6,7 @@ import { api, ask, Problem, words } from '../api/client';
 import type { Body, Sheet } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { AskForm, Line } from '../shell/AskForm';
+import '../parts/controls';
 
 interface Props {
   opened: boolean;

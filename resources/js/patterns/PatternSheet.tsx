@@ -1,4 +1,3 @@
-import { notifications } from '@mantine/notifications';
 import { lazy, useCallback, useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import {
@@ -17,6 +16,7 @@ import { AdvicePanel } from '../advice/AdvicePanel';
 import { CorePanel } from '../core-sample/CorePanel';
 import { Ladder } from '../ladder/Ladder';
 import { StepForm } from '../ladder/StepForm';
+import { Notices, offerUndo } from '../parts/Notices';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { eyeAfter } from '../stage/eye';
@@ -119,25 +119,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
     const after = await send({ op: 'remove', step: stepId });
     if (after === undefined) return;
     setChosenId(after.steps[Math.min(index, after.steps.length - 1)]?.document.id ?? null);
-    notifications.show({
-      id: 'removed',
-      message: (
-        <span>
-          {name} removed.{' '}
-          <button
-            type="button"
-            className="link"
-            onClick={() => {
-              notifications.hide('removed');
-              void send('undo').then(() => setChosenId(stepId));
-            }}
-          >
-            Undo
-          </button>
-        </span>
-      ),
-      autoClose: 9000,
-    });
+    offerUndo('removed', `${name} removed.`, () => void send('undo').then(() => setChosenId(stepId)));
   };
 
   useEffect(() => {
@@ -153,6 +135,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
 
   return (
     <div className="sheet" data-revision={version.revision} data-busy={edits.busy}>
+      <Notices />
       <Stage
         body={version.body}
         texture={texture}

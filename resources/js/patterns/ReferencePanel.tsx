@@ -1,8 +1,8 @@
-import { notifications } from '@mantine/notifications';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type PointerEvent, useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
 import type { Core, Picture } from '../api/types';
+import { offerUndo } from '../parts/Notices';
 import { FilePick } from '../shell/FilePick';
 import { KeptPhoto } from '../stage/KeptPhoto';
 
@@ -31,25 +31,7 @@ export function ReferencePanel({ patternId, core }: { patternId: string; core: C
     onSuccess: (picture) => {
       void queries.invalidateQueries({ queryKey: key });
       if (!picture.removed) return;
-      notifications.show({
-        id: 'picture',
-        message: (
-          <span>
-            Photograph removed.{' '}
-            <button
-              type="button"
-              className="link"
-              onClick={() => {
-                notifications.hide('picture');
-                remove.mutate({ id: picture.id, removed: false });
-              }}
-            >
-              Undo
-            </button>
-          </span>
-        ),
-        autoClose: 9000,
-      });
+      offerUndo('picture', 'Photograph removed.', () => remove.mutate({ id: picture.id, removed: false }));
     },
   });
   return (

@@ -6,6 +6,7 @@ import { counted } from '../units/units';
 import { NameField } from './NameField';
 import { Notes } from './Notes';
 import { Versions, versionWords } from './Versions';
+import '../parts/controls';
 
 interface Props {
   sheet: Sheet;

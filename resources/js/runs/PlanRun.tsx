@@ -12,6 +12,7 @@ import './runs.css';
 import { temperature } from '../units/units';
 import { Changes } from './Changes';
 import { PlanSheet } from './PlanSheet';
+import '../parts/controls';
 
 /** A pattern, a body, a number of baits and today's room, turned into an order of work. */
 export function PlanRun() {

@@ -1,6 +1,7 @@
 import { Modal, TextInput, type TextInputProps } from '@mantine/core';
 import type { ReactNode } from 'react';
 import { words } from '../api/client';
+import '../parts/controls';
 
 interface Props {
   title: string;

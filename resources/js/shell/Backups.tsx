@@ -4,6 +4,7 @@ import { api, ask, words } from '../api/client';
 import { useBackups } from '../api/queries';
 import type { Settings } from '../api/types';
 import { clock, day } from '../units/units';
+import '../parts/controls';
 
 const SHOWN = 4;
 

@@ -1,4 +1,5 @@
 import { Modal } from '@mantine/core';
+import '../parts/controls';
 
 export interface LeaveDialogProps {
   unsaved: string[];

@@ -4,6 +4,7 @@ import { api, ask } from '../api/client';
 import type { Settings } from '../api/types';
 import { temperature } from '../units/units';
 import { Backups } from './Backups';
+import '../parts/controls';
 
 interface Props {
   settings: Settings;

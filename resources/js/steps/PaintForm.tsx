@@ -7,6 +7,7 @@ import { within } from '../parts/bounds';
 import { Figure } from '../parts/Figure';
 import { length, pressure } from '../units/units';
 import type { FormProps } from './face';
+import '../parts/controls';
 
 const OWN = 'own range';
 const SIDES = ['both', 'left', 'right'] as const;

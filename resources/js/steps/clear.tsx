@@ -4,6 +4,7 @@ import { within } from '../parts/bounds';
 import { Figure } from '../parts/Figure';
 import { minutes } from '../units/units';
 import type { Face, FormProps } from './face';
+import '../parts/controls';
 
 export const clear: Face<ClearStep> = {
   name: 'Clear coat',

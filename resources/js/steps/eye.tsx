@@ -5,6 +5,7 @@ import { Figure } from '../parts/Figure';
 import { SavedText } from '../parts/SavedText';
 import { length } from '../units/units';
 import type { Face, FormProps } from './face';
+import '../parts/controls';
 
 export const eye: Face<EyeStep> = {
   name: 'Eye',

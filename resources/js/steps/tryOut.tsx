@@ -6,6 +6,7 @@ import { SavedText } from '../parts/SavedText';
 import { pressure } from '../units/units';
 import type { Face, FormProps } from './face';
 import { cupFigure, isPaint } from './paint';
+import '../parts/controls';
 
 const GROUNDS = ['card', 'glove', 'paper'] as const;
 

@@ -6,6 +6,7 @@ import { useVocabulary } from '../api/queries';
 import type { NewPaint as Form } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { AskForm, Line } from '../shell/AskForm';
+import '../parts/controls';
 
 /** A paint nobody has measured: a swatch and a kind are enough to begin with. */
 export function NewPaint({ opened, onClose }: { opened: boolean; onClose: () => void }) {

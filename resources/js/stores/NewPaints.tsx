@@ -6,6 +6,7 @@ import { useVocabulary } from '../api/queries';
 import type { Palette } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { AskForm } from '../shell/AskForm';
+import '../parts/controls';
 
 /** Swatches of a palette onto the rack, each as a paint of the kind that is chosen. */
 export function NewPaints({ palette, onClose }: { palette: Palette; onClose: () => void }) {

@@ -5,6 +5,7 @@ import type { Paint, PaintChange, Settings } from '../api/types';
 import { Figure } from '../parts/Figure';
 import { useLastWord } from '../parts/useLastWord';
 import { counted, volume } from '../units/units';
+import '../parts/controls';
 
 interface Props {
   paint: Paint;

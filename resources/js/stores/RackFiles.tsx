@@ -5,6 +5,7 @@ import { api, ask, words } from '../api/client';
 import type { Palette } from '../api/types';
 import { FilePick } from '../shell/FilePick';
 import { NewPaints } from './NewPaints';
+import '../parts/controls';
 
 /** The rack as files: out, and in again. */
 export function RackFiles() {

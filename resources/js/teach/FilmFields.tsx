@@ -1,5 +1,6 @@
 import { NativeSelect, NumberInput } from '@mantine/core';
 import type { components } from '../api/schema';
+import '../parts/controls';
 
 type Card = components['schemas']['Card'];
 export type FilmTold = Pick<Card, 'dry_um' | 'film'>;

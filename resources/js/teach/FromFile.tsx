@@ -3,6 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { api, ask, words } from '../api/client';
 import { FilePick } from '../shell/FilePick';
 import { type CardTold, HALVES, WORDS } from './halves';
+import '../parts/controls';
 
 /** Readings another program has written as CGATS text, one for each half. */
 export function FromFile({ onCard }: { onCard: (card: Partial<CardTold>) => void }) {

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api, ask, words } from '../api/client';
 import type { Colorimeter, Paint } from '../api/types';
 import { type CardTold, HALVES, type Half, WORDS } from './halves';
+import '../parts/controls';
 
 interface Props {
   paint: Paint;

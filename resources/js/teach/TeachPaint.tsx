@@ -12,6 +12,7 @@ import { FromPhoto } from './FromPhoto';
 import { byHalf, type CardBegun, type CardTold, HALVES, hexTold, isWhole, type Told, WORDS } from './halves';
 import { Meaning } from './Meaning';
 import './teach.css';
+import '../parts/controls';
 
 const SOURCES = {
   typed: 'Typed',

@@ -1,0 +1,33 @@
+import '@mantine/core/styles/Notification.layer.css';
+import '@mantine/notifications/styles.layer.css';
+import { Notifications, notifications } from '@mantine/notifications';
+import type { ReactNode } from 'react';
+import './controls';
+
+/** Where notices of a page show. */
+export function Notices() {
+  return <Notifications position="bottom-left" limit={3} />;
+}
+
+/** Says what was done, and offers to undo it. @param id one notice of each at a time */
+export function offerUndo(id: string, message: ReactNode, undo: () => void): void {
+  notifications.show({
+    id,
+    message: (
+      <span>
+        {message}{' '}
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            notifications.hide(id);
+            undo();
+          }}
+        >
+          Undo
+        </button>
+      </span>
+    ),
+    autoClose: 9000,
+  });
+}
