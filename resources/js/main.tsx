@@ -4,6 +4,7 @@ import '@mantine/core/styles/default-css-variables.layer.css';
 import '@mantine/core/styles/global.layer.css';
 import '@mantine/core/styles/UnstyledButton.layer.css';
 import '@mantine/core/styles/VisuallyHidden.layer.css';
+import '@mantine/core/styles/Button.layer.css';
 import './styles.css';
 import { MantineProvider } from '@mantine/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
@@ -13,8 +14,6 @@ import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Problem } from './api/client';
 import { watchLeaving } from './api/leaving';
 import { watchSleep } from './api/serverClock';
-import type { Run } from './api/types';
-import { box } from './box/box';
 import { Lost } from './shell/Lost';
 import { Shell, Waiting } from './shell/Shell';
 import { theme } from './theme';
@@ -36,12 +35,8 @@ const queries = new QueryClient({
 watchSleep();
 watchLeaving();
 
-// What is done at the bench is sent from any page.
-box.onRecord = (run, record) =>
-  queries.setQueryData<Run>(['run', run], (known) => (known === undefined ? known : { ...known, record }));
-
-// It may have been finished elsewhere.
-box.onRefused = (run) => void queries.invalidateQueries({ queryKey: ['run', run] });
+// What is done at the bench is sent from any page; what does it comes after the page.
+void import('./box/attach').then(({ attach }) => attach(queries));
 
 const router = createBrowserRouter([
   {

@@ -1,4 +1,4 @@
-import { createTheme, type MantineColorsTuple } from '@mantine/core';
+import { Anchor, Button, createTheme, type MantineColorsTuple } from '@mantine/core';
 
 /** The one accent: where you are, what can be done; never a paint. */
 const rust: MantineColorsTuple = [
@@ -25,6 +25,21 @@ export const theme = createTheme({
   respectReducedMotion: true,
   cursorType: 'pointer',
   components: {
+    Button: Button.extend({
+      vars: (_, { variant }) => ({
+        root: {
+          '--button-height': '40px',
+          '--button-padding-x': '16px',
+          '--button-fz': '14px',
+          '--button-bg': variant === 'default' ? 'transparent' : 'var(--ink)',
+          '--button-hover': variant === 'default' ? 'var(--panel)' : 'var(--ink)',
+          '--button-color': variant === 'default' ? 'var(--ink)' : 'var(--paper)',
+          '--button-bd': `1px solid ${variant === 'default' ? 'var(--edge)' : 'var(--ink)'}`,
+        },
+      }),
+    }),
+    Input: { vars: () => ({ wrapper: { '--input-bd': 'var(--edge)' } }) },
+    Anchor: Anchor.extend({ defaultProps: { classNames: { root: 'link' }, unstyled: true } }),
     ModalCloseButton: { defaultProps: { 'aria-label': 'Close' } },
     // The page has its header; that of a dialog is none.
     ModalHeader: { defaultProps: { component: 'div' } },

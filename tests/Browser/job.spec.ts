@@ -249,14 +249,14 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await expect(there.getByRole('heading', { level: 1 })).toHaveText('Wren 50');
     await there.goto('/patterns');
     await there.getByRole('button', { name: 'Begin a pattern' }).click();
-    await there.getByLabel(/Or take one in/).setInputFiles({
+    await there.getByLabel('Pattern file').setInputFiles({
       name: 'bad.json',
       mimeType: 'application/json',
       buffer: Buffer.from('{"format":"hawkbrush.recipe/1"}'),
     });
     await expect(there.getByRole('alert')).toContainText('Nothing was taken in');
     await there
-      .getByLabel(/Or take one in/)
+      .getByLabel('Pattern file')
       .setInputFiles({ name: 'ruffe.json', mimeType: 'application/json', buffer: readFileSync(file) });
     await expect(there.getByLabel('Name of the pattern')).toHaveValue('Ruffe, stony bottom');
     await expect(there.locator('.stage-main canvas')).toHaveAttribute('data-drawn', 'yes');

@@ -1,3 +1,4 @@
+import { Anchor } from '@mantine/core';
 import type { Advice, Fix, Version } from '../api/types';
 import './advice.css';
 
@@ -31,9 +32,9 @@ export function AdvicePanel({ advice, version, onStep, onFix, busy }: Props) {
               <p>
                 {finding.reason}{' '}
                 {fix !== null && (
-                  <button type="button" className="link" disabled={busy} onClick={() => onFix(fix)}>
+                  <Anchor component="button" type="button" disabled={busy} onClick={() => onFix(fix)}>
                     {fix.label}
-                  </button>
+                  </Anchor>
                 )}
               </p>
             </li>

@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -32,9 +33,9 @@ export function Bench() {
       <div className="page">
         <div className="empty">
           <h2>This run has not been started</h2>
-          <Link className="plain-button" to={`/runs/${id}`}>
+          <Button component={Link} to={`/runs/${id}`}>
             To its plan
-          </Link>
+          </Button>
         </div>
       </div>
     );

@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { Link, Navigate } from 'react-router';
 import { useRuns } from '../api/queries';
 import { Failed } from '../shell/Lost';
@@ -22,9 +23,9 @@ export function BenchDoor() {
             Plan a run and start it; the bench then leads through it one step at a time, and stays where it was through
             a reload.
           </p>
-          <Link className="plain-button" to="/runs/new">
+          <Button component={Link} to="/runs/new">
             Plan a run
-          </Link>
+          </Button>
         </div>
       ) : (
         <ul className="plan-list">

@@ -1,4 +1,4 @@
-import { Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { Anchor, Button, Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
@@ -122,56 +122,39 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
         {page !== undefined && <span>{page.body.stock} left</span>}
         <span className="spacer" />
         {page === undefined ? (
-          <button
-            type="button"
-            className="plain-button"
-            disabled={add.isPending || kept.name.trim() === ''}
-            onClick={() => add.mutate(kept.name.trim())}
-          >
+          <Button disabled={add.isPending || kept.name.trim() === ''} onClick={() => add.mutate(kept.name.trim())}>
             Into the drawer
-          </button>
+          </Button>
         ) : (
           <>
             {measured && page.painted ? (
-              <button
-                type="button"
-                className="plain-button"
-                disabled={add.isPending}
-                onClick={() => add.mutate(`${kept.name}, measured anew`)}
-              >
+              <Button disabled={add.isPending} onClick={() => add.mutate(`${kept.name}, measured anew`)}>
                 Keep as a body of its own
-              </button>
+              </Button>
             ) : (
-              <button
-                type="button"
-                className="plain-button"
-                disabled={save.isPending || !open}
-                onClick={() => save.mutate()}
-              >
+              <Button disabled={save.isPending || !open} onClick={() => save.mutate()}>
                 {open ? 'Keep' : 'Kept'}
-              </button>
+              </Button>
             )}
             {!open && (
-              <button
-                type="button"
-                className="plain-button quiet"
+              <Button
+                variant="default"
                 disabled={archive.isPending}
                 onClick={() => archive.mutate(!page.body.archived)}
               >
                 {page.body.archived ? 'Bring back to the drawer' : 'Archive'}
-              </button>
+              </Button>
             )}
             {open && (
-              <button
-                type="button"
-                className="plain-button quiet"
+              <Button
+                variant="default"
                 onClick={() => {
                   setKept(keptOf(page.body));
                   setMeasures(measuresOf(page.form));
                 }}
               >
                 Back to what is kept
-              </button>
+              </Button>
             )}
           </>
         )}
@@ -290,9 +273,9 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
             />
           ) : (
             <>
-              <button type="button" className="link" onClick={() => setTracing(true)}>
+              <Anchor component="button" type="button" onClick={() => setTracing(true)}>
                 Trace it from a photograph or an outline
-              </button>
+              </Anchor>
               <MeasureForm measures={measures} settings={settings} onChange={setMeasures} />
             </>
           )}

@@ -1,4 +1,4 @@
-import { NumberInput, TextInput } from '@mantine/core';
+import { Button, NumberInput, TextInput } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
@@ -28,9 +28,9 @@ export function Lots({ page, onPage }: { page: BodyPage; onPage: (page: BodyPage
       <div className="page-head">
         <h2>Lots</h2>
         <span className="spacer" />
-        <button type="button" className="plain-button quiet" onClick={() => setBuying(true)}>
+        <Button variant="default" onClick={() => setBuying(true)}>
           A new lot
-        </button>
+        </Button>
       </div>
       {page.lots.length === 0 ? (
         <p className="dim">No lot yet: enter what you bought or made, and look it over bait by bait.</p>
@@ -119,9 +119,9 @@ function Inspect({ lot, onPage }: { lot: Lot; onPage: (page: BodyPage) => void }
           judge.mutate(true);
         }}
       >
-        <button type="button" className="plain-button" disabled={judge.isPending} onClick={() => judge.mutate(false)}>
+        <Button disabled={judge.isPending} onClick={() => judge.mutate(false)}>
           Good
-        </button>
+        </Button>
         <TextInput
           size="xs"
           aria-label="What is wrong with it"
@@ -131,9 +131,9 @@ function Inspect({ lot, onPage }: { lot: Lot; onPage: (page: BodyPage) => void }
           value={fault}
           onChange={(event) => setFault(event.currentTarget.value)}
         />
-        <button type="submit" className="plain-button quiet" disabled={judge.isPending || fault.trim() === ''}>
+        <Button variant="default" type="submit" disabled={judge.isPending || fault.trim() === ''}>
           Reject
-        </button>
+        </Button>
         <datalist id="faults">
           {FAULTS.map((name) => (
             <option key={name} value={name} />

@@ -1,3 +1,4 @@
+import { Anchor } from '@mantine/core';
 import type { Settings } from '../api/types';
 import { length } from '../units/units';
 import { Measure } from './Measure';
@@ -84,14 +85,14 @@ export function Stations({ measures, settings, onChange }: Props) {
               </td>
               <td>
                 {!end && stations.length > FEWEST && (
-                  <button
+                  <Anchor
+                    component="button"
                     type="button"
-                    className="link"
                     aria-label={`Take station ${i + 1} out`}
                     onClick={() => onChange(stations.filter((_, other) => other !== i))}
                   >
                     ✕
-                  </button>
+                  </Anchor>
                 )}
               </td>
             </tr>
@@ -101,13 +102,13 @@ export function Stations({ measures, settings, onChange }: Props) {
       <tfoot>
         <tr>
           <td colSpan={5}>
-            <button
+            <Anchor
+              component="button"
               type="button"
-              className="link"
               onClick={() => onChange(stations.toSpliced(widest, 0, between(widest)))}
             >
               Another station, in the widest gap
-            </button>
+            </Anchor>
           </td>
         </tr>
       </tfoot>

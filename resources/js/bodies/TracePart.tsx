@@ -1,3 +1,4 @@
+import { Anchor, Button } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
@@ -50,9 +51,9 @@ export function TracePart({ lengthMm, onStations, onClose }: Props) {
       <div className="page-head">
         <h2>Trace</h2>
         <span className="spacer" />
-        <button type="button" className="link" onClick={onClose}>
+        <Anchor component="button" type="button" onClick={onClose}>
           Close
-        </button>
+        </Anchor>
       </div>
       <p className="dim">
         Lay the bait on a plain ground, nose to the left, the camera straight above it and far away; or load an SVG
@@ -71,14 +72,9 @@ export function TracePart({ lengthMm, onStations, onClose }: Props) {
           {words(make.error)}
         </p>
       )}
-      <button
-        type="button"
-        className="plain-button"
-        disabled={side === null || make.isPending}
-        onClick={() => side !== null && make.mutate(side.outline)}
-      >
+      <Button disabled={side === null || make.isPending} onClick={() => side !== null && make.mutate(side.outline)}>
         Take these stations
-      </button>
+      </Button>
     </section>
   );
 }

@@ -1,4 +1,4 @@
-import { NumberInput } from '@mantine/core';
+import { Anchor, NumberInput } from '@mantine/core';
 import type { BodyLook } from '../api/types';
 import type { Measures } from './measured';
 import '../parts/controls';
@@ -80,15 +80,15 @@ export function Zones({ zones, measures, shown, onShow, onChange }: Props) {
             ))}
           </div>
           {zone.own && (
-            <button
+            <Anchor
+              component="button"
               type="button"
-              className="link"
               onClick={() =>
                 put(Object.fromEntries(Object.entries(measures.marks.zones).filter(([name]) => name !== zone.name)))
               }
             >
               Back to the body’s own marks
-            </button>
+            </Anchor>
           )}
         </>
       )}

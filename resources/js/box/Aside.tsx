@@ -1,4 +1,4 @@
-import { Modal } from '@mantine/core';
+import { Anchor, Button, Modal } from '@mantine/core';
 import { useState } from 'react';
 import { clock, day } from '../units/units';
 import { box } from './box';
@@ -34,20 +34,20 @@ function Line({ entry }: { entry: Entry }) {
         {entry.refused}
       </p>
       <p className="aside-do">
-        <button type="button" className="plain-button quiet" onClick={() => void box.sendAgain(entry)}>
+        <Button variant="default" onClick={() => void box.sendAgain(entry)}>
           Send it again
-        </button>
-        <button type="button" className="plain-button quiet" onClick={() => void box.asNote(entry)}>
+        </Button>
+        <Button variant="default" onClick={() => void box.asNote(entry)}>
           Keep it as a note
-        </button>
+        </Button>
         {sure ? (
-          <button type="button" className="plain-button quiet" onClick={() => void box.letGo(entry)}>
+          <Button variant="default" onClick={() => void box.letGo(entry)}>
             Yes, let it go for good
-          </button>
+          </Button>
         ) : (
-          <button type="button" className="link" onClick={() => setSure(true)}>
+          <Anchor component="button" type="button" onClick={() => setSure(true)}>
             Let it go
-          </button>
+          </Anchor>
         )}
       </p>
     </li>

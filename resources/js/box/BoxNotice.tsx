@@ -1,3 +1,4 @@
+import { Anchor } from '@mantine/core';
 import { type ComponentType, useState } from 'react';
 import { useLocation } from 'react-router';
 import { useShownFrom } from '../api/shownFrom';
@@ -46,9 +47,9 @@ export function BoxNotice() {
       {aside.length > 0 && (
         <p>
           {counted(aside.length, 'entry', 'entries')} of the bench {aside.length === 1 ? 'was' : 'were'} not taken.{' '}
-          <button type="button" className="link" onClick={() => void open()}>
+          <Anchor component="button" type="button" onClick={() => void open()}>
             See why
-          </button>
+          </Anchor>
         </p>
       )}
       {unloaded && Aside === null && <p>This can be looked at when Hawkbrush answers again; it is kept until then.</p>}

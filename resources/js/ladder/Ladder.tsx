@@ -8,6 +8,7 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import { horizontalListSortingStrategy, SortableContext } from '@dnd-kit/sortable';
+import { Anchor, NativeSelect } from '@mantine/core';
 import { Fragment, type KeyboardEvent, useEffect, useRef } from 'react';
 import type { Advice, Settings, Version } from '../api/types';
 import './ladder.css';
@@ -15,6 +16,7 @@ import type { Kind } from '../steps/face';
 import { KIND_NAMES, KINDS } from '../steps/kinds';
 import { minutes } from '../units/units';
 import { Rung, SetMark } from './Rung';
+import '../parts/controls';
 
 interface Props {
   version: Version;
@@ -84,46 +86,56 @@ export function Ladder(props: Props) {
         <span className="spacer" />
         {step !== undefined && (
           <span className="ladder-acts">
-            <button type="button" className="link" onClick={props.onOpen}>
+            <Anchor component="button" type="button" onClick={props.onOpen}>
               Edit step {chosen + 1}
-            </button>
-            <button type="button" className="link" onClick={() => props.onDuplicate(step.document.id)}>
+            </Anchor>
+            <Anchor component="button" type="button" onClick={() => props.onDuplicate(step.document.id)}>
               Duplicate
-            </button>
-            <button type="button" className="link" onClick={() => props.onSwitch(step.document.id, !step.document.on)}>
+            </Anchor>
+            <Anchor
+              component="button"
+              type="button"
+              onClick={() => props.onSwitch(step.document.id, !step.document.on)}
+            >
               {step.document.on ? 'Switch off' : 'Switch on'}
-            </button>
-            <button type="button" className="link" onClick={() => props.onRemove(step.document.id)}>
+            </Anchor>
+            <Anchor component="button" type="button" onClick={() => props.onRemove(step.document.id)}>
               Remove
-            </button>
+            </Anchor>
           </span>
         )}
-        <button type="button" className="link" onClick={props.onUndo} disabled={!version.can_undo} title="Ctrl Z">
+        <Anchor component="button" type="button" onClick={props.onUndo} disabled={!version.can_undo} title="Ctrl Z">
           Undo
-        </button>
-        <button type="button" className="link" onClick={props.onRedo} disabled={!version.can_redo} title="Ctrl Shift Z">
+        </Anchor>
+        <Anchor
+          component="button"
+          type="button"
+          onClick={props.onRedo}
+          disabled={!version.can_redo}
+          title="Ctrl Shift Z"
+        >
           Redo
-        </button>
-        <label className="ladder-add">
-          <span className="visually-hidden">Add a step</span>
-          <select
-            value=""
-            disabled={props.busy}
-            onChange={(event) => {
-              const kind = KIND_NAMES.find((one) => one === event.currentTarget.value);
-              if (kind !== undefined) props.onAdd(kind);
-            }}
-          >
-            <option value="" disabled>
-              Add a step
+        </Anchor>
+        <NativeSelect
+          className="ladder-add"
+          variant="unstyled"
+          aria-label="Add a step"
+          value=""
+          disabled={props.busy}
+          onChange={(event) => {
+            const kind = KIND_NAMES.find((one) => one === event.currentTarget.value);
+            if (kind !== undefined) props.onAdd(kind);
+          }}
+        >
+          <option value="" disabled>
+            Add a step
+          </option>
+          {KIND_NAMES.map((kind) => (
+            <option key={kind} value={kind}>
+              {KINDS[kind].name}
             </option>
-            {KIND_NAMES.map((kind) => (
-              <option key={kind} value={kind}>
-                {KINDS[kind].name}
-              </option>
-            ))}
-          </select>
-        </label>
+          ))}
+        </NativeSelect>
       </div>
       {steps.length === 0 ? (
         <p className="ladder-empty">

@@ -1,3 +1,4 @@
+import { Anchor, Button } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -62,22 +63,17 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
         </span>
         <span className="spacer" />
         {bait.proven ? (
-          <button type="button" className="link" onClick={() => setTakingOff(true)}>
+          <Anchor component="button" type="button" onClick={() => setTakingOff(true)}>
             Take the stamp off
-          </button>
+          </Anchor>
         ) : (
-          <button
-            type="button"
-            className="plain-button quiet"
-            onClick={() => stamp.mutate()}
-            disabled={stamp.isPending}
-          >
+          <Button variant="default" onClick={() => stamp.mutate()} disabled={stamp.isPending}>
             Stamp it proven
-          </button>
+          </Button>
         )}
-        <Link className="plain-button" to={`/runs/new?repeat=${bait.id}`}>
+        <Button component={Link} to={`/runs/new?repeat=${bait.id}`}>
           Repeat this bait
-        </Link>
+        </Button>
       </div>
       {stamp.isError && (
         <p role="alert" className="notice">

@@ -1,3 +1,4 @@
+import { Anchor, Button } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, Problem, words } from '../api/client';
@@ -34,9 +35,9 @@ export function Lesson({ bait, onKept }: { bait: Bait; onKept: (saved: Bait) => 
         placeholder="What to keep, what to change"
         onChange={(event) => setLesson(event.currentTarget.value)}
       />
-      <button type="submit" className="plain-button quiet" disabled={!dirty || learn.isPending}>
+      <Button variant="default" type="submit" disabled={!dirty || learn.isPending}>
         {theirs === undefined ? 'Keep' : 'Keep mine instead'}
-      </button>
+      </Button>
       {learn.isError && (
         <p role="alert" className="notice">
           Not kept.{' '}
@@ -44,9 +45,9 @@ export function Lesson({ bait, onKept }: { bait: Bait; onKept: (saved: Bait) => 
           {theirs !== undefined && (
             <>
               {' '}
-              <button
+              <Anchor
+                component="button"
                 type="button"
-                className="link"
                 onClick={() => {
                   learn.reset();
                   setLesson(theirs.lesson);
@@ -54,7 +55,7 @@ export function Lesson({ bait, onKept }: { bait: Bait; onKept: (saved: Bait) => 
                 }}
               >
                 Take theirs
-              </button>
+              </Anchor>
             </>
           )}
         </p>

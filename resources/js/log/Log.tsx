@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import { useBaits, useBodies, useShelfTexture } from '../api/queries';
 import type { BaitBrief, Body } from '../api/types';
@@ -28,9 +29,9 @@ export function Log() {
             When a run ends at the bench, its baits come here under their numbers, with what was planned and what was
             done.
           </p>
-          <Link className="plain-button" to="/bench">
+          <Button component={Link} to="/bench">
             To the bench
-          </Link>
+          </Button>
         </div>
       ) : (
         <ul className="log on-stage">

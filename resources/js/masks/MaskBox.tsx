@@ -1,6 +1,6 @@
-import { NativeSelect, NumberInput, Switch, TextInput } from '@mantine/core';
+import { Anchor, Button, Checkbox, NativeSelect, NumberInput, Switch, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { api, ask, words } from '../api/client';
 import { useBodies, useMasks, useSettings } from '../api/queries';
 import type { Mask, Settings } from '../api/types';
@@ -31,9 +31,9 @@ export function MaskBox() {
       <div className="page-head">
         <h1>Mask box</h1>
         <span className="spacer" />
-        <button type="button" className="plain-button" disabled={bodies.length === 0} onClick={() => setMaking(true)}>
+        <Button disabled={bodies.length === 0} onClick={() => setMaking(true)}>
           Make a mask
-        </button>
+        </Button>
       </div>
       {masks.length === 0 ? (
         <div className="empty">
@@ -65,13 +65,13 @@ export function MaskBox() {
               onChange={(event) => setOld(event.currentTarget.checked)}
             />
             <span className="spacer" />
-            <button
+            <Anchor
+              component="button"
               type="button"
-              className="link"
               onClick={() => setChosen(picked.length === shown.length ? [] : shown.map((mask) => mask.id))}
             >
               {picked.length === shown.length ? 'None' : 'All of these'}
-            </button>
+            </Anchor>
           </div>
           <SheetBar ids={picked} />
           <ul className="masks">
@@ -145,11 +145,14 @@ function MaskCard({ mask, settings, chosen, onChoose }: CardProps) {
   });
   const [wide, tall] = mask.plate.opening_mm.map((mm) => length.show(mm, settings));
   const worn = mask.lasts !== null && mask.uses >= mask.lasts;
+  const id = useId();
   return (
     <li className={mask.retired ? 'retired' : ''}>
-      <label className="mask-pick">
-        <input
-          type="checkbox"
+      <label className="mask-pick" htmlFor={id}>
+        <Checkbox
+          id={id}
+          className="mask-pick-box"
+          size="sm"
           aria-label={`${mask.name} on the sheet`}
           checked={chosen}
           onChange={(event) => onChoose(event.currentTarget.checked)}
@@ -170,9 +173,9 @@ function MaskCard({ mask, settings, chosen, onChoose }: CardProps) {
             ? `worn: ${mask.uses} of ${mask.lasts} baits`
             : `${mask.uses}${mask.lasts === null ? '' : ` of ${mask.lasts}`} baits`}
       </span>
-      <button type="button" className="link" aria-expanded={open} onClick={() => setOpen(!open)}>
+      <Anchor component="button" type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
         {open ? 'Close' : 'About it'}
-      </button>
+      </Anchor>
       {open && (
         <div className="mask-about">
           <p>{mask.label}.</p>
@@ -213,9 +216,9 @@ function MaskCard({ mask, settings, chosen, onChoose }: CardProps) {
               change.mutate({ lasts: Number(event.currentTarget.value) })
             }
           />
-          <button type="button" className="link" onClick={() => change.mutate({ retired: !mask.retired })}>
+          <Anchor component="button" type="button" onClick={() => change.mutate({ retired: !mask.retired })}>
             {mask.retired ? 'Back into use' : 'Worn out'}
-          </button>
+          </Anchor>
           {change.isError && <p role="alert">{words(change.error)}</p>}
         </div>
       )}

@@ -1,3 +1,4 @@
+import { Anchor } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, ask, words } from '../api/client';
@@ -35,9 +36,9 @@ export function MaskOfStep({ step, version }: { step: Step; version: Pick<Versio
         ) : (
           <p>
             No mask of this size is in the box.{' '}
-            <button type="button" className="link" disabled={make.isPending} onClick={() => make.mutate()}>
+            <Anchor component="button" type="button" disabled={make.isPending} onClick={() => make.mutate()}>
               Put it into the box
-            </button>
+            </Anchor>
           </p>
         ))}
       {make.isError && <p role="alert">{words(make.error)}</p>}

@@ -28,7 +28,7 @@ export function OutlineField({ label, path, onOutline }: Props) {
           action="From an SVG file"
           label={`${label}, SVG file`}
           accept=".svg,image/svg+xml"
-          className="link"
+          inline
           disabled={read.isPending}
           onFile={read.mutate}
         />

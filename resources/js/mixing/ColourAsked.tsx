@@ -1,3 +1,4 @@
+import { Anchor, NativeSelect } from '@mantine/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { type PointerEvent, useState } from 'react';
 import { api, ask, words } from '../api/client';
@@ -5,6 +6,7 @@ import { usePatterns } from '../api/queries';
 import type { ColourGiven, Ground } from '../api/types';
 import { FilePick } from '../shell/FilePick';
 import { GroundAsked } from './GroundAsked';
+import '../parts/controls';
 
 const WAYS = {
   swatch: 'a swatch',
@@ -20,16 +22,19 @@ export function ColourAsked({ value, onChange }: { value: ColourGiven; onChange:
   const [way, setWay] = useState<Way>('swatch');
   return (
     <div className="asked-row">
-      <label>
-        by{' '}
-        <select className="field" value={way} onChange={(event) => setWay(event.currentTarget.value as Way)}>
-          {Object.entries(WAYS).map(([name, label]) => (
-            <option key={name} value={name}>
-              {label}
-            </option>
-          ))}
-        </select>
-      </label>
+      <span className="asked-word">by</span>
+      <NativeSelect
+        aria-label="by"
+        size="xs"
+        value={way}
+        onChange={(event) => setWay(event.currentTarget.value as Way)}
+      >
+        {Object.entries(WAYS).map(([name, label]) => (
+          <option key={name} value={name}>
+            {label}
+          </option>
+        ))}
+      </NativeSelect>
       {way === 'swatch' && (
         <input
           type="color"
@@ -87,8 +92,8 @@ function PhotoColour({ onChange }: Asks) {
   };
   return (
     <>
-      <select
-        className="field"
+      <NativeSelect
+        size="xs"
         aria-label="Pattern"
         value={pattern}
         onChange={(event) => setPattern(event.currentTarget.value)}
@@ -99,7 +104,7 @@ function PhotoColour({ onChange }: Asks) {
             {one.name}
           </option>
         ))}
-      </select>
+      </NativeSelect>
       {pictures?.length === 0 && (
         <span className="dim">It has no photograph yet; put one on its sheet, under Reference.</span>
       )}
@@ -146,8 +151,8 @@ function MeterColour({ onChange }: Asks) {
   return (
     <>
       {(places?.places.length ?? 0) > 0 && (
-        <select
-          className="field"
+        <NativeSelect
+          size="xs"
           aria-label="Put down on"
           value={place}
           onChange={(event) => setPlace(event.currentTarget.value)}
@@ -157,11 +162,11 @@ function MeterColour({ onChange }: Asks) {
               {one.label}
             </option>
           ))}
-        </select>
+        </NativeSelect>
       )}
-      <button type="button" className="link" onClick={() => read.mutate()} disabled={read.isPending}>
+      <Anchor component="button" type="button" onClick={() => read.mutate()} disabled={read.isPending}>
         Read
-      </button>
+      </Anchor>
       {read.data !== undefined && <Swatch hex={read.data.colour.hex} />}
       {read.isError && <span role="alert">{words(read.error)}</span>}
     </>
@@ -186,13 +191,13 @@ function FileColour({ onChange }: Asks) {
         action="Choose a palette or CGATS file"
         label="Palette or measured colours"
         accept=".gpl,.txt,.cgats"
-        className="link"
+        inline
         onFile={read.mutate}
       />
       {read.isError && <span role="alert">{words(read.error)}</span>}
       {read.data !== undefined && (
-        <select
-          className="field"
+        <NativeSelect
+          size="xs"
           aria-label="Colour of the file"
           defaultValue=""
           onChange={(event) => {
@@ -208,7 +213,7 @@ function FileColour({ onChange }: Asks) {
               {one.name} {one.hex}
             </option>
           ))}
-        </select>
+        </NativeSelect>
       )}
     </>
   );

@@ -1,3 +1,4 @@
+import { Anchor, NativeSelect } from '@mantine/core';
 import type { ReactNode } from 'react';
 import { useVocabulary } from '../api/queries';
 import type { Ground, MixPart, Paint } from '../api/types';
@@ -5,6 +6,7 @@ import { Chip } from '../stores/Chip';
 import { counted } from '../units/units';
 import { GroundAsked } from './GroundAsked';
 import type { Sprayed } from './Mixing';
+import '../parts/controls';
 
 interface Props {
   rack: Paint[];
@@ -36,8 +38,8 @@ export function CupForm(props: Props) {
           return (
             <li key={part.paint}>
               {paint !== undefined && <Chip chip={paint.chip} />}
-              <select
-                className="field"
+              <NativeSelect
+                size="xs"
                 aria-label={`Paint ${i + 1}`}
                 value={part.paint}
                 onChange={(event) => change(i, { ...part, paint: event.currentTarget.value })}
@@ -49,7 +51,7 @@ export function CupForm(props: Props) {
                       {one.name}
                     </option>
                   ))}
-              </select>
+              </NativeSelect>
               <input
                 className="field narrow"
                 type="number"
@@ -64,20 +66,20 @@ export function CupForm(props: Props) {
                   })
                 }
               />
-              <button
+              <Anchor
+                component="button"
                 type="button"
-                className="link"
                 aria-label={`Take ${paint?.name ?? 'paint'} out`}
                 onClick={() => props.onParts(parts.filter((one) => one !== part))}
               >
                 out
-              </button>
+              </Anchor>
             </li>
           );
         })}
       </ul>
-      <select
-        className="field"
+      <NativeSelect
+        size="xs"
         aria-label="Put in a paint"
         value=""
         disabled={parts.length >= MOST_PARTS || free.length === 0}
@@ -89,12 +91,12 @@ export function CupForm(props: Props) {
             {paint.name} ({paint.kind})
           </option>
         ))}
-      </select>
+      </NativeSelect>
       {total > 0 && <p className="dim">{counted(total, 'drop')} before reducer</p>}
       <fieldset className="cup-sprayed">
         <legend>Sprayed in</legend>
-        <select
-          className="field"
+        <NativeSelect
+          size="xs"
           aria-label="Coats"
           value={props.sprayed.coats}
           onChange={(event) => props.onSprayed({ ...props.sprayed, coats: Number(event.currentTarget.value) })}
@@ -104,9 +106,9 @@ export function CupForm(props: Props) {
               {counted(coats, 'coat')}
             </option>
           ))}
-        </select>
-        <select
-          className="field"
+        </NativeSelect>
+        <NativeSelect
+          size="xs"
           aria-label="Weight"
           value={props.sprayed.weight}
           onChange={(event) => props.onSprayed({ ...props.sprayed, weight: event.currentTarget.value })}
@@ -114,7 +116,7 @@ export function CupForm(props: Props) {
           {weights.map((weight) => (
             <option key={weight.name}>{weight.name}</option>
           ))}
-        </select>
+        </NativeSelect>
         <label>
           thinned{' '}
           <input

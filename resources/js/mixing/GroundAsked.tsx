@@ -1,7 +1,9 @@
+import { NativeSelect } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { api, ask } from '../api/client';
 import { usePatterns, useVocabulary } from '../api/queries';
 import type { Ground } from '../api/types';
+import '../parts/controls';
 
 const PLAIN = ['white', 'grey', 'black'] as const;
 
@@ -20,8 +22,8 @@ export function GroundAsked({
   return (
     <fieldset className="asked">
       <legend>{label}</legend>
-      <select
-        className="field"
+      <NativeSelect
+        size="xs"
         aria-label={`${label}: ground`}
         value={there === null ? String(value) : there.version}
         onChange={(event) => {
@@ -40,7 +42,7 @@ export function GroundAsked({
             </option>
           ))}
         </optgroup>
-      </select>
+      </NativeSelect>
       {there !== null && (
         <There
           value={there}
@@ -69,8 +71,8 @@ function There({
   const zones = useVocabulary().data?.zones ?? [];
   return (
     <>
-      <select
-        className="field"
+      <NativeSelect
+        size="xs"
         aria-label="After which step"
         value={value.upto ?? ''}
         onChange={(event) => onChange({ ...value, upto: event.currentTarget.value || null })}
@@ -81,9 +83,9 @@ function There({
             after {i + 1} {step.shown.name}
           </option>
         ))}
-      </select>
-      <select
-        className="field"
+      </NativeSelect>
+      <NativeSelect
+        size="xs"
         aria-label="Zone"
         value={value.zone}
         onChange={(event) => onChange({ ...value, zone: event.currentTarget.value })}
@@ -91,7 +93,7 @@ function There({
         {zones.map((zone) => (
           <option key={zone}>{zone}</option>
         ))}
-      </select>
+      </NativeSelect>
     </>
   );
 }

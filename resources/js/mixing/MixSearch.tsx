@@ -1,3 +1,4 @@
+import { Button, Checkbox } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
@@ -5,6 +6,7 @@ import type { ColourGiven, Ground, MixOffers, MixPart } from '../api/types';
 import { ColourAsked } from './ColourAsked';
 import type { Sprayed } from './Mixing';
 import { said } from './useMix';
+import '../parts/controls';
 
 /** The best mixes of two or three paints for a wanted colour, in whole drops, with what remains. */
 export function MixSearch({
@@ -26,13 +28,15 @@ export function MixSearch({
       <h2>Ask for a colour</h2>
       <ColourAsked value={target} onChange={setTarget} />
       <p className="asked-row">
-        <button type="button" className="plain-button" disabled={search.isPending} onClick={() => search.mutate()}>
+        <Button disabled={search.isPending} onClick={() => search.mutate()}>
           {search.isPending ? 'Going over the rack …' : 'Find mixes'}
-        </button>
-        <label>
-          <input type="checkbox" checked={inStock} onChange={(event) => setInStock(event.currentTarget.checked)} /> only
-          from bottles with something in them
-        </label>
+        </Button>
+        <Checkbox
+          size="xs"
+          label="only from bottles with something in them"
+          checked={inStock}
+          onChange={(event) => setInStock(event.currentTarget.checked)}
+        />
       </p>
       {search.isError && (
         <p role="alert" className="notice">

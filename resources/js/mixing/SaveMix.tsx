@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -52,9 +53,9 @@ export function SaveMix({ parts, rack, onSaved }: { parts: MixPart[]; rack: Pain
           onChange={(event) => setMade(event.currentTarget.value)}
         />
       </label>
-      <button type="submit" className="plain-button quiet" disabled={parts.length === 0 || single || save.isPending}>
+      <Button variant="default" type="submit" disabled={parts.length === 0 || single || save.isPending}>
         Keep this mix
-      </button>
+      </Button>
       <p className="dim">What is poured comes out of its bottles.</p>
       {save.isError && (
         <p role="alert" className="notice">

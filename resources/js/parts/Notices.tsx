@@ -1,3 +1,4 @@
+import { Anchor } from '@mantine/core';
 import '@mantine/core/styles/Notification.layer.css';
 import '@mantine/notifications/styles.layer.css';
 import { Notifications, notifications } from '@mantine/notifications';
@@ -16,16 +17,16 @@ export function offerUndo(id: string, message: ReactNode, undo: () => void): voi
     message: (
       <span>
         {message}{' '}
-        <button
+        <Anchor
+          component="button"
           type="button"
-          className="link"
           onClick={() => {
             notifications.hide(id);
             undo();
           }}
         >
           Undo
-        </button>
+        </Anchor>
       </span>
     ),
     autoClose: 9000,

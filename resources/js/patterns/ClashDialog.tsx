@@ -1,4 +1,4 @@
-import { Checkbox, Modal } from '@mantine/core';
+import { Button, Checkbox, Modal } from '@mantine/core';
 import { useState } from 'react';
 import type { Settings, Version } from '../api/types';
 import { changeWords } from '../ladder/words';
@@ -64,12 +64,12 @@ function Both({ theirs, waiting, settings, onSettle }: NonNullable<Props['clash'
         ))}
       </fieldset>
       <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10 }}>
-        <button type="button" className="plain-button" disabled={chosen.length === 0} onClick={() => onSettle(chosen)}>
+        <Button disabled={chosen.length === 0} onClick={() => onSettle(chosen)}>
           {mine.length === 1 ? 'Make my change on top' : `Make ${chosen.length} of ${mine.length} on top`}
-        </button>
-        <button type="button" className="plain-button quiet" onClick={() => onSettle([])}>
+        </Button>
+        <Button variant="default" onClick={() => onSettle([])}>
           {mine.length === 1 ? 'Leave mine out' : 'Leave all of mine out'}
-        </button>
+        </Button>
       </div>
     </div>
   );

@@ -1,4 +1,4 @@
-import { NativeSelect } from '@mantine/core';
+import { Button, NativeSelect } from '@mantine/core';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -89,14 +89,9 @@ function Fitting({ sheet, bodies, settings }: { sheet: Sheet; bodies: Body[]; se
           onChange={setMarks}
         />
         <span className="spacer" />
-        <button
-          type="button"
-          className="plain-button"
-          disabled={now === undefined || keep.isPending}
-          onClick={() => keep.mutate()}
-        >
+        <Button disabled={now === undefined || keep.isPending} onClick={() => keep.mutate()}>
           Paint it on this body
-        </button>
+        </Button>
       </div>
       {(fitted.isError || keep.isError) && (
         <p role="alert" className="notice">

@@ -1,3 +1,4 @@
+import { Anchor } from '@mantine/core';
 import { useState } from 'react';
 import { words } from '../api/client';
 import type { Sheet } from '../api/types';
@@ -35,19 +36,19 @@ export function NameField({ sheet }: { sheet: Sheet }) {
       {change.isError && (
         <span className="sheet-unkept" role="alert">
           The name was not kept. {words(change.error)}{' '}
-          <button type="button" className="link" onClick={save}>
+          <Anchor component="button" type="button" onClick={save}>
             Keep it now
-          </button>{' '}
-          <button
+          </Anchor>{' '}
+          <Anchor
+            component="button"
             type="button"
-            className="link"
             onClick={() => {
               change.reset();
               setTyped(null);
             }}
           >
             Back to “{known}”
-          </button>
+          </Anchor>
         </span>
       )}
     </>

@@ -6,6 +6,7 @@ import { api, ask, Problem, words } from '../api/client';
 import type { Body, Sheet } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { AskForm, Line } from '../shell/AskForm';
+import { FilePick } from '../shell/FilePick';
 import '../parts/controls';
 
 interface Props {
@@ -53,19 +54,10 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
 
   const below = (
     <div className="ask ask-below">
-      <label htmlFor="pattern-file">
+      <p>
         <b>Or take one in</b> from a file another painter exported:
-      </label>
-      <input
-        id="pattern-file"
-        type="file"
-        accept=".json,application/json"
-        onChange={(event) => {
-          const file = event.currentTarget.files?.[0];
-          if (file !== undefined) take.mutate(file);
-          event.currentTarget.value = '';
-        }}
-      />
+      </p>
+      <FilePick action="Choose a file" label="Pattern file" accept=".json,application/json" onFile={take.mutate} />
       {take.isError && (
         <p role="alert" className="notice">
           Nothing was taken in. {words(take.error)} {where(take.error)}

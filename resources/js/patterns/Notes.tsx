@@ -1,3 +1,4 @@
+import { Anchor, Button } from '@mantine/core';
 import { useRef, useState } from 'react';
 import { words } from '../api/client';
 import type { Sheet } from '../api/types';
@@ -60,12 +61,14 @@ export function Notes({ sheet }: { sheet: Sheet }) {
       </label>
       {change.isError && <p role="alert">Not kept. {words(change.error)}</p>}
       <p className="sheet-notes-do">
-        <button type="submit" className="plain-button">
-          {change.isSuccess && !dirty ? 'Saved' : 'Save'}
-        </button>
-        <button type="button" className="link" onClick={() => change.mutate({ retired: pattern.state !== 'retired' })}>
+        <Button type="submit">{change.isSuccess && !dirty ? 'Saved' : 'Save'}</Button>
+        <Anchor
+          component="button"
+          type="button"
+          onClick={() => change.mutate({ retired: pattern.state !== 'retired' })}
+        >
           {pattern.state === 'retired' ? 'Take back into use' : 'Retire this pattern'}
-        </button>
+        </Anchor>
       </p>
     </form>
   );

@@ -1,3 +1,4 @@
+import { Anchor } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
 import { api, ask, words } from '../api/client';
@@ -30,9 +31,9 @@ export function OlderVersion({ sheet }: { sheet: Sheet }) {
         To version {pattern.version.number}
       </Link>
       , the one worked on.{' '}
-      <button type="button" className="link" disabled={goOn.isPending} onClick={() => goOn.mutate()}>
+      <Anchor component="button" type="button" disabled={goOn.isPending} onClick={() => goOn.mutate()}>
         Go on from this version
-      </button>
+      </Anchor>
       {goOn.isError && <span role="alert"> {words(goOn.error)}</span>}
     </p>
   );

@@ -1,3 +1,4 @@
+import { Anchor } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type PointerEvent, useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
@@ -108,9 +109,9 @@ function Photograph({ picture, core, onRemove }: { picture: Picture; core: Core 
             )}
           </span>
         )}
-        <button type="button" className="link" onClick={onRemove}>
+        <Anchor component="button" type="button" onClick={onRemove}>
           Remove
-        </button>
+        </Anchor>
       </figcaption>
     </figure>
   );

@@ -1,4 +1,4 @@
-import { Popover } from '@mantine/core';
+import { NativeSelect, Popover } from '@mantine/core';
 import { Link } from 'react-router';
 import { useBodies } from '../api/queries';
 import type { Sheet } from '../api/types';
@@ -26,21 +26,21 @@ export function SheetTitle({ sheet, current, onBody, onPrepare }: Props) {
         <NameField sheet={sheet} />
       </h1>
       <p>
-        <label>
-          <span className="visually-hidden">Body</span>
-          <select
-            className="sheet-body"
-            disabled={!current}
-            value={version.body.id}
-            onChange={(event) => onBody(event.currentTarget.value)}
-          >
-            {bodies.map((body) => (
-              <option key={body.id} value={body.id}>
-                {body.name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <NativeSelect
+          aria-label="Body"
+          variant="unstyled"
+          size="xs"
+          classNames={{ input: 'sheet-body' }}
+          disabled={!current}
+          value={version.body.id}
+          onChange={(event) => onBody(event.currentTarget.value)}
+        >
+          {bodies.map((body) => (
+            <option key={body.id} value={body.id}>
+              {body.name}
+            </option>
+          ))}
+        </NativeSelect>
         <Popover withRoles trapFocus returnFocus position="right-start" offset={16}>
           <Popover.Target>
             <button type="button" className="sheet-version">

@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { useIntersection } from '@mantine/hooks';
 import { lazy, type ReactNode, Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -67,17 +68,13 @@ export function Shelf() {
           onChange={setState}
         />
         {patterns.data.length > 1 && (
-          <button
-            type="button"
-            className="plain-button quiet"
-            onClick={() => setComparing(comparing === null ? { first: null } : null)}
-          >
+          <Button variant="default" onClick={() => setComparing(comparing === null ? { first: null } : null)}>
             {comparing === null ? 'Compare two' : 'No comparing'}
-          </button>
+          </Button>
         )}
-        <button type="button" className="plain-button" onClick={() => setAdding(true)} disabled={bodies.length === 0}>
+        <Button onClick={() => setAdding(true)} disabled={bodies.length === 0}>
           New pattern
-        </button>
+        </Button>
       </div>
       {comparing !== null && (
         <p role="status" className="shelf-comparing">
@@ -92,13 +89,11 @@ export function Shelf() {
             {bodies.length === 0 ? 'First put a body into the drawer.' : 'Pick a body and begin the first one.'}
           </p>
           {bodies.length === 0 ? (
-            <Link className="plain-button" to="/stores/bodies">
+            <Button component={Link} to="/stores/bodies">
               To the body drawer
-            </Link>
+            </Button>
           ) : (
-            <button type="button" className="plain-button" onClick={() => setAdding(true)}>
-              Begin a pattern
-            </button>
+            <Button onClick={() => setAdding(true)}>Begin a pattern</Button>
           )}
         </div>
       ) : (

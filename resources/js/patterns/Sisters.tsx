@@ -1,3 +1,4 @@
+import { Checkbox } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -12,6 +13,7 @@ import { eyeAfter } from '../stage/eye';
 import { isPaint } from '../steps/paint';
 import { Chip } from '../stores/Chip';
 import './sisters.css';
+import '../parts/controls';
 
 const MOST_EXCHANGED = 2;
 
@@ -64,15 +66,17 @@ function Family({ sheet, rack }: { sheet: Sheet; rack: Paint[] }) {
                     .filter((one) => !one.archived && one.id !== paint.id)
                     .map((one) => (
                       <li key={one.id}>
-                        <label>
-                          <input
-                            type="checkbox"
-                            disabled={full}
-                            checked={exchanged[paint.id]?.includes(one.id) ?? false}
-                            onChange={() => toggle(paint.id, one.id)}
-                          />
-                          <Chip chip={one.chip} /> {one.name}
-                        </label>
+                        <Checkbox
+                          size="xs"
+                          disabled={full}
+                          checked={exchanged[paint.id]?.includes(one.id) ?? false}
+                          onChange={() => toggle(paint.id, one.id)}
+                          label={
+                            <>
+                              <Chip chip={one.chip} /> {one.name}
+                            </>
+                          }
+                        />
                       </li>
                     ))}
                 </ul>

@@ -1,4 +1,4 @@
-import { NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -171,22 +171,12 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, older, 
               {words(keep.error)}
             </p>
           )}
-          <button
-            type="button"
-            className="plain-button"
-            disabled={!planned.isSuccess || keep.isPending}
-            onClick={() => keep.mutate(true)}
-          >
+          <Button disabled={!planned.isSuccess || keep.isPending} onClick={() => keep.mutate(true)}>
             Start at the bench
-          </button>
-          <button
-            type="button"
-            className="plain-button quiet"
-            disabled={!planned.isSuccess || keep.isPending}
-            onClick={() => keep.mutate(false)}
-          >
+          </Button>
+          <Button variant="default" disabled={!planned.isSuccess || keep.isPending} onClick={() => keep.mutate(false)}>
             Keep for later
-          </button>
+          </Button>
         </div>
         <div>
           {planned.isError && (

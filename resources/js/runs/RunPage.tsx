@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, ask, words } from '../api/client';
@@ -43,23 +44,18 @@ export function RunPage() {
           {r.repeat_of === null ? '' : ` · repeats ${r.repeat_of.label}`}
         </span>
         <span className="spacer" />
-        <button type="button" className="plain-button quiet no-print" onClick={() => window.print()}>
+        <Button variant="default" className="no-print" onClick={() => window.print()}>
           Print the bench card
-        </button>
+        </Button>
         {r.state === 'planned' && (
-          <button
-            type="button"
-            className="plain-button no-print"
-            onClick={() => start.mutate()}
-            disabled={start.isPending}
-          >
+          <Button className="no-print" onClick={() => start.mutate()} disabled={start.isPending}>
             Start at the bench
-          </button>
+          </Button>
         )}
         {r.state === 'at the bench' && (
-          <Link className="plain-button no-print" to={`/bench/${r.id}`}>
+          <Button component={Link} className="no-print" to={`/bench/${r.id}`}>
             To the bench
-          </Link>
+          </Button>
         )}
       </div>
       {start.isError && <p role="alert">{words(start.error)}</p>}

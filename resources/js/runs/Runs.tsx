@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import { useRuns } from '../api/queries';
 import { Failed } from '../shell/Lost';
@@ -15,9 +16,9 @@ export function Runs() {
         <h1>Runs</h1>
         <span className="spacer" />
         {runs.data.length > 0 && (
-          <Link className="plain-button" to="/runs/new">
+          <Button component={Link} to="/runs/new">
             Plan a run
-          </Link>
+          </Button>
         )}
       </div>
       {runs.data.length === 0 ? (
@@ -27,9 +28,9 @@ export function Runs() {
             A run turns a pattern, a body, a number of baits and today’s room into drops, waits and a timed order of
             work.
           </p>
-          <Link className="plain-button" to="/runs/new">
+          <Button component={Link} to="/runs/new">
             Plan the first run
-          </Link>
+          </Button>
         </div>
       ) : (
         <div className="scroll-x">

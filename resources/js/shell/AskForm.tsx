@@ -1,4 +1,4 @@
-import { Modal, TextInput, type TextInputProps } from '@mantine/core';
+import { Button, Modal, TextInput, type TextInputProps } from '@mantine/core';
 import type { ReactNode } from 'react';
 import { words } from '../api/client';
 import '../parts/controls';
@@ -33,9 +33,9 @@ export function AskForm({ title, action, opened, pending, error, onClose, onSubm
             {words(error)}
           </p>
         )}
-        <button type="submit" className="plain-button" disabled={pending}>
+        <Button type="submit" disabled={pending}>
           {action}
-        </button>
+        </Button>
       </form>
       {below}
     </Modal>

@@ -1,4 +1,4 @@
-import { Switch } from '@mantine/core';
+import { Button, Switch } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, ask, words } from '../api/client';
 import { useBackups } from '../api/queries';
@@ -29,9 +29,9 @@ export function Backups({ settings, onDaily }: Props) {
         checked={settings.daily_backup === 'on'}
         onChange={(event) => onDaily(event.currentTarget.checked ? 'on' : 'off')}
       />
-      <button type="button" className="plain-button quiet" disabled={make.isPending} onClick={() => make.mutate()}>
+      <Button variant="default" disabled={make.isPending} onClick={() => make.mutate()}>
         {make.isPending ? 'Backing up …' : 'Back up now'}
-      </button>
+      </Button>
       {make.isError && <p role="alert">{words(make.error)}</p>}
       {backups.length === 0 ? (
         <p className="dim">There is none yet.</p>

@@ -1,3 +1,4 @@
+import { Anchor, Button, FileButton } from '@mantine/core';
 import { useRef } from 'react';
 
 interface Props {
@@ -6,31 +7,32 @@ interface Props {
   /** What is asked for, for those who do not see it. */
   label: string;
   accept: string;
-  className?: string;
+  /** In a line of text rather than by itself. */
+  inline?: boolean;
   disabled?: boolean;
   onFile: (file: File) => void;
 }
 
 /** A button that asks for a file; the same file may be chosen again. */
-export function FilePick({ action, label, accept, className = 'plain-button quiet', disabled = false, onFile }: Props) {
-  const input = useRef<HTMLInputElement>(null);
+export function FilePick({ action, label, accept, inline = false, disabled = false, onFile }: Props) {
+  const reset = useRef<() => void>(null);
+  const took = (file: File | null) => {
+    reset.current?.();
+    if (file !== null) onFile(file);
+  };
   return (
-    <>
-      <button type="button" className={className} disabled={disabled} onClick={() => input.current?.click()}>
-        {action}
-      </button>
-      <input
-        ref={input}
-        type="file"
-        hidden
-        accept={accept}
-        aria-label={label}
-        onChange={(event) => {
-          const file = event.currentTarget.files?.[0];
-          event.currentTarget.value = '';
-          if (file !== undefined) onFile(file);
-        }}
-      />
-    </>
+    <FileButton accept={accept} resetRef={reset} inputProps={{ 'aria-label': label }} onChange={took}>
+      {(props) =>
+        inline ? (
+          <Anchor component="button" type="button" disabled={disabled} {...props}>
+            {action}
+          </Anchor>
+        ) : (
+          <Button variant="default" disabled={disabled} {...props}>
+            {action}
+          </Button>
+        )
+      }
+    </FileButton>
   );
 }

@@ -1,4 +1,4 @@
-import { Modal } from '@mantine/core';
+import { Button, Modal } from '@mantine/core';
 import '../parts/controls';
 
 export interface LeaveDialogProps {
@@ -18,12 +18,10 @@ export function LeaveDialog({ unsaved, onStay, onLeave }: LeaveDialogProps) {
       </ul>
       <p>Changes of a pattern are kept in this browser until it is opened again; what else stands here is lost.</p>
       <p className="aside-do">
-        <button type="button" className="plain-button" onClick={onStay}>
-          Stay here
-        </button>
-        <button type="button" className="plain-button quiet" onClick={onLeave}>
+        <Button onClick={onStay}>Stay here</Button>
+        <Button variant="default" onClick={onLeave}>
           Leave all the same
-        </button>
+        </Button>
       </p>
     </Modal>
   );

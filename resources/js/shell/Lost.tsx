@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { Link, useRouteError } from 'react-router';
 import { words } from '../api/client';
 
@@ -13,9 +14,9 @@ export function Lost() {
             ? 'The address leads nowhere; it may be mistyped.'
             : `${words(error)} Nothing you saved is lost.`}
         </p>
-        <Link className="plain-button" to="/patterns">
+        <Button component={Link} to="/patterns">
           To the patterns
-        </Link>
+        </Button>
       </div>
     </div>
   );
@@ -28,11 +29,7 @@ export function Failed({ error, retry }: { error: unknown; retry?: () => void })
       <div className="empty" role="alert">
         <h2>This could not be loaded</h2>
         <p>{words(error)}</p>
-        {retry !== undefined && (
-          <button type="button" className="plain-button" onClick={retry}>
-            Try again
-          </button>
-        )}
+        {retry !== undefined && <Button onClick={retry}>Try again</Button>}
       </div>
     </div>
   );

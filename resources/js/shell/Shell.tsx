@@ -1,10 +1,11 @@
-import { Suspense } from 'react';
+import { lazy, Suspense } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import './shell.css';
-import { BoxNotice } from '../box/BoxNotice';
 import { FromBefore } from './FromBefore';
 import { LeaveGuard } from './LeaveGuard';
 import { RoomAndUnits } from './RoomAndUnits';
+
+const BoxNotice = lazy(async () => ({ default: (await import('../box/BoxNotice')).BoxNotice }));
 
 const PLACES = [
   ['/patterns', 'Patterns'],
@@ -36,7 +37,9 @@ export function Shell() {
         <RoomAndUnits />
       </header>
       <FromBefore />
-      <BoxNotice />
+      <Suspense>
+        <BoxNotice />
+      </Suspense>
       <LeaveGuard />
       <main id="main" className="shell-main">
         <Suspense fallback={<Waiting />}>

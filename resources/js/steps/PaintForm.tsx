@@ -1,4 +1,4 @@
-import { NativeSelect } from '@mantine/core';
+import { Anchor, NativeSelect } from '@mantine/core';
 import type { MixPart, PaintStep } from '../api/types';
 import { MaskOfStep } from '../masks/MaskOfStep';
 import { TechniqueSettings } from '../masks/TechniqueSettings';
@@ -74,26 +74,26 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
               onSave={(drops) => drops !== null && partOf(i, { drops })}
             />
             {mix.length > 1 && (
-              <button
+              <Anchor
+                component="button"
                 type="button"
-                className="link"
                 aria-label={`Take paint ${i + 1} out of the mix`}
                 onClick={() => onChange((now) => ({ mix: now.mix.filter((_, k) => k !== i) }))}
               >
                 Out
-              </button>
+              </Anchor>
             )}
           </div>
         ))}
         {mix.length < 6 && paints[0] !== undefined && (
-          <button
+          <Anchor
+            component="button"
             type="button"
-            className="link"
             onClick={() => onChange((now) => ({ mix: [...now.mix, { paint: paints[0]?.id ?? '', drops: 1 }] }))}
             style={{ justifySelf: 'start' }}
           >
             Mix another in
-          </button>
+          </Anchor>
         )}
       </fieldset>
       <fieldset>

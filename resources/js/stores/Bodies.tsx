@@ -1,3 +1,4 @@
+import { Anchor, Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useBodies, useSettings } from '../api/queries';
@@ -26,13 +27,13 @@ export function Bodies() {
         <h1>Body drawer</h1>
         <span className="spacer" />
         {archived > 0 && (
-          <button type="button" className="link" aria-pressed={old} onClick={() => setOld(!old)}>
+          <Anchor component="button" type="button" aria-pressed={old} onClick={() => setOld(!old)}>
             {old ? 'Without the archived' : `${archived} archived`}
-          </button>
+          </Anchor>
         )}
-        <Link className="plain-button" to="/stores/bodies/new">
+        <Button component={Link} to="/stores/bodies/new">
           Measure a body
-        </Link>
+        </Button>
       </div>
       {bodies.length === 0 ? (
         <div className="empty">

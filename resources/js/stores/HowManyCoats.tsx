@@ -1,3 +1,4 @@
+import { NativeSelect } from '@mantine/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
@@ -5,6 +6,7 @@ import { useVocabulary } from '../api/queries';
 import type { Ground, Paint } from '../api/types';
 import { GroundAsked } from '../mixing/GroundAsked';
 import { counted } from '../units/units';
+import '../parts/controls';
 
 const FEWEST_SHOWN = 8;
 
@@ -32,29 +34,26 @@ export function HowManyCoats({ paint }: { paint: Paint }) {
     <section aria-label="How many coats">
       <h2 className="paint-head">How many coats?</h2>
       <div className="asked-row">
-        <label>
-          until{' '}
-          <select
-            className="field"
-            value={until}
-            onChange={(e) => setUntil(e.currentTarget.value as 'hidden' | 'colour')}
-          >
-            <option value="hidden">the ground is hidden</option>
-            <option value="colour">this colour</option>
-          </select>
-        </label>
+        <span>until</span>
+        <NativeSelect
+          aria-label="until"
+          size="xs"
+          value={until}
+          onChange={(e) => setUntil(e.currentTarget.value as 'hidden' | 'colour')}
+        >
+          <option value="hidden">the ground is hidden</option>
+          <option value="colour">this colour</option>
+        </NativeSelect>
         {until === 'colour' && (
           <input type="color" aria-label="Wanted colour" value={hex} onChange={(e) => setHex(e.currentTarget.value)} />
         )}
         <GroundAsked label="over" value={over} onChange={setOver} />
-        <label>
-          each{' '}
-          <select className="field" value={weight} onChange={(e) => setWeight(e.currentTarget.value)}>
-            {weights.map((one) => (
-              <option key={one.name}>{one.name}</option>
-            ))}
-          </select>
-        </label>
+        <span>each</span>
+        <NativeSelect aria-label="each" size="xs" value={weight} onChange={(e) => setWeight(e.currentTarget.value)}>
+          {weights.map((one) => (
+            <option key={one.name}>{one.name}</option>
+          ))}
+        </NativeSelect>
         <label>
           thinned{' '}
           <input

@@ -1,4 +1,4 @@
-import { NativeSelect, TextInput } from '@mantine/core';
+import { Anchor, NativeSelect, TextInput } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import { useVocabulary } from '../api/queries';
 import type { Paint, PaintChange, Settings } from '../api/types';
@@ -82,12 +82,17 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
           : `How long it takes to dry was learnt in ${counted(paint.drying_runs, 'run')} at the bench.`}
       </p>
       <p className="paint-level">
-        <button type="button" className="link" onClick={() => onChange({ left_ml: paint.bottle_ml })}>
+        <Anchor component="button" type="button" onClick={() => onChange({ left_ml: paint.bottle_ml })}>
           Restock
-        </button>
-        <button type="button" className="link" disabled={paint.left_ml === 0} onClick={() => onChange({ left_ml: 0 })}>
+        </Anchor>
+        <Anchor
+          component="button"
+          type="button"
+          disabled={paint.left_ml === 0}
+          onClick={() => onChange({ left_ml: 0 })}
+        >
           Used up
-        </button>
+        </Anchor>
         <span className="dim" role="status">
           {busy ? 'saving …' : 'saved'}
         </span>

@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { words } from '../api/client';
@@ -45,22 +46,21 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
           {paint.kind}, <Knowledge paint={paint} />
         </span>
         <span className="spacer" />
-        <button type="button" className="plain-button" onClick={() => setTeaching(true)}>
+        <Button onClick={() => setTeaching(true)}>
           {paint.from_card ? 'Measure a card again' : 'Teach it from a card'}
-        </button>
+        </Button>
         {paint.archived ? (
-          <button type="button" className="plain-button quiet" onClick={() => change.mutate({ archived: false })}>
+          <Button variant="default" onClick={() => change.mutate({ archived: false })}>
             Bring back to the rack
-          </button>
+          </Button>
         ) : (
-          <button
-            type="button"
-            className="plain-button quiet"
+          <Button
+            variant="default"
             onClick={() => change.mutate({ archived: true })}
             title={paint.used_in.length > 0 ? 'Patterns that use it keep it' : undefined}
           >
             Archive
-          </button>
+          </Button>
         )}
       </div>
       {paint.archived && (

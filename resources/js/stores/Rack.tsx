@@ -1,3 +1,4 @@
+import { Anchor, Button, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { words } from '../api/client';
@@ -11,6 +12,7 @@ import { NewPaint } from './NewPaint';
 import { RackFiles } from './RackFiles';
 import { ORDERS, type Order, pick, STANDS, type Stand } from './sorting';
 import { usePaintChange } from './usePaintChange';
+import '../parts/controls';
 
 const LOW = 0.15;
 
@@ -34,9 +36,7 @@ export function Rack() {
         <span className="dim">an ordinary coat over black and over white</span>
         <span className="spacer" />
         <RackFiles />
-        <button type="button" className="plain-button" onClick={() => setAdding(true)}>
-          Add a paint
-        </button>
+        <Button onClick={() => setAdding(true)}>Add a paint</Button>
       </div>
       <div className="rack-sieve">
         <input
@@ -58,9 +58,7 @@ export function Rack() {
         <div className="empty">
           <h2>The rack is empty</h2>
           <p>Pick a swatch and a kind; the application guesses how it covers until you measure a card.</p>
-          <button type="button" className="plain-button" onClick={() => setAdding(true)}>
-            Add the first paint
-          </button>
+          <Button onClick={() => setAdding(true)}>Add the first paint</Button>
         </div>
       ) : (
         <ul className="rack">
@@ -84,8 +82,8 @@ function Choice<T extends string>(props: {
   onChange: (value: T) => void;
 }) {
   return (
-    <select
-      className="field"
+    <NativeSelect
+      size="xs"
       aria-label={props.label}
       value={props.value}
       onChange={(event) => props.onChange(event.currentTarget.value as T)}
@@ -96,7 +94,7 @@ function Choice<T extends string>(props: {
           {option === '' ? props.empty : option}
         </option>
       ))}
-    </select>
+    </NativeSelect>
   );
 }
 
@@ -138,19 +136,19 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
         </span>
       </span>
       {paint.archived ? (
-        <button type="button" className="link" onClick={() => change.mutate({ archived: false })}>
+        <Anchor component="button" type="button" onClick={() => change.mutate({ archived: false })}>
           Bring back
-        </button>
+        </Anchor>
       ) : (
-        <button
+        <Anchor
+          component="button"
           type="button"
-          className="link"
           aria-label={`Restock ${paint.name}`}
           onClick={() => change.mutate({ left_ml: paint.bottle_ml })}
           disabled={change.isPending || share === 1}
         >
           Restock
-        </button>
+        </Anchor>
       )}
       {change.isError && <p role="alert">{words(change.error)}</p>}
     </li>

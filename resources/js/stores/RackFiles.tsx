@@ -1,4 +1,4 @@
-import { Popover } from '@mantine/core';
+import { Anchor, Button, Popover } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
@@ -27,9 +27,7 @@ export function RackFiles() {
     <>
       <Popover withRoles trapFocus returnFocus position="bottom-end">
         <Popover.Target>
-          <button type="button" className="plain-button quiet">
-            Files
-          </button>
+          <Button variant="default">Files</Button>
         </Popover.Target>
         <Popover.Dropdown>
           <ul className="files">
@@ -45,7 +43,7 @@ export function RackFiles() {
                 action="Bring in a table"
                 label="A table"
                 accept=".csv,text/csv"
-                className="link"
+                inline
                 onFile={(file) => {
                   undo.reset();
                   bring.mutate(file);
@@ -59,9 +57,9 @@ export function RackFiles() {
                   {undo.isSuccess ? (
                     'Undone.'
                   ) : (
-                    <button type="button" className="link" onClick={() => undo.mutate(bring.data.id)}>
+                    <Anchor component="button" type="button" onClick={() => undo.mutate(bring.data.id)}>
                       Undo
-                    </button>
+                    </Anchor>
                   )}
                 </p>
               )}
@@ -79,13 +77,7 @@ export function RackFiles() {
               <span className="dim">.gpl</span>
             </li>
             <li>
-              <FilePick
-                action="Bring in a palette"
-                label="A palette"
-                accept=".gpl"
-                className="link"
-                onFile={read.mutate}
-              />
+              <FilePick action="Bring in a palette" label="A palette" accept=".gpl" inline onFile={read.mutate} />
               <br />
               <span className="dim">choose which of its swatches become paints</span>
               {read.isError && (

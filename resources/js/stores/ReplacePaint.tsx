@@ -1,3 +1,4 @@
+import { Button, Checkbox } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -7,6 +8,7 @@ import type { Paint, Replacements } from '../api/types';
 import { said } from '../mixing/useMix';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
+import '../parts/controls';
 
 type Offer = Replacements['offers'][number];
 type Use = Replacements['uses'][number];
@@ -34,18 +36,15 @@ export function ReplacePaint({ paint }: { paint: Paint }) {
       ) : (
         <>
           <p className="asked-row">
-            <button
-              type="button"
-              className="plain-button"
-              disabled={search.isPending}
-              onClick={() => search.mutate(mixed)}
-            >
+            <Button disabled={search.isPending} onClick={() => search.mutate(mixed)}>
               {search.isPending ? 'Trying the rack on the baits …' : 'Find what comes nearest'}
-            </button>
-            <label>
-              <input type="checkbox" checked={mixed} onChange={(event) => setMixed(event.currentTarget.checked)} />{' '}
-              mixes too
-            </label>
+            </Button>
+            <Checkbox
+              size="xs"
+              label="mixes too"
+              checked={mixed}
+              onChange={(event) => setMixed(event.currentTarget.checked)}
+            />
           </p>
           {search.isError && <p role="alert">{words(search.error)}</p>}
           {search.data !== undefined && (

@@ -1,4 +1,4 @@
-import { NativeSelect } from '@mantine/core';
+import { Anchor, Button, NativeSelect } from '@mantine/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
@@ -57,25 +57,20 @@ export function FromMeter({ paint, onCard, onFilm }: Props) {
       )}
       <p className="asked-row">
         {cards.length > 0 && (
-          <button
-            type="button"
-            className="plain-button quiet"
-            disabled={read.isPending}
-            onClick={() => read.mutate(HALVES)}
-          >
+          <Button variant="default" disabled={read.isPending} onClick={() => read.mutate(HALVES)}>
             Read all four
-          </button>
+          </Button>
         )}
         {HALVES.map((half) => (
-          <button
+          <Anchor
+            component="button"
             key={half}
             type="button"
-            className="link"
             disabled={read.isPending}
             onClick={() => read.mutate([half])}
           >
             {WORDS[half]}
-          </button>
+          </Anchor>
         ))}
       </p>
       {read.isError && (

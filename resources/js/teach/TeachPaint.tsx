@@ -1,4 +1,4 @@
-import { Modal, NativeSelect } from '@mantine/core';
+import { Button, Modal, NativeSelect } from '@mantine/core';
 import { keepPreviousData, skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
@@ -115,9 +115,9 @@ export function TeachPaint({ paint, onClose }: { paint: Paint; onClose: () => vo
         )}
         {form === false && <p className="dim">What the card says shows here once both painted halves are given.</p>}
         {found !== undefined && <Meaning taught={found} />}
-        <button type="submit" className="plain-button" disabled={keep.isPending || !settled}>
+        <Button type="submit" disabled={keep.isPending || !settled}>
           Use this from now on
-        </button>
+        </Button>
       </form>
     </Modal>
   );
