@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Run;
 
 use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
 
 /** What differs between two recipes, step by step and field by field, in words fit to show. */
 final readonly class Change
 {
-    private const WORDS = [
-        'diameter_mm' => 'eye, mm', 'technique.diameter_mm' => 'spot, mm', 'width_mm' => 'width, mm', 'psi' => 'psi', 'strokes' => 'strokes a side', 'coats' => 'coats',
-        'thinning_percent' => 'reducer, %', 'pitch_mm' => 'scale length, mm', 'drop_mm' => 'drop size, mm', 'size_mm' => 'patch size, mm',
-        'weight' => 'weight', 'minutes' => 'minutes', 'aim_deg' => 'aim, deg', 'by' => 'set by', 'on' => 'on', 'clear' => 'clear',
+    /** Fields of a step that are called otherwise than their names; those of a technique are called as its own form calls them. */
+    private const LABELS = [
+        'diameter_mm' => 'eye, mm', 'psi' => 'psi', 'strokes' => 'strokes a side', 'thinning_percent' => 'reducer, %', 'by' => 'set by',
+        'aim_deg' => 'aim, deg',
     ];
 
     public function __construct(public string $stepId, public int $number, public string $what, public string $from, public string $to) {}
@@ -21,10 +22,7 @@ final readonly class Change
     /** @return list<self> */
     public static function between(Recipe $from, Recipe $to): array
     {
-        $before = [];
-        foreach ($from->steps as $step) {
-            $before[$step->id] = self::flat(Steps::write($step));
-        }
+        $before = array_map(static fn(Step $step): array => self::flat(Steps::write($step)), array_column($from->steps, null, 'id'));
         $differences = [];
         foreach ($to->steps as $i => $step) {
             $now = self::flat(Steps::write($step));
@@ -36,8 +34,7 @@ final readonly class Change
             foreach ($now as $field => $value) {
                 $was = $before[$step->id][$field] ?? '';
                 if ($was !== $value) {
-                    $name = substr((string) strrchr('.'.$field, '.'), 1);
-                    $differences[] = new self($step->id, $i + 1, self::WORDS[$field] ?? self::WORDS[$name] ?? strtr((string) preg_replace('/_mm$/', ', mm', $name), '_', ' '), $was, $value);
+                    $differences[] = new self($step->id, $i + 1, self::label($field, $step), $was, $value);
                 }
             }
         }
@@ -48,6 +45,20 @@ final readonly class Change
         }
 
         return $differences;
+    }
+
+    private static function label(string $field, Step $step): string
+    {
+        $name = substr((string) strrchr('.'.$field, '.'), 1);
+        if (str_starts_with($field, 'technique.')) {
+            foreach ($step->coat()?->technique->settings() ?? [] as $parameter) {
+                if ($parameter->name === $name) {
+                    return lcfirst($parameter->label).($parameter->unit === '' ? '' : ", {$parameter->unit}");
+                }
+            }
+        }
+
+        return self::LABELS[$name] ?? strtr((string) preg_replace('/_mm$/', ', mm', $name), '_', ' ');
     }
 
     /**

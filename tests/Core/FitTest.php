@@ -71,5 +71,5 @@ it('places zones by the marks of the other body, and tells what changed by its n
     expect($step->place->extent($to->marks)->along(0.35))->toBeGreaterThan(0.9)
         ->and($step->place->extent($recipe->body->marks)->along(0.35))->toBe(0.0);
     $said = array_map(static fn(Change $d): string => "{$d->what}: {$d->from} to {$d->to}", Change::between($recipe, $fitted));
-    expect($said)->toBe(['long, mm: 5 to 7.5', 'strokes a side: 4 to 6']);
+    expect($said)->toBe(['length, mm: 5 to 7.5', 'strokes a side: 4 to 6']);
 });

@@ -8,7 +8,7 @@ import { type Entry, keptRecord } from '../box/store';
 import { useBox } from '../box/useBox';
 import { withWaiting } from './withWaiting';
 
-export type Draft = Pick<BenchEvent, 'type' | 'step' | 'bait' | 'data'>;
+type Draft = Pick<BenchEvent, 'type' | 'step' | 'bait' | 'data'>;
 
 /** A run at the bench: its record with what has not reached the server yet, and how to add to it. */
 export function useBench(run: Run) {

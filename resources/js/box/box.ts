@@ -5,7 +5,7 @@ import { allEntries, dropEntries, type Entry, keepRecord, putEntries } from './s
 const TRY_AGAIN_MS = 4000;
 const MOST_AT_ONCE = 50;
 
-export interface BoxState {
+interface BoxState {
   /** In the order in which they were done. */
   waiting: Entry[];
   /** What the server would not take. */

@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { api, ask } from '../api/client';
 import type { Ground, MixPart } from '../api/types';
 
-export interface MixForm {
+interface MixForm {
   parts: MixPart[];
   coats: number;
   weight: string;

@@ -1,6 +1,6 @@
 import type { Vocabulary } from '../api/types';
 
-export type Bounds = Vocabulary['bounds'][keyof Vocabulary['bounds']];
+type Bounds = Vocabulary['bounds'][keyof Vocabulary['bounds']];
 
 /** What is wrong with a figure, in words; nothing if it may be. */
 export function wrong(value: number | string, { min, max }: { min: number; max: number }): string | undefined {

@@ -11,7 +11,7 @@ export interface Waiting {
   settle: (version: Version | undefined) => void;
 }
 
-export interface LineState {
+interface LineState {
   waiting: Waiting[];
   /** Why the line has stopped for now, or what was refused. */
   trouble: string | null;

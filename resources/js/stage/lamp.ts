@@ -9,7 +9,7 @@ export const BENCH_LAMP: Lamp = { along: -20, above: 30 };
 
 export const LAMP_REACH = 75;
 
-export interface Direction {
+interface Direction {
   x: number;
   y: number;
   z: number;

@@ -58,7 +58,7 @@ export interface Frame {
   mirrored: boolean;
 }
 
-export function extentMm(body: BodyShape, view: View): { up: number; down: number } {
+function extentMm(body: BodyShape, view: View): { up: number; down: number } {
   const { top_mm, bottom_mm, half_width_mm } = body.profile;
   if (view === 'left' || view === 'right') return { up: Math.max(...top_mm), down: Math.max(...bottom_mm) };
   const half = Math.max(...half_width_mm);

@@ -10,7 +10,7 @@ import {
 import type { Texture } from '../api/types';
 import { nearest, type Skin, skinOf } from './pixels';
 
-export interface SkinTextures {
+interface SkinTextures {
   flat: DataTexture;
   glint: DataTexture;
 }
