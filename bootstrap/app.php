@@ -24,7 +24,10 @@ return Application::configure(basePath: dirname(__DIR__))
         // OnlyThisPage refuses its requests all the same.
         $middleware->use([TrustProxies::class, StrictHeaders::class, OnlyThisPage::class, ValidatePostSize::class]);
         // An HTTPS server of the painter's own, on this machine, says how it was asked; nobody else is believed.
-        $middleware->trustProxies(['127.0.0.1', '::1'], Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_HOST | Request::HEADER_X_FORWARDED_PORT | Request::HEADER_X_FORWARDED_PROTO);
+        $middleware->trustProxies(['127.0.0.1', '::1'], Request::HEADER_X_FORWARDED_FOR
+            | Request::HEADER_X_FORWARDED_HOST
+            | Request::HEADER_X_FORWARDED_PORT
+            | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->group('web', []);
         $middleware->group('api', []);
     })

@@ -120,7 +120,9 @@ final readonly class Node
         }
         $number = (float) $this->value;
         if (! is_finite($number) || $number < $min || $number > $max) {
-            throw $this->refuse('A number from '.self::plain($min).' to '.self::plain($max).' was expected here, not '.self::plain($number).'.');
+            throw $this->refuse(
+                'A number from '.self::plain($min).' to '.self::plain($max).' was expected here, not '.self::plain($number).'.',
+            );
         }
 
         return $number;
@@ -184,7 +186,11 @@ final readonly class Node
     public function date(): string
     {
         $text = $this->text(10);
-        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $text, $parts) !== 1 || ! checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1])) {
+        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $text, $parts) !== 1 || ! checkdate(
+            (int) $parts[2],
+            (int) $parts[3],
+            (int) $parts[1],
+        )) {
             throw $this->refuse('A day was expected here, written as 2026-11-25.');
         }
 

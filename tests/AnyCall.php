@@ -42,13 +42,25 @@ final class AnyCall
         $schema = $operation->requestBody->content->{'application/json'}->schema ?? null;
         $body = $schema === null ? ($method === 'GET' ? null : []) : $this->value($schema, 0);
 
-        return [$method, $path.($query === [] ? '' : '?'.http_build_query(array_map(static fn(mixed $v): mixed => \is_scalar($v) ? $v : json_encode($v), $query))), \is_array($body) ? $body : [], $headers];
+        return [
+            $method,
+            $path
+                .($query === [] ? '' : '?'.http_build_query(array_map(
+                    static fn(mixed $v): mixed => \is_scalar($v) ? $v : json_encode($v),
+                    $query,
+                ))),
+            \is_array($body) ? $body : [],
+            $headers,
+        ];
     }
 
     private function value(\stdClass $schema, int $depth): mixed
     {
         if ($this->chance->getInt(1, 25) === 1) {
-            return $this->one(array_values(array_filter(Hostile::values(), static fn(mixed $v): bool => ! \is_array($v) || \count($v) < 50)));
+            return $this->one(array_values(array_filter(
+                Hostile::values(),
+                static fn(mixed $v): bool => ! \is_array($v) || \count($v) < 50,
+            )));
         }
         if (isset($schema->{'$ref'})) {
             return $this->value(Contract::document()->components->schemas->{basename($schema->{'$ref'})}, $depth);
@@ -64,12 +76,27 @@ final class AnyCall
 
         return match ($type) {
             'object' => $this->object($schema, $depth),
-            'array' => $depth > 8 ? [] : array_map(fn(): mixed => $this->value($schema->items ?? new \stdClass(), $depth + 1), range(1, $this->chance->getInt(1, 3))),
+            'array' => $depth > 8 ? [] : array_map(
+                fn(): mixed => $this->value($schema->items ?? new \stdClass(), $depth + 1),
+                range(1, $this->chance->getInt(1, 3)),
+            ),
             'integer' => $this->one([0, 1, 1, 1, 2, 3, 10, 1000]),
             'number' => $this->one([0, 0.5, 1, 5, 20, 60.5]),
             'boolean' => $this->chance->getInt(0, 1) === 1,
             'null' => null,
-            default => $this->one([$this->id(), 'flank', 'spray', 'opaque', '#4d6340', 'add', 'change', '2026-11-25T10:00:00Z', 'any words', 'done', 'M0 0L9 0L9 9Z']),
+            default => $this->one([
+                $this->id(),
+                'flank',
+                'spray',
+                'opaque',
+                '#4d6340',
+                'add',
+                'change',
+                '2026-11-25T10:00:00Z',
+                'any words',
+                'done',
+                'M0 0L9 0L9 9Z',
+            ]),
         };
     }
 

@@ -33,7 +33,15 @@ final class AnyRack
                 0 => '#f4f4f0', 1 => '#141414', default => \sprintf('#%02x%02x%02x', mt_rand(10, 245), mt_rand(10, 245), mt_rand(10, 245)),
             };
             $kind = $i < 2 ? Kind::Opaque : $kinds[mt_rand(0, 6)];
-            $rack[] = new Paint("p{$i}", "Paint {$i}", $kind, Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind), $hex, mt_rand(18, 50) / 100, mt_rand(4, 6) / 100);
+            $rack[] = new Paint(
+                "p{$i}",
+                "Paint {$i}",
+                $kind,
+                Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind),
+                $hex,
+                mt_rand(18, 50) / 100,
+                mt_rand(4, 6) / 100,
+            );
         }
 
         return $rack;
@@ -54,7 +62,14 @@ final class AnyRack
                 for ($k = $j; $k < \count($rack); $k++) {
                     foreach ($k === $j ? $drops->twos : $drops->threes as $mix) {
                         [$a, $b, $c] = Drops::of($mix);
-                        [$x, $y, $z] = $sketch->place($i, $j, $k === $j ? $i : $k, $a * $sketch->drop[$i], $b * $sketch->drop[$j], $k === $j ? 0.0 : $c * $sketch->drop[$k]);
+                        [$x, $y, $z] = $sketch->place(
+                            $i,
+                            $j,
+                            $k === $j ? $i : $k,
+                            $a * $sketch->drop[$i],
+                            $b * $sketch->drop[$j],
+                            $k === $j ? 0.0 : $c * $sketch->drop[$k],
+                        );
                         // The formula itself only where it may be: far off, it and the distance differ by less than three times.
                         $best = $x * $x + $y * $y + $z * $z < 9 * $best * $best ? min($best, $metric->off($x, $y, $z)) : $best;
                     }

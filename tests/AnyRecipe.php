@@ -23,7 +23,12 @@ final class AnyRecipe
         $paints = [];
         foreach (Kind::cases() as $kind) {
             $paints[str_replace([' ', '-'], '_', $kind->value)] = [
-                'name' => ucfirst($kind->value), 'kind' => $kind->value, 'hex' => \sprintf('#%02x%02x%02x', mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255)),
+                'name' => ucfirst($kind->value), 'kind' => $kind->value, 'hex' => \sprintf(
+                    '#%02x%02x%02x',
+                    mt_rand(0, 255),
+                    mt_rand(0, 255),
+                    mt_rand(0, 255),
+                ),
                 'solids' => mt_rand(0, 100) / 100, 'drop_ml' => mt_rand(10, 100) / 1000,
             ];
         }
@@ -85,12 +90,25 @@ final class AnyRecipe
 
         return [
             'type' => 'paint',
-            'mix' => array_map(static fn(string $paint): array => ['paint' => $paint, 'drops' => mt_rand(1, 9)], (array) array_rand(array_flip($paints), mt_rand(1, 2))),
+            'mix' => array_map(
+                static fn(string $paint): array => ['paint' => $paint, 'drops' => mt_rand(1, 9)],
+                (array) array_rand(array_flip($paints), mt_rand(1, 2)),
+            ),
             'technique' => ['name' => $technique->name()] + self::choices($technique),
             'where' => mt_rand(0, 2) > 0 ? ['zone' => self::one(Zone::names())]
-                : ['from_u' => $from, 'to_u' => min(1, $from + mt_rand(0, 60) / 100), 'from_deg' => $deg, 'to_deg' => mt_rand($deg, 180), 'soft' => mt_rand(0, 10) / 10, 'side' => self::one(['left', 'right', 'both'])],
+                : [
+                    'from_u' => $from,
+                    'to_u' => min(1, $from + mt_rand(0, 60) / 100),
+                    'from_deg' => $deg,
+                    'to_deg' => mt_rand($deg, 180),
+                    'soft' => mt_rand(0, 10) / 10,
+                    'side' => self::one(['left', 'right', 'both']),
+                ],
             'aim_deg' => mt_rand(0, 180), 'width_mm' => mt_rand(5, 600) / 10,
-            'coats' => mt_rand(1, 40), 'weight' => self::one(Weight::names()), 'thinning_percent' => mt_rand(0, 95), 'psi' => mt_rand(1, 120),
+            'coats' => mt_rand(1, 40),
+            'weight' => self::one(Weight::names()),
+            'thinning_percent' => mt_rand(0, 95),
+            'psi' => mt_rand(1, 120),
             'set' => ['by' => self::one(SetBy::names()), 'minutes' => mt_rand(0, 60)], 'seed' => mt_rand(0, 1_000_000),
         ];
     }

@@ -81,7 +81,11 @@ abstract class ApiCase extends TestCase
      */
     public function pattern(): array
     {
-        $sheet = $this->send('POST', '/patterns', ['name' => 'Gudgeon, gravel', 'species' => 'gudgeon', 'body_id' => $this->body()->id, 'prepare' => false])->json();
+        $sheet = $this->send(
+            'POST',
+            '/patterns',
+            ['name' => 'Gudgeon, gravel', 'species' => 'gudgeon', 'body_id' => $this->body()->id, 'prepare' => false],
+        )->json();
         $white = $this->paint();
         $moss = $this->paint('Moss', 'transparent', '#4d6340');
         $version = $sheet['version'];
@@ -103,7 +107,12 @@ abstract class ApiCase extends TestCase
      */
     public function coat(string $paintId, array $more = []): array
     {
-        return $more + ['type' => 'paint', 'mix' => [['paint' => $paintId, 'drops' => 1]], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'flank']];
+        return $more + [
+            'type' => 'paint',
+            'mix' => [['paint' => $paintId, 'drops' => 1]],
+            'technique' => ['name' => 'spray'],
+            'where' => ['zone' => 'flank'],
+        ];
     }
 
     /**
@@ -126,7 +135,11 @@ abstract class ApiCase extends TestCase
      */
     public function startedRun(array $version, int $baits = 2): array
     {
-        $run = $this->send('POST', '/runs', ['version_id' => $version['id'], 'baits' => $baits, 'air_c' => 21, 'humidity_percent' => 50])->assertCreated()->json();
+        $run = $this->send(
+            'POST',
+            '/runs',
+            ['version_id' => $version['id'], 'baits' => $baits, 'air_c' => 21, 'humidity_percent' => 50],
+        )->assertCreated()->json();
 
         return $this->send('POST', "/runs/{$run['id']}/start")->assertOk()->json();
     }
@@ -138,7 +151,14 @@ abstract class ApiCase extends TestCase
      */
     public function event(string $type, string $step, ?int $bait = null, array $data = []): array
     {
-        return ['id' => bin2hex(random_bytes(8)), 'type' => $type, 'step' => $step, 'bait' => $bait, 'at' => '2026-11-25T10:00:00Z', 'data' => $data];
+        return [
+            'id' => bin2hex(random_bytes(8)),
+            'type' => $type,
+            'step' => $step,
+            'bait' => $bait,
+            'at' => '2026-11-25T10:00:00Z',
+            'data' => $data,
+        ];
     }
 
     /**

@@ -29,7 +29,13 @@ final class Artisan
     public static function start(string $data, array $arguments, ?array &$pipes)
     {
         $process = proc_open([PHP_BINARY, 'artisan', ...$arguments], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, \dirname(__DIR__),
-            ['HAWKBRUSH_DATA' => $data, 'DB_DATABASE' => $data.'/hawkbrush.sqlite', 'APP_ENV' => 'production', 'LOG_CHANNEL' => 'null', 'CACHE_STORE' => 'array'] + getenv());
+            [
+                'HAWKBRUSH_DATA' => $data,
+                'DB_DATABASE' => $data.'/hawkbrush.sqlite',
+                'APP_ENV' => 'production',
+                'LOG_CHANNEL' => 'null',
+                'CACHE_STORE' => 'array',
+            ] + getenv());
         \assert(\is_resource($process));
 
         return $process;
@@ -41,7 +47,15 @@ final class Artisan
         $data = LiveServer::folder();
         touch($data.'/hawkbrush.sqlite');
         $first = \array_slice(glob(\dirname(__DIR__).'/database/migrations/*.php') ?: [], 0, 3);
-        self::run($data, ['migrate', '--force', '--quiet', ...array_map(static fn(string $path): string => '--path=database/migrations/'.basename($path), $first)]);
+        self::run(
+            $data,
+            [
+                'migrate',
+                '--force',
+                '--quiet',
+                ...array_map(static fn(string $path): string => '--path=database/migrations/'.basename($path), $first),
+            ],
+        );
         self::database($data)->exec('ALTER TABLE edits DROP COLUMN touched');
 
         return $data;

@@ -24,13 +24,21 @@ final class Contract
         $exact = (string) $response->getStatusCode();
         // Every refusal is a problem document; those that are more than that are named by themselves.
         $status = isset($operation->responses->{$exact}) ? $exact : $exact[0].'XX';
-        Assert::assertObjectHasProperty($status, $operation->responses, "{$method} {$path} answers {$exact}, which the contract does not know.");
+        Assert::assertObjectHasProperty(
+            $status,
+            $operation->responses,
+            "{$method} {$path} answers {$exact}, which the contract does not know.",
+        );
         $answer = $operation->responses->{$status};
         $answer = isset($answer->{'$ref'}) ? $document->components->responses->Problem : $answer;
         $type = explode(';', (string) $response->headers->get('Content-Type'))[0];
         Assert::assertObjectHasProperty($type, $answer->content, "{$method} {$path} answers {$exact} as {$type}.");
         if (str_contains($type, 'json')) {
-            self::fits((string) $response->getContent(), $answer->content->{$type}->schema, "{$method} {$path} answers otherwise than the contract says");
+            self::fits(
+                (string) $response->getContent(),
+                $answer->content->{$type}->schema,
+                "{$method} {$path} answers otherwise than the contract says",
+            );
         }
     }
 
@@ -56,7 +64,10 @@ final class Contract
      */
     private static function objects(array $body): \stdClass|array
     {
-        return $body === [] ? new \stdClass() : array_map(static fn(mixed $one): mixed => \is_array($one) ? self::objects($one) : $one, $body);
+        return $body === [] ? new \stdClass() : array_map(
+            static fn(mixed $one): mixed => \is_array($one) ? self::objects($one) : $one,
+            $body,
+        );
     }
 
     private static function fits(string $json, \stdClass $schema, string $otherwise): void
@@ -105,7 +116,11 @@ final class Contract
     /** A file of the contract; what it says of the first file is said of the whole. */
     private static function parsed(string $file): \stdClass
     {
-        $yaml = str_replace(['../openapi.yaml#/', '"#/$defs/'], ['#/', '"#/components/schemas/'], (string) file_get_contents(__DIR__.'/../contract/'.$file));
+        $yaml = str_replace(
+            ['../openapi.yaml#/', '"#/$defs/'],
+            ['#/', '"#/components/schemas/'],
+            (string) file_get_contents(__DIR__.'/../contract/'.$file),
+        );
 
         return json_decode((string) json_encode(Yaml::parse($yaml, Yaml::PARSE_OBJECT_FOR_MAP)), false, 512, JSON_THROW_ON_ERROR);
     }

@@ -50,9 +50,25 @@ final class Hostile
         }
 
         return [
-            'nothing' => null, 'an empty list' => [], 'a list in a list' => [[1]], 'an object' => (object) ['a' => 1], 'an empty text' => '', 'a word' => 'NaN', 'yes' => true,
-            'below nothing' => -1, 'nought' => 0, 'half' => 0.5, 'beyond all' => 1e300, 'the largest number' => PHP_INT_MAX, 'a long text' => str_repeat('ä', 3000),
-            'control characters' => "a\u{0}\u{1b}[2J", 'a tag' => '<script>alert(1)</script>', 'a way out' => '../../etc/passwd', 'a statement' => "'; DROP TABLE paints; --", 'a deep list' => $deep, 'a long list' => range(1, 3000),
+            'nothing' => null,
+            'an empty list' => [],
+            'a list in a list' => [[1]],
+            'an object' => (object) ['a' => 1],
+            'an empty text' => '',
+            'a word' => 'NaN',
+            'yes' => true,
+            'below nothing' => -1,
+            'nought' => 0,
+            'half' => 0.5,
+            'beyond all' => 1e300,
+            'the largest number' => PHP_INT_MAX,
+            'a long text' => str_repeat('ä', 3000),
+            'control characters' => "a\u{0}\u{1b}[2J",
+            'a tag' => '<script>alert(1)</script>',
+            'a way out' => '../../etc/passwd',
+            'a statement' => "'; DROP TABLE paints; --",
+            'a deep list' => $deep,
+            'a long list' => range(1, 3000),
         ];
     }
 }

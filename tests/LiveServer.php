@@ -30,7 +30,18 @@ final class LiveServer
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         $port = $socket === false ? 0 : (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
         unset($socket);
-        $server = new self($data, $port, $environment + ['HAWKBRUSH_DATA' => $data, 'PHP_CLI_SERVER_WORKERS' => '4', 'APP_ENV' => 'production', 'CACHE_STORE' => 'array', 'DB_DATABASE' => $data.'/hawkbrush.sqlite', 'LOG_CHANNEL' => 'null']);
+        $server = new self(
+            $data,
+            $port,
+            $environment + [
+                'HAWKBRUSH_DATA' => $data,
+                'PHP_CLI_SERVER_WORKERS' => '4',
+                'APP_ENV' => 'production',
+                'CACHE_STORE' => 'array',
+                'DB_DATABASE' => $data.'/hawkbrush.sqlite',
+                'LOG_CHANNEL' => 'null',
+            ],
+        );
         $server->up();
 
         return $server;
@@ -46,8 +57,27 @@ final class LiveServer
 
     public function up(): void
     {
-        $this->process = proc_open([...(posix_geteuid() === 0 ? self::OBEYS : []), 'setsid', PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'opcache.enable_cli=1', '-d', 'upload_max_filesize=13M', '-d', 'post_max_size=14M', '-S', "127.0.0.1:{$this->port}", self::SERVER],
-            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, __DIR__.'/../public', $this->environment + getenv()) ?: null;
+        $this->process = proc_open([
+            ...(posix_geteuid() === 0 ? self::OBEYS : []),
+            'setsid',
+            PHP_BINARY,
+            '-d',
+            'variables_order=EGPCS',
+            '-d',
+            'opcache.enable_cli=1',
+            '-d',
+            'upload_max_filesize=13M',
+            '-d',
+            'post_max_size=14M',
+            '-S',
+            "127.0.0.1:{$this->port}",
+            self::SERVER,
+        ],
+            [
+                ['file', '/dev/null', 'r'],
+                ['file', '/dev/null', 'w'],
+                ['file', '/dev/null', 'w'],
+            ], $pipes, __DIR__.'/../public', $this->environment + getenv()) ?: null;
         for ($i = 0; $i < 200 && $this->ask('GET', '/vocabulary')[0] === 0; $i++) {
             usleep(20_000);
         }
@@ -99,8 +129,16 @@ final class LiveServer
             foreach ($headers as $name => $value) {
                 $lines[] = "{$name}: {$value}";
             }
-            curl_setopt_array($handle, [CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => $lines, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_FORBID_REUSE => true]
-                + ($body === null && $method === 'GET' ? [] : [CURLOPT_POSTFIELDS => $files ? $body : json_encode((object) ($body ?? []))]));
+            curl_setopt_array($handle, [
+                CURLOPT_CUSTOMREQUEST => $method,
+                CURLOPT_HTTPHEADER => $lines,
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_TIMEOUT => 60,
+                CURLOPT_FORBID_REUSE => true,
+            ]
+                + (
+                    $body === null && $method === 'GET' ? [] : [CURLOPT_POSTFIELDS => $files ? $body : json_encode((object) ($body ?? []))]
+                ));
             curl_multi_add_handle($all, $handle);
             $handles[] = $handle;
         }
@@ -109,7 +147,13 @@ final class LiveServer
             curl_multi_select($all, 0.05);
         } while ($running > 0);
 
-        return array_map(static fn(\CurlHandle $h): array => [(int) curl_getinfo($h, CURLINFO_RESPONSE_CODE), json_decode((string) curl_multi_getcontent($h), true)], $handles);
+        return array_map(
+            static fn(\CurlHandle $h): array => [
+                (int) curl_getinfo($h, CURLINFO_RESPONSE_CODE),
+                json_decode((string) curl_multi_getcontent($h), true),
+            ],
+            $handles,
+        );
     }
 
     /** A database brought up to date once, to be copied from then on. */
@@ -120,7 +164,16 @@ final class LiveServer
         if (! is_file($made)) {
             $aside = $made.'.'.getmypid();
             touch($aside);
-            exec(\sprintf('cd %s && DB_DATABASE=%s APP_ENV=production %s artisan migrate --force --quiet', escapeshellarg(\dirname(__DIR__)), escapeshellarg($aside), PHP_BINARY), $output, $code);
+            exec(
+                \sprintf(
+                    'cd %s && DB_DATABASE=%s APP_ENV=production %s artisan migrate --force --quiet',
+                    escapeshellarg(\dirname(__DIR__)),
+                    escapeshellarg($aside),
+                    PHP_BINARY,
+                ),
+                $output,
+                $code,
+            );
             $code === 0 || throw new RuntimeException('The database for the tests could not be made.');
             rename($aside, $made);
         }

@@ -30,7 +30,16 @@ function testSurface(): Surface
 /** @param array<string, mixed> $change */
 function aCoat(array $change = []): Coat
 {
-    $step = array_replace(['id' => 'a', 'type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']], $change);
+    $step = array_replace(
+        [
+            'id' => 'a',
+            'type' => 'paint',
+            'mix' => [['paint' => 'white']],
+            'technique' => ['name' => 'spray'],
+            'where' => ['zone' => 'whole'],
+        ],
+        $change,
+    );
     $recipe = RecipeReader::read(Node::root(['steps' => [$step]] + Examples::recipe()));
 
     return $recipe->coats()[0];

@@ -25,7 +25,13 @@ final class StepDocuments
                 'mix' => [['paint' => 'white', 'drops' => 3], ['paint' => 'moss', 'drops' => 2]],
                 'technique' => ['name' => 'punch', 'shape' => 'drop'],
                 'where' => ['from_u' => 0.1, 'to_u' => 0.8, 'from_deg' => 20, 'to_deg' => 110, 'soft' => 0.4, 'side' => 'left'],
-                'aim_deg' => 90, 'width_mm' => 12, 'coats' => 2, 'weight' => 'light', 'psi' => 11.5, 'thinning_percent' => 40, 'strokes' => 6,
+                'aim_deg' => 90,
+                'width_mm' => 12,
+                'coats' => 2,
+                'weight' => 'light',
+                'psi' => 11.5,
+                'thinning_percent' => 40,
+                'strokes' => 6,
                 'set' => ['by' => 'air', 'minutes' => 12], 'seed' => 9,
             ],
             'prep' => ['task' => 'Scuff it.', 'minutes' => 4],
@@ -46,7 +52,10 @@ final class StepDocuments
     /** @param array<string, mixed> $document */
     public static function read(array $document): Step
     {
-        $paint = static fn(string $id): \Hawkbrush\Core\Coat\Paint => PaintReader::paint($id, Node::root(['hex' => '#808080', 'kind' => 'opaque']));
+        $paint = static fn(string $id): \Hawkbrush\Core\Coat\Paint => PaintReader::paint(
+            $id,
+            Node::root(['hex' => '#808080', 'kind' => 'opaque']),
+        );
 
         return Steps::read(Node::root($document), ['white' => $paint('white'), 'moss' => $paint('moss')]);
     }
@@ -73,6 +82,11 @@ final class StepDocuments
 
     private static function schema(): \stdClass
     {
-        return self::$schema ??= json_decode((string) file_get_contents(__DIR__.'/../contract/step.schema.json'), false, 64, JSON_THROW_ON_ERROR);
+        return self::$schema ??= json_decode(
+            (string) file_get_contents(__DIR__.'/../contract/step.schema.json'),
+            false,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-/** The instruments this installation has been told of. */
+/** The instruments configured for this installation. */
 final readonly class Devices
 {
     public function __construct(public ?Colorimeter $colorimeter) {}

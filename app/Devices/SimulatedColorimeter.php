@@ -48,7 +48,11 @@ final readonly class SimulatedColorimeter
         $places = [];
         foreach ($this->cards as $id => $card) {
             foreach (PaintedCard::HALVES as $half => $words) {
-                $places[] = ['id' => "{$id}:{$half}", 'label' => "{$card->name}, {$words}", 'note' => \sprintf('%.0f µm wet by the gauge, not thinned', $card->wetUm)];
+                $places[] = [
+                    'id' => "{$id}:{$half}",
+                    'label' => "{$card->name}, {$words}",
+                    'note' => \sprintf('%.0f µm wet by the gauge, not thinned', $card->wetUm),
+                ];
             }
         }
 

@@ -28,7 +28,9 @@ final readonly class SocketColorimeter implements Colorimeter
     public function places(): array
     {
         return $this->told('HELLO', static fn(Node $answer): array => array_map(static fn(Node $place): array => [
-            'id' => $place->field('id')->text(80), 'label' => $place->field('label')->text(120), 'note' => $place->optional('note')?->text(200) ?? '',
+            'id' => $place->field('id')->text(80),
+            'label' => $place->field('label')->text(120),
+            'note' => $place->optional('note')?->text(200) ?? '',
         ], $answer->optional('places')?->items(0, 2000) ?? []));
     }
 
@@ -60,7 +62,9 @@ final readonly class SocketColorimeter implements Colorimeter
         $answer = trim((string) fgets($socket, self::MOST_BYTES));
         fclose($socket);
         if (str_starts_with($answer, 'ERR ')) {
-            throw str_starts_with($answer, self::NO_CARD) ? new NotOnACard() : new DeviceTrouble('The colorimeter says: '.mb_scrub(substr($answer, 4)));
+            throw str_starts_with($answer, self::NO_CARD)
+                ? new NotOnACard()
+                : new DeviceTrouble('The colorimeter says: '.mb_scrub(substr($answer, 4)));
         }
         if (! str_starts_with($answer, 'OK ')) {
             throw new DeviceTrouble('The colorimeter gave no answer that can be read.');

@@ -7,8 +7,12 @@ namespace App\Exceptions;
 /** What was asked is understood, and cannot be done as things stand. Each kind has a type of its own, listed in docs/problems.md. */
 final class NotNow extends \RuntimeException
 {
-    private function __construct(public readonly string $type, public readonly string $title, string $message, public readonly int $status = 409)
-    {
+    private function __construct(
+        public readonly string $type,
+        public readonly string $title,
+        string $message,
+        public readonly int $status = 409,
+    ) {
         parent::__construct($message);
     }
 
@@ -24,7 +28,11 @@ final class NotNow extends \RuntimeException
 
     public static function baitNotFinished(): self
     {
-        return new self('bait-not-finished', 'This bait is not finished', 'This bait is not finished yet. Finish its run at the bench first.');
+        return new self(
+            'bait-not-finished',
+            'This bait is not finished',
+            'This bait is not finished yet. Finish its run at the bench first.',
+        );
     }
 
     public static function notProven(): self
@@ -34,7 +42,11 @@ final class NotNow extends \RuntimeException
 
     public static function fittedCopy(): self
     {
-        return new self('fitted-copy', 'This copy belongs to its run', 'This copy was fitted for one run and stays as it was planned. “Go on from this version” makes one that can be changed.');
+        return new self(
+            'fitted-copy',
+            'This copy belongs to its run',
+            'This copy was fitted for one run and stays as it was planned. “Go on from this version” makes one that can be changed.',
+        );
     }
 
     public static function notBackedUp(string $why): self
@@ -50,6 +62,11 @@ final class NotNow extends \RuntimeException
 
     public static function photographLost(): self
     {
-        return new self('photograph-lost', 'This photograph is lost', 'Hawkbrush knows of this photograph, but its file is gone from the folder “photos” of its data. Put it back from a backup.', 404);
+        return new self(
+            'photograph-lost',
+            'This photograph is lost',
+            'Hawkbrush knows of this photograph, but its file is gone from the folder “photos” of its data. Put it back from a backup.',
+            404,
+        );
     }
 }

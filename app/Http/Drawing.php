@@ -8,7 +8,7 @@ use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
-/** Which picture is asked for: after which step (null: after all of them), and matte or under clear. */
+/** Parameters of a picture: up to which step (null: all), and matte or under clear. */
 final readonly class Drawing
 {
     private function __construct(public ?string $upto, public SurfaceFinish $finish) {}

@@ -23,7 +23,7 @@ final class Problems
 {
     public const TYPE = 'urn:hawkbrush:problem:';
 
-    /** What is said of a status where nothing more exact is known: its type and its title. */
+    /** Default type and title of each status. */
     private const TITLES = [
         400 => ['unreadable', 'This request cannot be read'],
         403 => ['not-from-here', 'Not from here'],
@@ -50,15 +50,28 @@ final class Problems
             }
 
             return match (true) {
-                $e instanceof Refused => self::of(422, $e->getMessage(), ['errors' => [['pointer' => $e->pointer, 'detail' => $e->getMessage()]]]),
+                $e instanceof Refused => self::of(
+                    422,
+                    $e->getMessage(),
+                    ['errors' => [['pointer' => $e->pointer, 'detail' => $e->getMessage()]]],
+                ),
                 $e instanceof NotOnACard => self::of(409, $e->getMessage(), [], 'not-on-a-card', 'The instrument is not ready'),
                 $e instanceof DeviceTrouble => self::of(503, $e->getMessage()),
                 $e instanceof Conflict => self::of(409, $e->getMessage(), ['current' => $e->current, 'yours' => $e->yours]),
                 $e instanceof NotNow => self::of($e->status, $e->getMessage(), [], $e->type, $e->title),
-                $e instanceof ModelNotFoundException, $e instanceof NotFoundHttpException => self::of(404, 'It may have been removed, or the address is mistyped.'),
+                $e instanceof ModelNotFoundException, $e instanceof NotFoundHttpException => self::of(
+                    404,
+                    'It may have been removed, or the address is mistyped.',
+                ),
                 $e instanceof PostTooLargeException => self::of(413, 'This is more than can be sent at once. A photograph may have up to 12 MB; make it smaller first.'),
-                $e instanceof HttpExceptionInterface => self::of($e->getStatusCode(), $e->getMessage() !== '' ? $e->getMessage() : 'The request was refused.'),
-                default => self::of(500, 'Whether it was kept is not certain: look before you do it again. What happened stands in storage/logs.'),
+                $e instanceof HttpExceptionInterface => self::of(
+                    $e->getStatusCode(),
+                    $e->getMessage() !== '' ? $e->getMessage() : 'The request was refused.',
+                ),
+                default => self::of(
+                    500,
+                    'Whether it was kept is not certain: look before you do it again. What happened stands in storage/logs.',
+                ),
             };
         });
     }
@@ -72,10 +85,16 @@ final class Problems
         [$plainType, $plainTitle] = self::TITLES[$status] ?? ['refused', 'Refused'];
 
         return new JsonResponse(
-            ['type' => self::TYPE.($type ?? $plainType), 'title' => $title ?? $plainTitle, 'status' => $status, 'detail' => $detail, ...$more],
+            [
+                'type' => self::TYPE.($type ?? $plainType),
+                'title' => $title ?? $plainTitle,
+                'status' => $status,
+                'detail' => $detail,
+                ...$more,
+            ],
             $status,
             ['Content-Type' => 'application/problem+json'] + ($status === 503 ? ['Retry-After' => '2'] : []),
-            // What is refused is said again, and may be anything: bytes that are no text, too.
+            // The refused value is repeated in the message and may hold bytes that are not text.
             JSON_INVALID_UTF8_SUBSTITUTE,
         );
     }

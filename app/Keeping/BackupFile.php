@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
-/** A backup looked at before anything is done with it: it is all there, unchanged, and of this program. */
+/** Checks a backup before it is restored: complete, unchanged, made by this program. */
 final readonly class BackupFile
 {
     private const NAMES = '#^(manifest\.json|hawkbrush\.sqlite|photos/[0-9a-z]{26}\.jpg|tables/[a-z-]+\.csv)$#';
@@ -26,7 +26,12 @@ final readonly class BackupFile
             }
         }
         $manifest = json_decode((string) $zip->getFromName('manifest.json'), true);
-        if (! \is_array($manifest) || ($manifest['format'] ?? null) !== Backup::FORMAT || ! \is_array($manifest['sha256'] ?? null) || ! \is_array($manifest['migrations'] ?? null)) {
+        if (
+            ! \is_array($manifest)
+            || ($manifest['format'] ?? null) !== Backup::FORMAT
+            || ! \is_array($manifest['sha256'] ?? null)
+            || ! \is_array($manifest['migrations'] ?? null)
+        ) {
             throw new KeepingTrouble("{$path} is no backup of Hawkbrush, or of one that is newer than this.");
         }
         $names = [];
@@ -42,7 +47,12 @@ final readonly class BackupFile
             throw new KeepingTrouble("{$path} holds no database.");
         }
 
-        return new self($path, \is_string($manifest['made_at'] ?? null) ? $manifest['made_at'] : '', array_values(array_filter($manifest['migrations'], is_string(...))), $names);
+        return new self(
+            $path,
+            \is_string($manifest['made_at'] ?? null) ? $manifest['made_at'] : '',
+            array_values(array_filter($manifest['migrations'], is_string(...))),
+            $names,
+        );
     }
 
     public function photographs(): int

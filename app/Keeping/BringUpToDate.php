@@ -9,7 +9,7 @@ use Illuminate\Database\Migrations\Migrator;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Gets the data folder ready to be worked with: looks at it, makes the database where there is none, and brings it up to
+ * Prepares the data folder: checks it, creates the database if there is none, and brings it up to
  * date, all of that or nothing. What it brings up to date it backs up first.
  */
 final readonly class BringUpToDate
@@ -24,7 +24,9 @@ final readonly class BringUpToDate
         if (! is_file($path) || filesize($path) === 0) {
             $photographs = \count($data->photographs());
             if ($photographs > 0) {
-                throw new KeepingTrouble("{$data->path} holds {$photographs} photographs, but no database. An empty one is not made beside them: bring back a backup with bin/restore, or move the photographs elsewhere to begin anew.");
+                throw new KeepingTrouble(
+                    "{$data->path} holds {$photographs} photographs, but no database. An empty one is not made beside them: bring back a backup with bin/restore, or move the photographs elsewhere to begin anew.",
+                );
             }
             is_file($path) || touch($path);
             $done = [];
@@ -57,7 +59,11 @@ final readonly class BringUpToDate
         }
         $newer = array_diff($done, $this->migrations());
         if ($newer !== []) {
-            throw new KeepingTrouble("{$path} was made by a newer Hawkbrush (it knows “".implode('”, “', $newer).'”). Start that one, or bring back a backup of this one with bin/restore.');
+            throw new KeepingTrouble(
+                "{$path} was made by a newer Hawkbrush (it knows “"
+                    .implode('”, “', $newer)
+                    .'”). Start that one, or bring back a backup of this one with bin/restore.',
+            );
         }
 
         return $done;
@@ -94,7 +100,8 @@ final readonly class BringUpToDate
                 }
             });
         } catch (\Throwable $e) {
-            throw new KeepingTrouble('The database could not be brought up to date; it is as it was before. The reason: '.(StorageTrouble::of($e)?->title() ?? $e->getMessage()).'.', 0, $e);
+            $reason = StorageTrouble::of($e)?->title() ?? $e->getMessage();
+            throw new KeepingTrouble("The database could not be brought up to date; it is as it was before. The reason: {$reason}.", 0, $e);
         } finally {
             DB::statement('PRAGMA foreign_keys = ON');
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
-/** A database looked at by itself, before anything is done with it. */
+/** Checks a database file before it is used. */
 final class DatabaseFile
 {
     /**

@@ -61,7 +61,10 @@ final class PictureCache
         $files = [];
         $bytes = 0;
         $folder = config()->string('cache.stores.file.path');
-        foreach (is_dir($folder) ? new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)) : [] as $file) {
+        foreach (is_dir($folder) ? new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(
+            $folder,
+            \FilesystemIterator::SKIP_DOTS,
+        )) : [] as $file) {
             if ($file instanceof \SplFileInfo && $file->isFile() && ! str_starts_with($file->getFilename(), '.')) {
                 $files[$file->getPathname()] = [(int) $file->getMTime(), (int) $file->getSize()];
                 $bytes += (int) $file->getSize();

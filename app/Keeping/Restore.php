@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\File;
 use Symfony\Component\Process\PhpExecutableFinder;
 use Symfony\Component\Process\Process;
 
-/** Brings a backup back: tried beside the data first, then put in its place; what was there before is kept. */
+/** Restores a backup: tried in a folder beside the data first, then moved into place; the old data is kept. */
 final class Restore
 {
     /**
@@ -39,7 +39,9 @@ final class Restore
         $kept = $data->path.'.before-'.date('Y-m-d-His');
         if ($there && ! @rename($data->path, $kept)) {
             File::deleteDirectory($aside);
-            throw new KeepingTrouble("{$data->path} cannot be put aside: it may be a disk of its own, or this user may not write in the folder above it. Bring the backup back into a folder inside of it, with HAWKBRUSH_DATA.");
+            throw new KeepingTrouble(
+                "{$data->path} cannot be put aside: it may be a disk of its own, or this user may not write in the folder above it. Bring the backup back into a folder inside of it, with HAWKBRUSH_DATA.",
+            );
         }
         if (! @rename($aside, $data->path)) {
             $there && rename($kept, $data->path);
@@ -60,7 +62,11 @@ final class Restore
     private function tryOut(string $folder): void
     {
         $php = (new PhpExecutableFinder())->find(false);
-        $process = new Process([$php === false ? 'php' : $php, base_path('artisan'), 'hawkbrush:ready'], base_path(), ['HAWKBRUSH_DATA' => $folder, 'DB_DATABASE' => $folder.'/'.DataFolder::DATABASE]);
+        $process = new Process(
+            [$php === false ? 'php' : $php, base_path('artisan'), 'hawkbrush:ready'],
+            base_path(),
+            ['HAWKBRUSH_DATA' => $folder, 'DB_DATABASE' => $folder.'/'.DataFolder::DATABASE],
+        );
         $process->setTimeout(600);
         if ($process->run() !== 0) {
             throw new KeepingTrouble('The backup was not brought back; it cannot be worked with. '.trim($process->getErrorOutput().$process->getOutput()));

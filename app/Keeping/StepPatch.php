@@ -8,7 +8,7 @@ use Swaggest\JsonDiff\JsonDiff;
 use Swaggest\JsonDiff\JsonPatch;
 
 /**
- * What changed between two lists of steps, as a JSON Patch (RFC 6902) of {order: [ids], steps: {id: step}}: a step that
+ * The difference between two lists of steps as a JSON Patch (RFC 6902) of {order: [ids], steps: {id: step}}: a step that
  * is added or moved changes the order and nothing of its neighbours.
  */
 final class StepPatch
@@ -24,7 +24,10 @@ final class StepPatch
         $operations = self::plain((new JsonDiff(self::document($from), self::document($to)))->getPatch());
 
         // It is only ever applied to what it was made from: nothing has to be tested before.
-        return array_values(array_filter(\is_array($operations) ? $operations : [], static fn(mixed $one): bool => \is_array($one) && $one['op'] !== 'test'));
+        return array_values(array_filter(
+            \is_array($operations) ? $operations : [],
+            static fn(mixed $one): bool => \is_array($one) && $one['op'] !== 'test',
+        ));
     }
 
     /**
@@ -49,7 +52,12 @@ final class StepPatch
     {
         $byId = array_column($steps, null, 'id');
 
-        return json_decode(self::json(['order' => array_map(strval(...), array_keys($byId)), 'steps' => (object) $byId]), false, 512, JSON_THROW_ON_ERROR);
+        return json_decode(
+            self::json(['order' => array_map(strval(...), array_keys($byId)), 'steps' => (object) $byId]),
+            false,
+            512,
+            JSON_THROW_ON_ERROR,
+        );
     }
 
     private static function plain(mixed $value): mixed

@@ -18,7 +18,16 @@ enum StorageTrouble: string
     case Busy = 'busy';
 
     /** SQLite's result codes (sqlite.org, “Result and Error Codes”) by what they mean here. */
-    private const CODES = [5 => self::Busy, 6 => self::Busy, 8 => self::ReadOnly, 10 => self::Unreachable, 11 => self::Damaged, 13 => self::DiskFull, 14 => self::Missing, 26 => self::Damaged];
+    private const CODES = [
+        5 => self::Busy,
+        6 => self::Busy,
+        8 => self::ReadOnly,
+        10 => self::Unreachable,
+        11 => self::Damaged,
+        13 => self::DiskFull,
+        14 => self::Missing,
+        26 => self::Damaged,
+    ];
 
     public static function of(\Throwable $e): ?self
     {

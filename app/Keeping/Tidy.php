@@ -26,7 +26,11 @@ final readonly class Tidy
     {
         Answer::query()->where('created_at', '<', Carbon::now()->subDays(self::ANSWER_DAYS))->delete();
         $oldest = Answer::query()->orderByDesc('created_at')->skip(self::MOST_ANSWERS)->value('created_at');
-        Answer::query()->when($oldest !== null, static fn($q) => $q->where('created_at', '<=', $oldest), static fn($q) => $q->whereRaw('0'))->delete();
+        Answer::query()->when(
+            $oldest !== null,
+            static fn($q) => $q->where('created_at', '<=', $oldest),
+            static fn($q) => $q->whereRaw('0'),
+        )->delete();
         PictureCache::prune();
         foreach (glob(storage_path('logs/*.log')) ?: [] as $log) {
             if (filesize($log) > self::LOG_BYTES) {

@@ -42,7 +42,14 @@ final class Body extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['form' => 'array', 'stock' => 'integer', 'fittings' => 'array', 'weight_g' => 'float', 'revision' => 'integer', 'archived_at' => 'datetime'];
+        return [
+            'form' => 'array',
+            'stock' => 'integer',
+            'fittings' => 'array',
+            'weight_g' => 'float',
+            'revision' => 'integer',
+            'archived_at' => 'datetime',
+        ];
     }
 
     /** @return HasMany<Lot, $this> */

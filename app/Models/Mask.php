@@ -38,7 +38,15 @@ final class Mask extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['technique' => 'array', 'cut_for' => 'array', 'seed' => 'integer', 'uses' => 'integer', 'lasts' => 'integer', 'revision' => 'integer', 'retired_at' => 'datetime'];
+        return [
+            'technique' => 'array',
+            'cut_for' => 'array',
+            'seed' => 'integer',
+            'uses' => 'integer',
+            'lasts' => 'integer',
+            'revision' => 'integer',
+            'retired_at' => 'datetime',
+        ];
     }
 
     /** @return BelongsTo<Body, $this> */
@@ -52,6 +60,14 @@ final class Mask extends Model
     {
         $key = 'plate2:'.hash('xxh128', serialize([$this->name, $this->technique, $this->seed, $this->cut_for]));
 
-        return Cache::rememberForever($key, fn(): Plate => Plate::read($this->name, Node::root($this->technique), $this->seed, Plate::surface(BodyReader::read(Node::root($this->cut_for)))));
+        return Cache::rememberForever(
+            $key,
+            fn(): Plate => Plate::read(
+                $this->name,
+                Node::root($this->technique),
+                $this->seed,
+                Plate::surface(BodyReader::read(Node::root($this->cut_for))),
+            ),
+        );
     }
 }

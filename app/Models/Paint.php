@@ -47,7 +47,13 @@ final class Paint extends Model
     {
         return [
             'solids' => 'float', 'drop_ml' => 'float', 'bottle_ml' => 'float', 'left_ml' => 'float',
-            'from_card' => 'boolean', 'drying' => 'float', 'drying_runs' => 'integer', 'optics' => 'array', 'revision' => 'integer', 'archived_at' => 'datetime', 'mix' => 'array',
+            'from_card' => 'boolean',
+            'drying' => 'float',
+            'drying_runs' => 'integer',
+            'optics' => 'array',
+            'revision' => 'integer',
+            'archived_at' => 'datetime',
+            'mix' => 'array',
         ];
     }
 
@@ -67,7 +73,11 @@ final class Paint extends Model
     {
         return PaintReader::paint($this->id, Node::root([
             'name' => $this->name, 'kind' => $this->kind, 'hex' => $this->hex, 'solids' => $this->solids,
-            'drop_ml' => $this->drop_ml, 'family' => $this->family, 'from_card' => $this->from_card, 'drying' => $this->drying, ...$this->optics,
+            'drop_ml' => $this->drop_ml,
+            'family' => $this->family,
+            'from_card' => $this->from_card,
+            'drying' => $this->drying,
+            ...$this->optics,
         ]));
     }
 }

@@ -49,13 +49,19 @@ final class Pattern extends Model
     /** @return HasOne<Version, $this> the version worked on: the one with the highest number, never a copy fitted for a run */
     public function current(): HasOne
     {
-        return $this->hasOne(Version::class)->ofMany(['number' => 'max'], static fn(Builder $query): Builder => $query->whereNull('fitted_from_id'));
+        return $this->hasOne(Version::class)->ofMany(
+            ['number' => 'max'],
+            static fn(Builder $query): Builder => $query->whereNull('fitted_from_id'),
+        );
     }
 
     /** @return HasOne<Version, $this> the version stamped last */
     public function proven(): HasOne
     {
-        return $this->hasOne(Version::class)->ofMany(['proven_at' => 'max'], static fn(Builder $query): Builder => $query->whereNotNull('proven_at'));
+        return $this->hasOne(Version::class)->ofMany(
+            ['proven_at' => 'max'],
+            static fn(Builder $query): Builder => $query->whereNotNull('proven_at'),
+        );
     }
 
     /** @return BelongsTo<self, $this> */

@@ -37,7 +37,14 @@ final class Version extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['number' => 'integer', 'steps' => 'array', 'revision' => 'integer', 'head' => 'integer', 'painted_at' => 'datetime', 'proven_at' => 'datetime'];
+        return [
+            'number' => 'integer',
+            'steps' => 'array',
+            'revision' => 'integer',
+            'head' => 'integer',
+            'painted_at' => 'datetime',
+            'proven_at' => 'datetime',
+        ];
     }
 
     /** @return BelongsTo<Pattern, $this> */

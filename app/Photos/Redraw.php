@@ -46,6 +46,9 @@ final class Redraw
             return 'This photograph is damaged and cannot be read.';
         }
 
-        return @file_put_contents($to, $image->toJpeg(self::QUALITY)->toString()) > 0 ? ['width' => $image->width(), 'height' => $image->height()] : '';
+        return @file_put_contents($to, $image->toJpeg(self::QUALITY)->toString()) > 0 ? [
+            'width' => $image->width(),
+            'height' => $image->height(),
+        ] : '';
     }
 }

@@ -9,7 +9,7 @@ use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\PhpExecutableFinder;
 use Symfony\Component\Process\Process;
 
-/** Has a photograph drawn anew by a process of its own: one that takes too much time or memory ends that, not the server. */
+/** Re-encodes a photograph in a child process with limits on time and memory, so that a hostile file cannot stop the server. */
 final readonly class RedrawApart
 {
     /** @param int $kilobytes of address space; a photograph of 60 megapixels takes about half of what is given */
@@ -23,13 +23,14 @@ final readonly class RedrawApart
     public function file(string $from, string $to): array
     {
         $php = (new PhpExecutableFinder())->find(false);
-        $process = new Process(['sh', '-c', 'ulimit -v "$1" && ulimit -t "$2" && shift 2 && exec "$@"', 'sh', (string) $this->kilobytes, (string) $this->seconds,
+        $bounded = ['sh', '-c', 'ulimit -v "$1" && ulimit -t "$2" && shift 2 && exec "$@"', 'sh', (string) $this->kilobytes, (string) $this->seconds];
+        $process = new Process([...$bounded,
             $php === false ? 'php' : $php, '-d', 'memory_limit=-1', '-d', 'opcache.enable_cli=0', __DIR__.'/redraw-photo.php', $from, $to]);
         $process->setTimeout(2 * $this->seconds);
         try {
             $process->run();
         } catch (ProcessTimedOutException) {
-            // Said below, as of one that was stopped by its bounds.
+            // Reported below like a process stopped by its limits.
         }
         $answer = json_decode($process->getOutput(), true);
         if (\is_string($answer) && $answer !== '') {
@@ -40,7 +41,10 @@ final readonly class RedrawApart
             return ['width' => 0, 'height' => 0];
         }
         if (! \is_array($answer) || ! \is_int($answer['width'] ?? null) || ! \is_int($answer['height'] ?? null)) {
-            throw Refused::at('/photo', 'This photograph takes too long or too much memory to be read. Save it as an ordinary JPEG, or make it smaller first.');
+            throw Refused::at(
+                '/photo',
+                'This photograph takes too long or too much memory to be read. Save it as an ordinary JPEG, or make it smaller first.',
+            );
         }
 
         return ['width' => $answer['width'], 'height' => $answer['height']];

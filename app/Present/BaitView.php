@@ -25,8 +25,18 @@ final class BaitView
             'lesson' => $bait->lesson,
             'revision' => $bait->revision,
             'run' => ['id' => $run->id, 'number' => $run->number, 'baits' => $run->bait_count],
-            'pattern' => ['id' => $run->version->pattern_id, 'name' => $run->version->pattern->name, 'species' => $run->version->pattern->species],
-            'version' => ['id' => $run->version_id, 'number' => $run->version->number, 'body_id' => $run->version->body_id, 'body' => $run->version->body->name, 'fitted' => $run->version->fitted_from_id !== null],
+            'pattern' => [
+                'id' => $run->version->pattern_id,
+                'name' => $run->version->pattern->name,
+                'species' => $run->version->pattern->species,
+            ],
+            'version' => [
+                'id' => $run->version_id,
+                'number' => $run->version->number,
+                'body_id' => $run->version->body_id,
+                'body' => $run->version->body->name,
+                'fitted' => $run->version->fitted_from_id !== null,
+            ],
             'proven' => $run->version->proven_at !== null,
             'finished_at' => $run->finished_at?->toIso8601ZuluString(),
         ];
@@ -46,7 +56,10 @@ final class BaitView
             'missing' => array_map(static fn(Step $s): string => $s->id, $record->missing()),
             'record' => RunView::record($record),
             'stamps' => $run->version->stamps()->with('bait')->get()->map(static fn(Stamp $stamp): array => [
-                'on' => $stamp->on, 'bait' => $stamp->bait->label(), 'reason' => $stamp->reason, 'at' => $stamp->created_at->toIso8601ZuluString(),
+                'on' => $stamp->on,
+                'bait' => $stamp->bait->label(),
+                'reason' => $stamp->reason,
+                'at' => $stamp->created_at->toIso8601ZuluString(),
             ])->all(),
         ];
     }

@@ -47,7 +47,10 @@ final class BodyPageView
         return [
             'shape' => $shape ?? BodyView::shape($core),
             'zones' => self::zones($core),
-            'findable' => array_map(static fn(array $mark): array => ['name' => $mark[0], 'u' => $mark[1], 'mm' => round($mark[1] * $core->lengthMm, 1)], Index::findable($core)),
+            'findable' => array_map(
+                static fn(array $mark): array => ['name' => $mark[0], 'u' => $mark[1], 'mm' => round($mark[1] * $core->lengthMm, 1)],
+                Index::findable($core),
+            ),
         ];
     }
 
@@ -55,7 +58,14 @@ final class BodyPageView
     public static function preparation(Body $body): array
     {
         return array_map(
-            static fn(TaskWork $s): array => ['type' => $s->kind(), 'title' => $s->title, 'task' => $s->task, 'minutes' => $s->minutes, 'check' => $s->check, 'cautions' => $s->cautions()],
+            static fn(TaskWork $s): array => [
+                'type' => $s->kind(),
+                'title' => $s->title,
+                'task' => $s->task,
+                'minutes' => $s->minutes,
+                'check' => $s->check,
+                'cautions' => $s->cautions(),
+            ],
             $body->preparation(),
         );
     }
@@ -81,7 +91,11 @@ final class BodyPageView
             $area = 0.0;
             $cover = '';
             foreach ($surface->areaMm2 as $cell => $mm2) {
-                $share = $zone->weight($core->marks, $surface->u[$cell % $surface->columns], $surface->theta[intdiv($cell, $surface->columns)]);
+                $share = $zone->weight(
+                    $core->marks,
+                    $surface->u[$cell % $surface->columns],
+                    $surface->theta[intdiv($cell, $surface->columns)],
+                );
                 $area += 2 * $share * $mm2;
                 $cover .= dechex((int) round($share * 15));
             }
@@ -101,10 +115,17 @@ final class BodyPageView
         $rejects = array_filter($seen, static fn($inspection): bool => $inspection->rejected);
 
         return [
-            'id' => $lot->id, 'supplier' => $lot->supplier, 'count' => $lot->count, 'price' => $lot->price, 'bought_on' => $lot->bought_on?->toDateString(),
+            'id' => $lot->id,
+            'supplier' => $lot->supplier,
+            'count' => $lot->count,
+            'price' => $lot->price,
+            'bought_on' => $lot->bought_on?->toDateString(),
             'inspected' => \count($seen), 'rejected' => \count($rejects),
             'reject_share' => $seen === [] ? null : round(\count($rejects) / \count($seen), 3),
-            'seen' => array_map(static fn($i): array => ['number' => $i->number, 'rejected' => $i->rejected, 'fault' => $i->fault], array_values($seen)),
+            'seen' => array_map(
+                static fn($i): array => ['number' => $i->number, 'rejected' => $i->rejected, 'fault' => $i->fault],
+                array_values($seen),
+            ),
         ];
     }
 }

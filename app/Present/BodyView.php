@@ -20,7 +20,11 @@ final class BodyView
         $shape = self::known($body);
 
         return [
-            'id' => $body->id, 'name' => $body->name, 'material' => $body->material, 'stock' => $body->stock, 'condition' => $body->condition,
+            'id' => $body->id,
+            'name' => $body->name,
+            'material' => $body->material,
+            'stock' => $body->stock,
+            'condition' => $body->condition,
             'fittings' => $body->fittings, 'weight_g' => $body->weight_g, 'price' => $body->lots->whereNotNull('price')->last()?->price,
             'revision' => $body->revision, 'archived' => $body->archived_at !== null, ...$shape,
         ];
@@ -54,7 +58,12 @@ final class BodyView
             'profile' => ['top_mm' => $top, 'bottom_mm' => $bottom, 'half_width_mm' => $half],
             'marks' => [
                 'gill_u' => $marks->gillU, 'eye_u' => $marks->eyeU, 'eye_deg' => $marks->eyeDeg, 'eye_socket_mm' => $marks->eyeSocketMm,
-                'bill_length_mm' => $marks->billLengthMm, 'bill_angle_deg' => $marks->billAngleDeg, 'joints_u' => $marks->jointsU, 'hooks_u' => $marks->hooksU, 'tie_u' => $marks->tieU, 'tie_deg' => $marks->tieDeg,
+                'bill_length_mm' => $marks->billLengthMm,
+                'bill_angle_deg' => $marks->billAngleDeg,
+                'joints_u' => $marks->jointsU,
+                'hooks_u' => $marks->hooksU,
+                'tie_u' => $marks->tieU,
+                'tie_deg' => $marks->tieDeg,
             ],
         ];
     }

@@ -42,6 +42,11 @@ final class CoreView
     /** @return array{hex: string, l: float, c: float, h: float} */
     public static function colour(Colour $colour): array
     {
-        return ['hex' => $colour->hex(), 'l' => round($colour->lab->l, 1), 'c' => round($colour->lab->chroma(), 1), 'h' => round($colour->lab->hue(), 1)];
+        return [
+            'hex' => $colour->hex(),
+            'l' => round($colour->lab->l, 1),
+            'c' => round($colour->lab->chroma(), 1),
+            'h' => round($colour->lab->hue(), 1),
+        ];
     }
 }

@@ -19,8 +19,16 @@ final class FitView
     public static function masks(Recipe $recipe, array $found): array
     {
         return array_map(static fn(array $one): array => [
-            'step' => $one[0]->id, 'number' => $recipe->number($one[0]->id), 'name' => $recipe->step($one[0]->id)?->label(), 'technique' => $one[0]->technique->label(),
-            'mask' => $one[1] === null ? null : ['id' => $one[1]->id, 'name' => $one[1]->name, 'uses' => $one[1]->uses, 'lasts' => $one[1]->lasts],
+            'step' => $one[0]->id,
+            'number' => $recipe->number($one[0]->id),
+            'name' => $recipe->step($one[0]->id)?->label(),
+            'technique' => $one[0]->technique->label(),
+            'mask' => $one[1] === null ? null : [
+                'id' => $one[1]->id,
+                'name' => $one[1]->name,
+                'uses' => $one[1]->uses,
+                'lasts' => $one[1]->lasts,
+            ],
         ], $found);
     }
 }

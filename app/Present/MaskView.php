@@ -20,7 +20,11 @@ final class MaskView
         return [
             'id' => $mask->id, 'name' => $mask->name, 'body' => ['id' => $mask->body->id, 'name' => $mask->body->name],
             'technique' => $mask->technique, 'label' => \is_string($name) ? Techniques::named($name)->label() : '', 'seed' => $mask->seed,
-            'sheet' => $mask->sheet, 'uses' => $mask->uses, 'lasts' => $mask->lasts, 'revision' => $mask->revision, 'retired' => $mask->retired_at !== null,
+            'sheet' => $mask->sheet,
+            'uses' => $mask->uses,
+            'lasts' => $mask->lasts,
+            'revision' => $mask->revision,
+            'retired' => $mask->retired_at !== null,
             'plate' => self::plate($mask->plate()),
         ];
     }
@@ -29,7 +33,9 @@ final class MaskView
     public static function plate(Plate $plate): array
     {
         return [
-            'width_mm' => round($plate->widthMm, 2), 'height_mm' => round($plate->heightMm, 2), 'openings' => PathText::write($plate->openings),
+            'width_mm' => round($plate->widthMm, 2),
+            'height_mm' => round($plate->heightMm, 2),
+            'openings' => PathText::write($plate->openings),
             'opening_mm' => [round($plate->openings->width(), 2), round($plate->openings->height(), 2)],
             'midline_mm' => $plate->midline === null ? null : round($plate->midline, 2),
             'uprights' => array_map(static fn(array $mark): array => ['name' => $mark[0], 'at_mm' => round($mark[1], 2)], $plate->uprights),

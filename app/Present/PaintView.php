@@ -22,7 +22,10 @@ final class PaintView
     {
         $used = self::usedIn(null);
 
-        return array_values(Paint::query()->orderBy('name')->get()->map(static fn(Paint $paint): array => self::with($paint, $used[$paint->id] ?? []))->all());
+        return array_values(Paint::query()->orderBy('name')->get()->map(static fn(Paint $paint): array => self::with(
+            $paint,
+            $used[$paint->id] ?? [],
+        ))->all());
     }
 
     /**
@@ -33,7 +36,12 @@ final class PaintView
     private static function usedIn(?string $paintId): array
     {
         $used = [];
-        $rows = DB::table('paint_version')->join('versions', 'versions.id', '=', 'paint_version.version_id')->join('patterns', 'patterns.id', '=', 'versions.pattern_id')
+        $rows = DB::table('paint_version')->join(
+            'versions',
+            'versions.id',
+            '=',
+            'paint_version.version_id',
+        )->join('patterns', 'patterns.id', '=', 'versions.pattern_id')
             ->whereNull('versions.fitted_from_id')
             ->whereRaw('versions.number = (select max(number) from versions latest where latest.pattern_id = versions.pattern_id)')
             ->when($paintId !== null, static fn(Builder $query): Builder => $query->where('paint_version.paint_id', $paintId))

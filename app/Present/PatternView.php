@@ -48,7 +48,10 @@ final class PatternView
         $version = $pattern->proven;
 
         return $version === null ? null : [
-            'version_id' => $version->id, 'number' => $version->number, 'body' => $version->body->name, 'fitted' => $version->fitted_from_id !== null,
+            'version_id' => $version->id,
+            'number' => $version->number,
+            'body' => $version->body->name,
+            'fitted' => $version->fitted_from_id !== null,
             'current' => $version->id === $pattern->current->id, 'baits' => self::count($pattern, 'proven_baits'),
         ];
     }

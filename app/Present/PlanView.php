@@ -39,7 +39,16 @@ final class PlanView
      */
     public static function changes(array $changes): array
     {
-        return array_map(static fn(Change $d): array => ['step' => $d->stepId, 'number' => $d->number, 'what' => $d->what, 'from' => $d->from, 'to' => $d->to], $changes);
+        return array_map(
+            static fn(Change $d): array => [
+                'step' => $d->stepId,
+                'number' => $d->number,
+                'what' => $d->what,
+                'from' => $d->from,
+                'to' => $d->to,
+            ],
+            $changes,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -50,7 +59,15 @@ final class PlanView
             'number' => $planned->number,
             'name' => $planned->step->label(),
             'cup' => $planned->work->cup === null ? null : [
-                'paints' => array_map(static fn(array $p): array => ['paint_id' => $p['paintId'], 'name' => $p['name'], 'drops' => $p['drops'], 'ml' => round($p['ml'], 3)], $planned->work->cup->paints),
+                'paints' => array_map(
+                    static fn(array $p): array => [
+                        'paint_id' => $p['paintId'],
+                        'name' => $p['name'],
+                        'drops' => $p['drops'],
+                        'ml' => round($p['ml'], 3),
+                    ],
+                    $planned->work->cup->paints,
+                ),
                 'reducer_drops' => $planned->work->cup->reducerDrops,
                 'needed_ml' => round($planned->work->cup->neededMl, 3),
                 'total_ml' => round($planned->work->cup->totalMl, 3),
@@ -75,7 +92,12 @@ final class PlanView
         $short = [];
         foreach (Paint::query()->findMany(array_keys($takes)) as $paint) {
             if ($paint->left_ml < $takes[$paint->id]) {
-                $short[] = ['paint_id' => $paint->id, 'name' => $paint->name, 'needs_ml' => round($takes[$paint->id], 2), 'left_ml' => round($paint->left_ml, 2)];
+                $short[] = [
+                    'paint_id' => $paint->id,
+                    'name' => $paint->name,
+                    'needs_ml' => round($takes[$paint->id], 2),
+                    'left_ml' => round($paint->left_ml, 2),
+                ];
             }
         }
 

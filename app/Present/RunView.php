@@ -40,7 +40,11 @@ final class RunView
             'body_shape' => BodyView::shape($recipe->body),
             'steps' => StepView::all($recipe),
             'plan' => PlanView::of(Plan::of($recipe, $run->bait_count, $run->climate()), $run->started_at ?? $run->starts_at),
-            'baits' => $run->baits()->get()->map(static fn(Bait $bait): array => ['id' => $bait->id, 'label' => $bait->label(), 'position' => $bait->position])->values()->all(),
+            'baits' => $run->baits()->get()->map(static fn(Bait $bait): array => [
+                'id' => $bait->id,
+                'label' => $bait->label(),
+                'position' => $bait->position,
+            ])->values()->all(),
             'record' => self::record($run->record()),
         ];
     }
@@ -51,7 +55,13 @@ final class RunView
         return [
             'position' => $record->position(),
             'done' => (object) array_map(array_keys(...), $record->done),
-            'sides' => (object) array_map(static fn(array $baits): object => (object) array_map(static fn(array $sides): array => array_keys(array_filter($sides)), $baits), $record->sides),
+            'sides' => (object) array_map(
+                static fn(array $baits): object => (object) array_map(
+                    static fn(array $sides): array => array_keys(array_filter($sides)),
+                    $baits,
+                ),
+                $record->sides,
+            ),
             'figures' => (object) $record->figures,
             'notes' => $record->notes,
             'timers' => array_values(array_map(get_object_vars(...), $record->timers)),

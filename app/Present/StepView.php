@@ -29,7 +29,10 @@ final class StepView
         $surface = Surface::of($recipe->body, self::COLUMNS, self::ROWS * 2);
 
         return array_map(
-            static fn(Step $step, int $i): array => ['document' => Steps::write($step), 'shown' => self::shown($step, $i + 1, $recipe, $surface)],
+            static fn(Step $step, int $i): array => [
+                'document' => Steps::write($step),
+                'shown' => self::shown($step, $i + 1, $recipe, $surface),
+            ],
             $recipe->steps,
             array_keys($recipe->steps),
         );
@@ -65,7 +68,10 @@ final class StepView
     /** @return list<string> where its marks are placed from, the same on both sides */
     private static function index(Coat $coat, Body $body): array
     {
-        return $coat->technique instanceof Indexed ? array_map(static fn(Anchor $a): string => $a->say($body), $coat->technique->anchors($body, $coat->choices)) : [];
+        return $coat->technique instanceof Indexed ? array_map(
+            static fn(Anchor $a): string => $a->say($body),
+            $coat->technique->anchors($body, $coat->choices),
+        ) : [];
     }
 
     /** Fifteenths of cover on the left half, one hexadecimal digit a cell, 48 columns by 24 rows from ridge to belly. */

@@ -15,7 +15,16 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', /** @param array<string, mixed> $config */ static fn(\PDO|\Closure $pdo, string $database, string $prefix, array $config): WriteFirstConnection => new WriteFirstConnection($pdo, $database, $prefix, $config));
+        Connection::resolverFor(
+            'sqlite',
+            /** @param array<string,
+            mixed> $config */ static fn(
+                \PDO|\Closure $pdo,
+                string $database,
+                string $prefix,
+                array $config,
+            ): WriteFirstConnection => new WriteFirstConnection($pdo, $database, $prefix, $config),
+        );
         $this->app->bind(Devices::class, static function (): Devices {
             $address = config('hawkbrush.colorimeter');
 

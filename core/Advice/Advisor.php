@@ -39,7 +39,13 @@ final class Advisor
             array_push($findings, ...$rule->check($painted));
         }
         $order = [Severity::Stop->value => 0, Severity::Caution->value => 1, Severity::Hint->value => 2];
-        usort($findings, static fn(Finding $a, Finding $b): int => [$order[$a->severity->value], $recipe->number($a->stepId)] <=> [$order[$b->severity->value], $recipe->number($b->stepId)]);
+        usort(
+            $findings,
+            static fn(Finding $a, Finding $b): int => [
+                $order[$a->severity->value],
+                $recipe->number($a->stepId),
+            ] <=> [$order[$b->severity->value], $recipe->number($b->stepId)],
+        );
 
         return $findings;
     }

@@ -37,8 +37,15 @@ final readonly class Body
      *
      * @throws Refused when the measures make no body
      */
-    public static function of(string $name, string $material, float $lengthMm, float $exponent, array $stations, Spectrum $ground, Marks $marks): self
-    {
+    public static function of(
+        string $name,
+        string $material,
+        float $lengthMm,
+        float $exponent,
+        array $stations,
+        Spectrum $ground,
+        Marks $marks,
+    ): self {
         $last = \count($stations) - 1;
         if ($last < 1) {
             throw Refused::at('/stations', 'A body needs at least two stations.');
@@ -49,7 +56,10 @@ final readonly class Body
             }
         }
         if ($stations[0]->u > 1e-9 || $stations[$last]->u < 1 - 1e-9) {
-            throw Refused::at($stations[0]->u > 1e-9 ? '/stations/0/0' : "/stations/{$last}/0", 'The first station is the nose (0), the last the tail (1).');
+            throw Refused::at(
+                $stations[0]->u > 1e-9 ? '/stations/0/0' : "/stations/{$last}/0",
+                'The first station is the nose (0), the last the tail (1).',
+            );
         }
         $thick = array_filter($stations, static fn(Station $s): bool => min($s->topMm + $s->bottomMm, $s->halfWidthMm) > 0);
         if ($thick === []) {

@@ -17,7 +17,12 @@ final class Index
         [$mark, $at] = self::nearest($body, $u);
         $along = ($u - $at) * $body->lengthMm;
 
-        return (abs($along) < self::ON_MM ? "at {$mark}" : \sprintf('%.1f mm %s %s', abs($along), $along > 0 ? 'behind' : 'in front of', $mark))
+        return (abs($along) < self::ON_MM ? "at {$mark}" : \sprintf(
+            '%.1f mm %s %s',
+            abs($along),
+            $along > 0 ? 'behind' : 'in front of',
+            $mark,
+        ))
             .', '.self::around($body, $u, $deg > 180 ? 360 - $deg : $deg);
     }
 
@@ -29,7 +34,12 @@ final class Index
     public static function findable(Body $body): array
     {
         $marks = $body->marks;
-        $found = [['the gill edge', $marks->gillU], ['the tip of the nose', 0.0], ['the end of the tail', 1.0], ['the middle of the eye', $marks->eyeU]];
+        $found = [
+            ['the gill edge', $marks->gillU],
+            ['the tip of the nose', 0.0],
+            ['the end of the tail', 1.0],
+            ['the middle of the eye', $marks->eyeU],
+        ];
         foreach ($marks->hooksU as $i => $u) {
             $found[] = [self::ordinal($i, \count($marks->hooksU)).' hook hanger', $u];
         }

@@ -88,8 +88,20 @@ final class Measure
             for ($j = 0; $j < self::AROUND; $j++) {
                 $k = $j + 1;
                 // Two triangles: one on the front rib, one on the rear rib.
-                $ring[] = self::parallelogram($along, $rearY[$j] - $frontY[$j], $rearZ[$j] - $frontZ[$j], $frontY[$k] - $frontY[$j], $frontZ[$k] - $frontZ[$j])
-                    + self::parallelogram($along, $rearY[$k] - $frontY[$k], $rearZ[$k] - $frontZ[$k], $rearY[$k] - $rearY[$j], $rearZ[$k] - $rearZ[$j]);
+                $ring[] = self::parallelogram(
+                    $along,
+                    $rearY[$j] - $frontY[$j],
+                    $rearZ[$j] - $frontZ[$j],
+                    $frontY[$k] - $frontY[$j],
+                    $frontZ[$k] - $frontZ[$j],
+                )
+                    + self::parallelogram(
+                        $along,
+                        $rearY[$k] - $frontY[$k],
+                        $rearZ[$k] - $frontZ[$k],
+                        $rearY[$k] - $rearY[$j],
+                        $rearZ[$k] - $rearZ[$j],
+                    );
             }
             $rings[] = $ring;
             [$frontY, $frontZ] = [$rearY, $rearZ];

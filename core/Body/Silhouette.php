@@ -50,7 +50,9 @@ final readonly class Silhouette
     {
         $runs = (new self($pixels, $columns))->runs();
         if (\count($runs) < self::LEAST * $columns) {
-            throw Refused::because('No bait stands out in this photograph: lay it on a plain ground of another colour, or set the points by hand.');
+            throw Refused::because(
+                'No bait stands out in this photograph: lay it on a plain ground of another colour, or set the points by hand.',
+            );
         }
         $first = (int) array_key_first($runs);
         $last = (int) array_key_last($runs);
@@ -74,7 +76,10 @@ final readonly class Silhouette
      */
     public static function places(float $from, float $to): array
     {
-        return array_map(static fn(int $i): float => $from + ($to - $from) * (1 - cos(M_PI * $i / self::POINTS)) / 2, range(1, self::POINTS - 1));
+        return array_map(
+            static fn(int $i): float => $from + ($to - $from) * (1 - cos(M_PI * $i / self::POINTS)) / 2,
+            range(1, self::POINTS - 1),
+        );
     }
 
     /** @return array<int, array{int, int}> first and last row by column */

@@ -30,6 +30,10 @@ final class Smooth
     {
         $half = $soft / 2;
 
-        return $x >= $from + $half && $x <= $to - $half ? 1.0 : self::step($from - $half, $from + $half, $x) * (1 - self::step($to - $half, $to + $half, $x));
+        return $x >= $from + $half && $x <= $to - $half ? 1.0 : self::step(
+            $from - $half,
+            $from + $half,
+            $x,
+        ) * (1 - self::step($to - $half, $to + $half, $x));
     }
 }

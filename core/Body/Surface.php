@@ -110,7 +110,18 @@ final readonly class Surface
             $theta[] = ($j + 0.5) * 180 / $rows;
         }
 
-        return new self($body, $columns, $rows, $us, $theta, array_values($normalY), array_values($normalZ), array_values($arc), array_values($area), $flank);
+        return new self(
+            $body,
+            $columns,
+            $rows,
+            $us,
+            $theta,
+            array_values($normalY),
+            array_values($normalZ),
+            array_values($arc),
+            array_values($area),
+            $flank,
+        );
     }
 
     /** @return array{float, float, float} half width, and height above and below the axis, in mm */

@@ -80,7 +80,10 @@ final class Trace
                     throw Refused::at("{$pointer}/{$name}/{$i}", 'This point lies beyond nose or tail.');
                 }
                 if ($away < -0.02 * $long) {
-                    throw Refused::at("{$pointer}/{$name}/{$i}", "This point of the {$name} edge lies across the line from nose to tail: the edges would cross.");
+                    throw Refused::at(
+                        "{$pointer}/{$name}/{$i}",
+                        "This point of the {$name} edge lies across the line from nose to tail: the edges would cross.",
+                    );
                 }
                 $edge[] = [max(0.0, min(1.0, $u)), max(0.0, $away) / $long * $lengthMm];
             }

@@ -59,7 +59,14 @@ enum Zone: string
         $gill = $marks->gillU;
         $eye = 0.3 * $gill;
         // Between gill and tail fins stand where they stand on most fish.
-        $fin = static fn(float $from, float $to, float $fromDeg, float $toDeg): Extent => new Extent($gill + (1 - $gill) * $from, $gill + (1 - $gill) * $to, 0.03, $fromDeg, $toDeg, 14.0);
+        $fin = static fn(float $from, float $to, float $fromDeg, float $toDeg): Extent => new Extent(
+            $gill + (1 - $gill) * $from,
+            $gill + (1 - $gill) * $to,
+            0.03,
+            $fromDeg,
+            $toDeg,
+            14.0,
+        );
 
         return match ($this) {
             self::Whole => new Extent(-1.0, 2.0, 0.0, -1.0, 361.0, 0.0),

@@ -22,7 +22,8 @@ final class AdviseCalculator implements Calculator
     {
         return <<<'TEXT'
             in:  a recipe document (contract/recipe.schema.json)
-            out: findings [{rule, severity: stop|caution|hint, step, headline, reason, fix: {label, step, set, insert: a step to put in before it, or null} or null}]
+            out: findings [{rule, severity: stop|caution|hint, step, headline, reason,
+                 fix: {label, step, set, insert: a step to put in before it, or null} or null}]
             TEXT;
     }
 

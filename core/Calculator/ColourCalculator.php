@@ -19,7 +19,8 @@ final class ColourCalculator implements Calculator
     public function shape(): string
     {
         return <<<'TEXT'
-            in:  a colour: {"hex": "#rrggbb"}, {"lab": [L, a, b]} or {"reflectance": {"start": 400, "step": 10, "values": [31 numbers 0..1]}}
+            in:  a colour: {"hex": "#rrggbb"}, {"lab": [L, a, b]} or
+                 {"reflectance": {"start": 400, "step": 10, "values": [31 numbers 0..1]}}
             out: hex, xyz [3] (Y of white = 100), lab [3], lch [3], in_gamut, reflectance
             TEXT;
     }

@@ -33,6 +33,9 @@ final class DifferenceCalculator implements Calculator
     {
         $in->only(['a', 'b']);
 
-        return ['delta_e_2000' => DeltaE2000::between(PaintReader::colour($in->field('a'))->lab, PaintReader::colour($in->field('b'))->lab)];
+        return ['delta_e_2000' => DeltaE2000::between(
+            PaintReader::colour($in->field('a'))->lab,
+            PaintReader::colour($in->field('b'))->lab,
+        )];
     }
 }

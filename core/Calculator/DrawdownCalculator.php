@@ -31,7 +31,13 @@ final class DrawdownCalculator implements Calculator
 
     public function example(): array
     {
-        return ['over_white' => ['hex' => '#c9a13c'], 'over_black' => ['hex' => '#6f5a24'], 'white' => ['hex' => '#f0f0ee'], 'black' => ['hex' => '#141414'], 'dry_um' => 12];
+        return [
+            'over_white' => ['hex' => '#c9a13c'],
+            'over_black' => ['hex' => '#6f5a24'],
+            'white' => ['hex' => '#f0f0ee'],
+            'black' => ['hex' => '#141414'],
+            'dry_um' => 12,
+        ];
     }
 
     public function calculate(Node $in): array

@@ -27,7 +27,14 @@ final class DryCalculator implements Calculator
 
     public function example(): array
     {
-        return ['wet_um' => 9, 'volatile_fraction' => 0.65, 'air_c' => 21, 'humidity_percent' => 50, 'air_speed_m_s' => 0, 'surface_c' => 21];
+        return [
+            'wet_um' => 9,
+            'volatile_fraction' => 0.65,
+            'air_c' => 21,
+            'humidity_percent' => 50,
+            'air_speed_m_s' => 0,
+            'surface_c' => 21,
+        ];
     }
 
     public function calculate(Node $in): array

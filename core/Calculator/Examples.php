@@ -30,8 +30,12 @@ final class Examples
             'steps' => [
                 ['id' => 'base', 'type' => 'paint', 'mix' => [['paint' => 'white', 'drops' => 6]], 'technique' => ['name' => 'spray'],
                     'where' => ['zone' => 'whole'], 'coats' => 2, 'weight' => 'heavy', 'psi' => 38, 'set' => ['by' => 'heat']],
-                ['id' => 'scales', 'type' => 'paint', 'mix' => [['paint' => 'moss', 'drops' => 3]], 'technique' => ['name' => 'mesh', 'pitch_mm' => 3],
-                    'where' => ['zone' => 'back'], 'aim_deg' => 20, 'width_mm' => 26, 'coats' => 3, 'psi' => 10, 'thinning_percent' => 60, 'set' => ['by' => 'heat']],
+                ['id' => 'scales', 'type' => 'paint', 'mix' => [['paint' => 'moss', 'drops' => 3]], 'technique' => [
+                    'name' => 'mesh',
+                    'pitch_mm' => 3,
+                ],
+                    'where' => ['zone' => 'back'], 'aim_deg' => 20, 'width_mm' => 26, 'coats' => 3, 'psi' => 10,
+                    'thinning_percent' => 60, 'set' => ['by' => 'heat']],
             ],
         ];
     }

@@ -37,7 +37,11 @@ final class HideCalculator implements Calculator
         $optics = PaintReader::optics($paint);
         $um = Hiding::thicknessUm($optics, $in->optional('target')?->number(0.01, 0.999) ?? Hiding::HIDDEN);
         if ($um === null) {
-            return ['dry_um' => null, 'coats' => null, 'reason' => 'It scatters and absorbs too little: no film that can be laid hides. Put white or another opaque under it.'];
+            return [
+                'dry_um' => null,
+                'coats' => null,
+                'reason' => 'It scatters and absorbs too little: no film that can be laid hides. Put white or another opaque under it.',
+            ];
         }
         $kind = Kind::tryFrom($paint->optional('kind')?->text() ?? '') ?? Kind::Opaque;
 

@@ -29,7 +29,10 @@ final class MixCalculator implements Calculator
 
     public function example(): array
     {
-        return ['parts' => [['paint' => ['hex' => '#f2f2ee', 'kind' => 'opaque'], 'drops' => 3], ['paint' => ['hex' => '#c8102e', 'kind' => 'opaque'], 'drops' => 1]]];
+        return ['parts' => [
+            ['paint' => ['hex' => '#f2f2ee', 'kind' => 'opaque'], 'drops' => 3],
+            ['paint' => ['hex' => '#c8102e', 'kind' => 'opaque'], 'drops' => 1],
+        ]];
     }
 
     public function calculate(Node $in): array

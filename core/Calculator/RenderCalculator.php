@@ -30,7 +30,8 @@ final class RenderCalculator implements Calculator
         return <<<'TEXT'
             in:  recipe: a recipe document (or the document itself); body (optional: fit to it), upto (step id), width (default 256),
                  height (default 128, even), surface: matte or clear (default clear)
-            out: width, height, palette [hex], glint [hex], cells (base64, row by row from the back ridge, nose to tail), bytes_per_cell (2, little endian)
+            out: width, height, palette [hex], glint [hex],
+                 cells (base64, row by row from the back ridge, nose to tail), bytes_per_cell (2, little endian)
             TEXT;
     }
 

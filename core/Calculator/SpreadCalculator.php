@@ -18,7 +18,8 @@ final class SpreadCalculator implements Calculator
     public function shape(): string
     {
         return <<<'TEXT'
-            in:  area_mm2, wet_um, coats, transfer_efficiency (above 0 to 1), solids (0 to 1, by volume), thinning (0 to 1, share of reducer)
+            in:  area_mm2, wet_um, coats, transfer_efficiency (above 0 to 1),
+                 solids (0 to 1, by volume), thinning (0 to 1, share of reducer)
             out: ml, drops (of 0.05 ml), dry_um
             TEXT;
     }

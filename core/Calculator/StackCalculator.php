@@ -27,7 +27,8 @@ final class StackCalculator implements Calculator
     public function shape(): string
     {
         return <<<'TEXT'
-            in:  substrate: a colour (of the ground itself, without its surface); layers: [{paint, dry_um}] from the ground outwards; surface: none, matte or clear
+            in:  substrate: a colour (of the ground itself, without its surface);
+                 layers: [{paint, dry_um}] from the ground outwards; surface: none, matte or clear
             out: after: for each layer hex, lab, reflectance; glint (hex at the mirror angle, where flakes shine), passes and
                  returns (share of the light that goes through it and back, and that it throws back itself)
             TEXT;
@@ -59,7 +60,9 @@ final class StackCalculator implements Calculator
             $xyz = $colour->lab->toXyz();
             [$x, $y, $z] = $state->glint ?? [0.0, 0.0, 0.0];
             $after[] = [
-                'hex' => $colour->hex(), 'lab' => ResultWriter::lab($colour->lab), 'reflectance' => ResultWriter::curve($colour->reflectance()),
+                'hex' => $colour->hex(),
+                'lab' => ResultWriter::lab($colour->lab),
+                'reflectance' => ResultWriter::curve($colour->reflectance()),
                 'glint' => Srgb::fromXyz(new Xyz($xyz->x + 100 * $x, $xyz->y + 100 * $y, $xyz->z + 100 * $z))->hex(),
                 'passes' => Observer::luminous($film->t2), 'returns' => Observer::luminous($film->r),
             ];

@@ -68,7 +68,8 @@ enum Clear: string
     public function caution(): string
     {
         return match ($this) {
-            self::Epoxy, self::Resin => 'Epoxy and resin sensitise the skin: wear gloves. Keep flames and heat guns away until vapours are gone.',
+            self::Epoxy,
+            self::Resin => 'Epoxy and resin sensitise the skin: wear gloves. Keep flames and heat guns away until vapours are gone.',
             self::Uv => 'UV resin sensitises the skin: wear gloves. Shield your eyes from the lamp.',
             self::Urethane => 'Moisture-cure urethane holds isocyanate: supplied air or as the sheet says; not for asthmatics.',
             self::Acrylic => 'Spray clear is solvent: fire and vapour. Moving air, respirator, no flame or heat gun near.',

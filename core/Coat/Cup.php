@@ -21,7 +21,12 @@ final readonly class Cup
         $times = max(1, (int) ceil($undiluted / max(1e-9, $onceMl) - 1e-9));
         $paints = [];
         foreach ($ratio->parts as [$paint, $drops]) {
-            $paints[] = ['paintId' => $paint->id, 'name' => $paint->name, 'drops' => $drops * $times, 'ml' => $drops * $times * $paint->dropMl];
+            $paints[] = [
+                'paintId' => $paint->id,
+                'name' => $paint->name,
+                'drops' => $drops * $times,
+                'ml' => $drops * $times * $paint->dropMl,
+            ];
         }
         $paintMl = $onceMl * $times;
         $reducer = (int) round($paintMl * $coat->thinning / (1 - $coat->thinning) / Spread::DROP_ML);

@@ -75,7 +75,9 @@ final readonly class Mixture
     {
         $ml = $this->ml();
 
-        return $ml > 0 ? array_sum(array_map(static fn(array $part): float => $part[1] * $part[0]->dropMl * $part[0]->drying, $this->parts)) / $ml : 1.0;
+        return $ml > 0
+            ? array_sum(array_map(static fn(array $part): float => $part[1] * $part[0]->dropMl * $part[0]->drying, $this->parts)) / $ml
+            : 1.0;
     }
 
     /** Null when there are no solids in it. */
@@ -85,7 +87,10 @@ final readonly class Mixture
             return null;
         }
 
-        return DuncanMixing::mix(array_map(static fn(array $part): array => [$part[0]->optics, $part[1] * $part[0]->dropMl * $part[0]->solids], $this->parts));
+        return DuncanMixing::mix(array_map(
+            static fn(array $part): array => [$part[0]->optics, $part[1] * $part[0]->dropMl * $part[0]->solids],
+            $this->parts,
+        ));
     }
 
     /** The paints' names, as one says them. */
@@ -116,10 +121,21 @@ final readonly class Mixture
             ? Masstone::of($optics)->values
             : FilmState::ground(array_fill(0, Spectrum::BANDS, self::WHITE))->under(Film::of($optics, $film))->flat();
 
-        return new Paint($id, $name, $kind, $optics, SurfaceFinish::Clear->colour($curve)->hex(), $this->solids(), $this->ml() / $drops, implode(', ', array_keys($families)), $this->fromCards(), $this->drying());
+        return new Paint(
+            $id,
+            $name,
+            $kind,
+            $optics,
+            SurfaceFinish::Clear->colour($curve)->hex(),
+            $this->solids(),
+            $this->ml() / $drops,
+            implode(', ', array_keys($families)),
+            $this->fromCards(),
+            $this->drying(),
+        );
     }
 
-    /** What speaks against mixing these at all; null when nothing is known to. Common practice, no published source. */
+    /** A reason not to mix these paints; null when there is none. Common practice, no published source. */
     public function warning(): ?string
     {
         return $this->solvents() === 0 || $this->solvents() === \count($this->parts) ? null

@@ -15,7 +15,14 @@ final readonly class Paint
     public const ORDINARY_SOLIDS = 0.35;
 
     /** Families of chemistry painters tell apart; others may be named. Common practice, no published source. */
-    public const FAMILIES = ['water-borne acrylic', 'acrylic ink', 'water-borne urethane', 'solvent acrylic', 'solvent lacquer', 'craft acrylic'];
+    public const FAMILIES = [
+        'water-borne acrylic',
+        'acrylic ink',
+        'water-borne urethane',
+        'solvent acrylic',
+        'solvent lacquer',
+        'craft acrylic',
+    ];
 
     public const FINISHES = ['matte', 'satin', 'gloss', 'shimmer', 'sparkle'];
 
@@ -44,7 +51,18 @@ final readonly class Paint
 
     public function withDrying(float $drying): self
     {
-        return new self($this->id, $this->name, $this->kind, $this->optics, $this->hex, $this->solids, $this->dropMl, $this->family, $this->fromCard, $drying);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $this->optics,
+            $this->hex,
+            $this->solids,
+            $this->dropMl,
+            $this->family,
+            $this->fromCard,
+            $drying,
+        );
     }
 
     /** Thinned and cleaned with solvent, and sets free its vapour. */

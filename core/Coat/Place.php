@@ -43,7 +43,14 @@ final readonly class Place
     public function extent(Marks $marks): Extent
     {
         return $this->zone?->extent($marks)
-            ?? Extent::set($this->fromU, $this->toU, max(0.004, 0.16 * $this->soft), $this->fromDeg, $this->toDeg, max(1.5, 50 * $this->soft));
+            ?? Extent::set(
+                $this->fromU,
+                $this->toU,
+                max(0.004, 0.16 * $this->soft),
+                $this->fromDeg,
+                $this->toDeg,
+                max(1.5, 50 * $this->soft),
+            );
     }
 
     public function label(): string

@@ -16,7 +16,7 @@ enum Bands: int
     case EverySecond = 2;
     case EveryThird = 3;
 
-    /** So many of those followed, three on either side, say what lies between them. */
+    /** Interpolates between the bands followed, from three neighbours on either side. */
     private const THROUGH = 6;
 
     /**

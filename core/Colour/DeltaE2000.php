@@ -66,7 +66,11 @@ final readonly class DeltaE2000
 
         $lBar50 = (($l1 + $l2) / 2 - 50) ** 2;
         $cBarP = ($c1p + $c2p) / 2;
-        $t = 1 - 0.17 * cos($hBarP - 30 * self::DEG) + 0.24 * cos(2 * $hBarP) + 0.32 * cos(3 * $hBarP + 6 * self::DEG) - 0.20 * cos(4 * $hBarP - 63 * self::DEG);
+        $t = 1
+            - 0.17 * cos($hBarP - 30 * self::DEG)
+            + 0.24 * cos(2 * $hBarP)
+            + 0.32 * cos(3 * $hBarP + 6 * self::DEG)
+            - 0.20 * cos(4 * $hBarP - 63 * self::DEG);
         $sl = 1 + 0.015 * $lBar50 / sqrt(20 + $lBar50);
         $sc = 1 + 0.045 * $cBarP;
         $sh = 1 + 0.015 * $cBarP * $t;

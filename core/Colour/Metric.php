@@ -28,7 +28,11 @@ final readonly class Metric
     public static function at(Lab $colour): self
     {
         $difference = new DeltaE2000($colour);
-        $square = static fn(float $l, float $a, float $b): float => ($difference->to($colour->l + $l * self::STEP, $colour->a + $a * self::STEP, $colour->b + $b * self::STEP) / self::STEP) ** 2;
+        $square = static fn(float $l, float $a, float $b): float => ($difference->to(
+            $colour->l + $l * self::STEP,
+            $colour->a + $a * self::STEP,
+            $colour->b + $b * self::STEP,
+        ) / self::STEP) ** 2;
         [$l, $a, $b] = [$square(1, 0, 0), $square(0, 1, 0), $square(0, 0, 1)];
         $mixed = static fn(float $both, float $one, float $two): float => ($both - $one - $two) / 2;
         // Cholesky: the form is the square of an upper triangle.

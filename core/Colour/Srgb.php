@@ -62,7 +62,12 @@ final readonly class Srgb
 
     public function toXyz(): Xyz
     {
-        return new Xyz(...self::times(self::TO_XYZ, self::decode($this->r) * 100, self::decode($this->g) * 100, self::decode($this->b) * 100));
+        return new Xyz(...self::times(
+            self::TO_XYZ,
+            self::decode($this->r) * 100,
+            self::decode($this->g) * 100,
+            self::decode($this->b) * 100,
+        ));
     }
 
     /** Whether the screen can show it, within half a step of its 8 bits. */

@@ -27,7 +27,12 @@ final class Upsampling
         // Saturated swatches are reached from the grey of the same lightness in stages: from far off the solver can stray.
         foreach (self::STAGES as $share) {
             $staged = new Lab($target->l, $target->a * $share, $target->b * $share);
-            $coefficients = LeastSquares::minimise($coefficients, static fn(array $c): array => self::residual($c, $staged), self::STEPS, self::GOOD_ENOUGH);
+            $coefficients = LeastSquares::minimise(
+                $coefficients,
+                static fn(array $c): array => self::residual($c, $staged),
+                self::STEPS,
+                self::GOOD_ENOUGH,
+            );
         }
 
         return Spectrum::of(self::curve($coefficients));

@@ -14,10 +14,10 @@ final class Pace
 
     public const MOST = 2.5;
 
-    /** So many times quicker or slower than any paint dries, a clock was set or a bait forgotten: that says nothing. */
+    /** Ratios this far outside the bounds are discarded: a clock was changed or a bait forgotten. */
     private const ABSURD = 4.0;
 
-    /** What one run counts against all before it. */
+    /** Weight of one run against all earlier ones. */
     private const SHARE = 0.3;
 
     /**
@@ -30,7 +30,7 @@ final class Pace
         return self::bounded($pace + self::SHARE * (self::bounded($ratio) - $pace));
     }
 
-    /** Whether so much, actual over predicted, can have been a paint drying at all. */
+    /** Whether a ratio of actual to predicted drying time is plausible. */
     public static function tells(float $ratio): bool
     {
         return $ratio >= self::LEAST / self::ABSURD && $ratio <= self::MOST * self::ABSURD;

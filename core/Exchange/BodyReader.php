@@ -65,7 +65,19 @@ final class BodyReader
 
     private static function marks(Node $node): Marks
     {
-        $node->only(['gill_u', 'eye_u', 'eye_deg', 'eye_socket_mm', 'bill_length_mm', 'bill_angle_deg', 'joints_u', 'hooks_u', 'tie_u', 'tie_deg', 'zones']);
+        $node->only([
+            'gill_u',
+            'eye_u',
+            'eye_deg',
+            'eye_socket_mm',
+            'bill_length_mm',
+            'bill_angle_deg',
+            'joints_u',
+            'hooks_u',
+            'tie_u',
+            'tie_deg',
+            'zones',
+        ]);
         $places = static fn(string $field): array => array_map(
             static fn(Node $u): float => $u->number(0, 1),
             $node->optional($field)?->items(0, 12) ?? [],

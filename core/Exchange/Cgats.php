@@ -32,11 +32,16 @@ final class Cgats
             array_push($fields, 'LAB_L', 'LAB_A', 'LAB_B');
         }
         $lines = ['CGATS.17', 'ORIGINATOR "Hawkbrush"', 'WEIGHTING_FUNCTION "ILLUMINANT, D65"', 'WEIGHTING_FUNCTION "OBSERVER, 2 degree"',
-            'NUMBER_OF_FIELDS '.\count($fields), 'BEGIN_DATA_FORMAT', implode(' ', $fields), 'END_DATA_FORMAT', 'NUMBER_OF_SETS '.\count($readings), 'BEGIN_DATA'];
+            'NUMBER_OF_FIELDS '
+                .\count($fields), 'BEGIN_DATA_FORMAT', implode(' ', $fields), 'END_DATA_FORMAT', 'NUMBER_OF_SETS '
+                .\count($readings), 'BEGIN_DATA'];
         foreach ($readings as $i => $reading) {
             $lab = $reading->colour->lab;
             // As many digits as it takes to read back the very same number.
-            $values = array_map(static fn(float $v): string => var_export($v, true), $spectral ? $reading->colour->reflectance()->values : [$lab->l, $lab->a, $lab->b]);
+            $values = array_map(
+                static fn(float $v): string => var_export($v, true),
+                $spectral ? $reading->colour->reflectance()->values : [$lab->l, $lab->a, $lab->b],
+            );
             $lines[] = ($i + 1).' "'.str_replace('"', "'", $reading->name).'" '.implode(' ', $values);
         }
         $lines[] = 'END_DATA';
@@ -53,7 +58,9 @@ final class Cgats
     {
         if (preg_match('/BEGIN_DATA_FORMAT\s+(.*?)\s+END_DATA_FORMAT/s', $text, $format) !== 1
             || preg_match('/BEGIN_DATA\s+(.*?)\s+END_DATA\s*$/s', rtrim($text)."\n", $data) !== 1) {
-            throw Refused::because('This is no CGATS text: the names of its fields (BEGIN_DATA_FORMAT) or its data (BEGIN_DATA) are missing.');
+            throw Refused::because(
+                'This is no CGATS text: the names of its fields (BEGIN_DATA_FORMAT) or its data (BEGIN_DATA) are missing.',
+            );
         }
         $fields = array_flip(array_map(strtoupper(...), preg_split('/\s+/', trim($format[1])) ?: []));
         $bands = self::bands($fields);
@@ -63,7 +70,10 @@ final class Cgats
         if ($bands === [] && preg_match('/ILLUMINANT[^"\n]*,\s*D50/i', $text) === 1) {
             throw Refused::because('Its L*a*b* is for the light D50; here all is D65. Export it with curves, or for D65.');
         }
-        $lines = array_values(array_filter(preg_split('/\r\n|\n|\r/', trim($data[1])) ?: [], static fn(string $line): bool => trim($line) !== '' && trim($line)[0] !== '#'));
+        $lines = array_values(array_filter(
+            preg_split('/\r\n|\n|\r/', trim($data[1])) ?: [],
+            static fn(string $line): bool => trim($line) !== '' && trim($line)[0] !== '#',
+        ));
         if (\count($lines) > self::MOST_SETS) {
             throw Refused::because('Up to '.self::MOST_SETS.' colours are read at once.');
         }
@@ -76,8 +86,20 @@ final class Cgats
             }
             $name = $cells[$fields['SAMPLE_NAME'] ?? $fields['SAMPLE_ID'] ?? 0];
             $readings[] = $bands === []
-                ? new Reading($name, Colour::fromLab(new Lab(self::number($cells[$fields['LAB_L']], $i), self::number($cells[$fields['LAB_A']], $i), self::number($cells[$fields['LAB_B']], $i))), false)
-                : new Reading($name, Colour::fromReflectance(self::curve(array_map(static fn(int $at): float => self::number($cells[$at], $i), $bands), $i)), true);
+                ? new Reading(
+                    $name,
+                    Colour::fromLab(new Lab(
+                        self::number($cells[$fields['LAB_L']], $i),
+                        self::number($cells[$fields['LAB_A']], $i),
+                        self::number($cells[$fields['LAB_B']], $i),
+                    )),
+                    false,
+                )
+                : new Reading(
+                    $name,
+                    Colour::fromReflectance(self::curve(array_map(static fn(int $at): float => self::number($cells[$at], $i), $bands), $i)),
+                    true,
+                );
         }
 
         return $readings;

@@ -40,7 +40,9 @@ final class Csv
             $cells = $lines->fgetcsv($separator, '"', '');
             // A quotation that is not closed runs on to the end of the text.
             if (substr_count($text, '"', (int) $begins, (int) $lines->ftell() - (int) $begins) % 2 !== 0) {
-                throw Refused::because('Line '.(\count($rows) + 1).' has a quotation mark that is not closed, or one in the middle of a cell.');
+                throw Refused::because(
+                    'Line '.(\count($rows) + 1).' has a quotation mark that is not closed, or one in the middle of a cell.',
+                );
             }
             $rows[] = array_map(static fn(mixed $cell): string => self::plain(trim((string) $cell)), \is_array($cells) ? $cells : []);
         }

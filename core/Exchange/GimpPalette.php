@@ -47,10 +47,17 @@ final class GimpPalette
 
                 continue;
             }
-            if (preg_match('/^(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})(?:\s+(.*))?$/u', $line, $parts) !== 1 || max($parts[1], $parts[2], $parts[3]) > 255) {
+            if (preg_match(
+                '/^(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})(?:\s+(.*))?$/u',
+                $line,
+                $parts,
+            ) !== 1 || max($parts[1], $parts[2], $parts[3]) > 255) {
                 throw Refused::because('Line '.($i + 1).' is no colour: three numbers from 0 to 255 and a name were expected.');
             }
-            $colours[] = [mb_substr(self::line($parts[4] ?? ''), 0, 80) ?: 'Untitled', (new Srgb($parts[1] / 255, $parts[2] / 255, $parts[3] / 255))->hex()];
+            $colours[] = [
+                mb_substr(self::line($parts[4] ?? ''), 0, 80) ?: 'Untitled',
+                (new Srgb($parts[1] / 255, $parts[2] / 255, $parts[3] / 255))->hex(),
+            ];
             if (\count($colours) > self::MOST_COLOURS) {
                 throw Refused::because('A palette holds up to '.self::MOST_COLOURS.' colours here.');
             }

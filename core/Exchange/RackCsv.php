@@ -35,7 +35,19 @@ final class RackCsv
 
     private const DRYING = 'Drying (times the model)';
 
-    private const COLUMNS = [self::NAME, self::KIND, self::SWATCH, self::FAMILY, self::FINISH, self::SOLIDS, self::DROP, self::BOTTLE, self::LEFT, self::OPENED, self::DRYING];
+    private const COLUMNS = [
+        self::NAME,
+        self::KIND,
+        self::SWATCH,
+        self::FAMILY,
+        self::FINISH,
+        self::SOLIDS,
+        self::DROP,
+        self::BOTTLE,
+        self::LEFT,
+        self::OPENED,
+        self::DRYING,
+    ];
 
     private const NEEDED = [self::NAME, self::KIND, self::SWATCH];
 
@@ -47,8 +59,16 @@ final class RackCsv
         $rows = [self::COLUMNS];
         foreach ($bottles as $bottle) {
             $rows[] = [
-                $bottle->name, $bottle->kind->value, $bottle->hex, $bottle->family, $bottle->finish, self::figure($bottle->solids * 100), self::figure($bottle->dropMl),
-                self::figure($bottle->bottleMl), self::figure($bottle->leftMl), $bottle->openedOn ?? '', $bottle->drying === null ? '' : self::figure($bottle->drying),
+                $bottle->name,
+                $bottle->kind->value,
+                $bottle->hex,
+                $bottle->family,
+                $bottle->finish,
+                self::figure($bottle->solids * 100),
+                self::figure($bottle->dropMl),
+                self::figure($bottle->bottleMl), self::figure($bottle->leftMl), $bottle->openedOn ?? '', $bottle->drying === null
+                    ? ''
+                    : self::figure($bottle->drying),
             ];
         }
 

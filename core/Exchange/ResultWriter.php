@@ -33,7 +33,12 @@ final class ResultWriter
             'step' => $finding->stepId,
             'headline' => $finding->headline,
             'reason' => $finding->reason,
-            'fix' => $finding->fix === null ? null : ['label' => $finding->fix->label, 'step' => $finding->fix->stepId, 'set' => (object) $finding->fix->set, 'insert' => $finding->fix->insert],
+            'fix' => $finding->fix === null ? null : [
+                'label' => $finding->fix->label,
+                'step' => $finding->fix->stepId,
+                'set' => (object) $finding->fix->set,
+                'insert' => $finding->fix->insert,
+            ],
         ];
     }
 

@@ -36,6 +36,9 @@ final class SvgOutline
             }
         }
 
-        return ['outline' => ['nose' => $end($left), 'tail' => $end($right), 'upper' => $upper, 'lower' => $lower], 'dropped' => $read->dropped];
+        return [
+            'outline' => ['nose' => $end($left), 'tail' => $end($right), 'upper' => $upper, 'lower' => $lower],
+            'dropped' => $read->dropped,
+        ];
     }
 }

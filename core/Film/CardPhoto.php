@@ -49,7 +49,10 @@ final readonly class CardPhoto
                 throw Refused::at('/spots/white', 'The white of the card is burnt out in this photograph. Take it again a little darker.');
             }
             if ($shown - $shownBlack[$i] < self::APART) {
-                throw Refused::at('/spots/black', 'White and black of the card are hardly apart in this photograph. Are the spots mixed up, or is it too dark?');
+                throw Refused::at(
+                    '/spots/black',
+                    'White and black of the card are hardly apart in this photograph. Are the spots mixed up, or is it too dark?',
+                );
             }
             $stretch[] = ($isWhite[$i] - $isBlack[$i]) / ($shown - $shownBlack[$i]);
         }

@@ -28,7 +28,7 @@ final readonly class Coats
     /** So far from its swatch, DeltaE00, a colour is another one. */
     private const OTHER = 12.0;
 
-    /** So many degrees away a hue is another one, whichever way it turned. */
+    /** Hue difference in degrees from which a colour counts as another hue. */
     private const ANOTHER = 60.0;
 
     /**
@@ -67,13 +67,23 @@ final readonly class Coats
             Hiding::HIDDEN,
             $left->deltaE,
             $left->words(),
-            $unseen === null ? \sprintf('%d coats would leave %.1f', self::MOST, $after[self::MOST - 1][1]) : \sprintf('less than 1 after %s', self::counted($unseen)),
+            $unseen === null ? \sprintf(
+                '%d coats would leave %.1f',
+                self::MOST,
+                $after[self::MOST - 1][1],
+            ) : \sprintf('less than 1 after %s', self::counted($unseen)),
         ), $after);
     }
 
     /** Until it comes within some DeltaE00 of a wanted colour. */
-    public static function untilColour(Optics $optics, Spectrum $ground, float $coatUm, SurfaceFinish $finish, Lab $wanted, float $within): self
-    {
+    public static function untilColour(
+        Optics $optics,
+        Spectrum $ground,
+        float $coatUm,
+        SurfaceFinish $finish,
+        Lab $wanted,
+        float $within,
+    ): self {
         $after = self::lay($optics, $ground, $coatUm, $finish, $wanted);
         $coats = self::firstWithin($after, $within);
         if ($coats !== null) {
@@ -84,7 +94,16 @@ final readonly class Coats
             $best = $missedBy < $after[$best][1] ? $i : $best;
         }
 
-        return new self(null, \sprintf('It never gets there. It comes nearest with %s, %.1f DeltaE00 off: %s.', self::counted($best + 1), $after[$best][1], self::whatIsOff($after[$best][0]->lab, $wanted)), $after);
+        return new self(
+            null,
+            \sprintf(
+                'It never gets there. It comes nearest with %s, %.1f DeltaE00 off: %s.',
+                self::counted($best + 1),
+                $after[$best][1],
+                self::whatIsOff($after[$best][0]->lab, $wanted),
+            ),
+            $after,
+        );
     }
 
     /** @return list<array{Colour, float}> */
@@ -156,7 +175,11 @@ final readonly class Coats
         }
         $turn = fmod($is->hue() - $wanted->hue() + 540, 360) - 180;
         if (min($is->chroma(), $wanted->chroma()) > 5 && abs($turn) >= 3) {
-            $off[] = abs($turn) > self::ANOTHER ? 'of another hue' : \sprintf('hue turned %.0f degrees towards %s', abs($turn), self::towards(deg2rad($wanted->hue()), $turn));
+            $off[] = abs($turn) > self::ANOTHER ? 'of another hue' : \sprintf(
+                'hue turned %.0f degrees towards %s',
+                abs($turn),
+                self::towards(deg2rad($wanted->hue()), $turn),
+            );
         }
 
         return $off === [] ? 'a little in everything' : implode(', ', $off);

@@ -20,7 +20,7 @@ final readonly class Drawdown
     /** A ground under this share of light counts as black, the other half must return this much more to tell them apart. */
     private const APART = 0.2;
 
-    /** Readings that stray from what any film can do by no more than this are noise and are put right. */
+    /** Readings outside what a film can reach by less than this are noise and are clamped. */
     private const NOISE = 0.02;
 
     /** Contrast of what hides as an opaque paint does. */
@@ -41,8 +41,14 @@ final readonly class Drawdown
      *
      * @throws Refused when no paint makes such a card, saying why
      */
-    public static function solve(Spectrum $overWhite, Spectrum $overBlack, Spectrum $white, Spectrum $black, float $dryUm, ?Optics $before = null): self
-    {
+    public static function solve(
+        Spectrum $overWhite,
+        Spectrum $overBlack,
+        Spectrum $white,
+        Spectrum $black,
+        float $dryUm,
+        ?Optics $before = null,
+    ): self {
         self::check($overWhite, $overBlack, $white, $black, $dryUm);
         $bands = [];
         foreach ($overWhite->values as $i => $light) {
@@ -70,15 +76,24 @@ final readonly class Drawdown
             };
         }
         if (max(0.0, ...array_column($even, 1)) > Optics::STRONGEST_PER_UM) {
-            throw Refused::at('/dry_um', 'No paint hides like this in so thin a film. Is the thickness in micrometres, and of the dry film?');
+            throw Refused::at(
+                '/dry_um',
+                'No paint hides like this in so thin a film. Is the thickness in micrometres, and of the dry film?',
+            );
         }
 
         return new self(
             // How much is taken beyond that no card tells.
-            Optics::of(Spectrum::of(array_map(static fn(float $k): float => min($k, Optics::STRONGEST_PER_UM), array_column($even, 0))), Spectrum::of(array_column($even, 1))),
+            Optics::of(
+                Spectrum::of(array_map(static fn(float $k): float => min($k, Optics::STRONGEST_PER_UM), array_column($even, 0))),
+                Spectrum::of(array_column($even, 1)),
+            ),
             $ratio,
             $kind,
-            Observer::luminous(array_map(static fn(ReadBand $band): float => $band->dark() || ($line === null && $band->off === INF) ? 1.0 : 0.0, $bands)) > self::MUCH,
+            Observer::luminous(array_map(
+                static fn(ReadBand $band): float => $band->dark() || ($line === null && $band->off === INF) ? 1.0 : 0.0,
+                $bands,
+            )) > self::MUCH,
         );
     }
 
@@ -87,12 +102,21 @@ final readonly class Drawdown
      *
      * @throws Refused when no paint makes such a card, saying why
      */
-    public static function ofSwatches(Spectrum $overWhite, Spectrum $overBlack, Spectrum $white, Spectrum $black, float $dryUm, ?Optics $before = null): self
-    {
+    public static function ofSwatches(
+        Spectrum $overWhite,
+        Spectrum $overBlack,
+        Spectrum $white,
+        Spectrum $black,
+        float $dryUm,
+        ?Optics $before = null,
+    ): self {
         self::check($overWhite, $overBlack, $white, $black, $dryUm);
         $dark = Observer::luminous($overBlack->values);
         $ratio = min(1.0, $dark / max(1e-9, Observer::luminous($overWhite->values)));
-        $likely = $before !== null && min([INF, ...$before->s->values]) > 0 ? $before->s : Optics::fromSwatch($overWhite, $dark > Observer::luminous($black->values) ? self::kindOf($ratio, INF, 1.0) : Kind::Transparent)->s;
+        $likely = $before !== null && min([INF, ...$before->s->values]) > 0 ? $before->s : Optics::fromSwatch(
+            $overWhite,
+            $dark > Observer::luminous($black->values) ? self::kindOf($ratio, INF, 1.0) : Kind::Transparent,
+        )->s;
         $optics = SwatchCard::optics($overWhite, $overBlack, $white, $black, $dryUm, $likely);
 
         return new self($optics, $ratio, self::kindOf($ratio, max([0.0, ...$optics->s->values]), 1.0), $ratio > Hiding::HIDDEN);
@@ -105,13 +129,19 @@ final readonly class Drawdown
             throw Refused::at('/dry_um', 'The film of a card is more than 0 and at most '.self::THICKEST_UM.' um thick.');
         }
         if (Observer::luminous($white->values) - Observer::luminous($black->values) < self::APART) {
-            throw Refused::at('/white', 'The white of this card is hardly lighter than its black: with such a card opacity cannot be told.');
+            throw Refused::at(
+                '/white',
+                'The white of this card is hardly lighter than its black: with such a card opacity cannot be told.',
+            );
         }
         if (Observer::luminous($overBlack->values) > Observer::luminous($overWhite->values) + self::NOISE) {
             throw Refused::at('/over_black', 'The black half is lighter than the white half. No paint does that: are the two mixed up?');
         }
         foreach (Observer::weights() as $weights) {
-            [$light, $dark, $paper, $ink] = array_map(static fn(Spectrum $card): float => self::share($card, $weights), [$overWhite, $overBlack, $white, $black]);
+            [$light, $dark, $paper, $ink] = array_map(
+                static fn(Spectrum $card): float => self::share($card, $weights),
+                [$overWhite, $overBlack, $white, $black],
+            );
             if ($light > $paper + self::NOISE && $light > $dark + self::NOISE && $dark < $ink) {
                 throw Refused::at('/over_white', 'The paint makes the white lighter and the black darker at once. No paint does that.');
             }
@@ -125,7 +155,11 @@ final readonly class Drawdown
      */
     private static function share(Spectrum $of, array $weights): float
     {
-        return array_sum(array_map(static fn(float $weight, float $value): float => $weight * $value, $weights, $of->values)) / array_sum($weights);
+        return array_sum(array_map(
+            static fn(float $weight, float $value): float => $weight * $value,
+            $weights,
+            $of->values,
+        )) / array_sum($weights);
     }
 
     /**

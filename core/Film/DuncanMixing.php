@@ -50,7 +50,10 @@ final class DuncanMixing
             }
             $share = $volume / $total;
             $sum = ($sum ?? Spectrum::flat(0))->map(
-                static fn(float $value, int $nm): float => $value + $share * $one->values[intdiv($nm - Spectrum::START_NM, Spectrum::STEP_NM)],
+                static fn(float $value, int $nm): float => $value + $share * $one->values[intdiv(
+                    $nm - Spectrum::START_NM,
+                    Spectrum::STEP_NM,
+                )],
             );
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Film;
 
-/** The kinds of paint a painter tells apart, and what is assumed of one that nobody has measured. */
+/** The kinds of paint painters distinguish, with the optics assumed of an unmeasured one. */
 enum Kind: string
 {
     case Opaque = 'opaque';

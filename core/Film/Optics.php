@@ -33,7 +33,12 @@ final readonly class Optics
     /** @throws Refused when K or S is negative, or greater than any paint has */
     public static function of(Spectrum $k, Spectrum $s, ?Spectrum $glint = null, ?Spectrum $glow = null): self
     {
-        foreach (['k' => [$k, self::STRONGEST_PER_UM], 's' => [$s, self::STRONGEST_PER_UM], 'glint' => [$glint, 2.0], 'glow' => [$glow, 5.0]] as $name => [$curve, $most]) {
+        foreach ([
+            'k' => [$k, self::STRONGEST_PER_UM],
+            's' => [$s, self::STRONGEST_PER_UM],
+            'glint' => [$glint, 2.0],
+            'glow' => [$glow, 5.0],
+        ] as $name => [$curve, $most]) {
             foreach ($curve->values ?? [] as $i => $value) {
                 if ($value < 0 || $value > $most) {
                     throw Refused::at("/{$name}/{$i}", "A paint has {$name} from 0 to {$most}; here stands {$value}.");
@@ -55,7 +60,10 @@ final readonly class Optics
         $s550 = $coloured + $kind->whiteScattering() * $whiteness;
         $s = $body->map(static fn(float $r, int $nm): float => $s550 * (550 / $nm) ** $exponent);
         $film = $kind->swatchFilmUm();
-        $bounded = $body->map(static fn(float $r): float => min(self::WHITEST, max($film === null ? self::BLACKEST : self::DEEPEST_TRANSPARENT, $r)));
+        $bounded = $body->map(static fn(float $r): float => min(
+            self::WHITEST,
+            max($film === null ? self::BLACKEST : self::DEEPEST_TRANSPARENT, $r),
+        ));
         $k = $film === null
             // Infinite film: K/S = (1 - R)^2 / 2R (Kubelka and Munk 1931).
             ? $bounded->map(static fn(float $r, int $nm): float => $s550 * (550 / $nm) ** $exponent * (1 - $r) ** 2 / (2 * $r))

@@ -16,7 +16,7 @@ final readonly class ScatterLine
     /** How far a band's scattering strays from the line, as a logarithm. */
     public const STRAYS = 0.15;
 
-    /** How far from what is assumed of its slope the line may run. */
+    /** Bounds of the slope, either side of the assumed one. */
     private const SLOPE = 2.0;
 
     /** @param list<float> $scatters per micrometre, by band */

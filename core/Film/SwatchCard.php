@@ -18,7 +18,7 @@ use Hawkbrush\Core\Colour\Spectrum;
  */
 final readonly class SwatchCard
 {
-    /** What the colour over black is off by, read off a screen or a photograph, in steps of L*, a* and b*. */
+    /** Error of a colour over black as read off a screen or a photograph, in L*, a* and b*. */
     private const OFF = 0.25;
 
     /** How much more, steeper and more bent than likely S may be, as a logarithm; a guess. */
@@ -40,8 +40,14 @@ final readonly class SwatchCard
 
     private Lab $goal;
 
-    private function __construct(private Spectrum $overWhite, Spectrum $overBlack, private Spectrum $white, private Spectrum $black, private float $dryUm, private Spectrum $likely)
-    {
+    private function __construct(
+        private Spectrum $overWhite,
+        Spectrum $overBlack,
+        private Spectrum $white,
+        private Spectrum $black,
+        private float $dryUm,
+        private Spectrum $likely,
+    ) {
         $this->goal = Colour::fromReflectance($overBlack)->lab;
     }
 
@@ -49,8 +55,14 @@ final readonly class SwatchCard
      * @param Spectrum $overWhite of the film itself, without its surface, as all four
      * @param Spectrum $likely S per micrometre as it is assumed, more than 0
      */
-    public static function optics(Spectrum $overWhite, Spectrum $overBlack, Spectrum $white, Spectrum $black, float $dryUm, Spectrum $likely): Optics
-    {
+    public static function optics(
+        Spectrum $overWhite,
+        Spectrum $overBlack,
+        Spectrum $white,
+        Spectrum $black,
+        float $dryUm,
+        Spectrum $likely,
+    ): Optics {
         $card = new self($overWhite, $overBlack, $white, $black, $dryUm, $likely);
 
         return $card->film(LeastSquares::minimise([0.0, 0.0, 0.0], $card->residual(...), self::STEPS, self::GOOD_ENOUGH));

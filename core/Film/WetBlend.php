@@ -16,8 +16,15 @@ final class WetBlend
      * @param FilmState $ground what lies under both
      * @param float $share 0 (set) to 1 (runs together fully)
      */
-    public static function lay(FilmState $ground, Optics $lower, float $lowerUm, Optics $upper, float $upperUm, float $share, Bands $bands = Bands::All): FilmState
-    {
+    public static function lay(
+        FilmState $ground,
+        Optics $lower,
+        float $lowerUm,
+        Optics $upper,
+        float $upperUm,
+        float $share,
+        Bands $bands = Bands::All,
+    ): FilmState {
         $state = $ground;
         if ($share < 1) {
             $state = $state->under(Film::of($lower, $lowerUm * (1 - $share), $bands));

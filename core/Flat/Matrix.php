@@ -9,7 +9,14 @@ use Hawkbrush\Core\Refused;
 /** A transform of the plane as SVG writes it: x' = a x + c y + e, y' = b x + d y + f. */
 final readonly class Matrix
 {
-    private function __construct(private float $a, private float $b, private float $c, private float $d, private float $e, private float $f) {}
+    private function __construct(
+        private float $a,
+        private float $b,
+        private float $c,
+        private float $d,
+        private float $e,
+        private float $f,
+    ) {}
 
     public static function scale(float $x, float $y): self
     {
@@ -57,7 +64,14 @@ final readonly class Matrix
     private static function step(string $name, array $n): self
     {
         $first = $n[0] ?? 0.0;
-        $turn = static fn(float $deg): self => new self(cos(deg2rad($deg)), sin(deg2rad($deg)), -sin(deg2rad($deg)), cos(deg2rad($deg)), 0, 0);
+        $turn = static fn(float $deg): self => new self(
+            cos(deg2rad($deg)),
+            sin(deg2rad($deg)),
+            -sin(deg2rad($deg)),
+            cos(deg2rad($deg)),
+            0,
+            0,
+        );
         $move = static fn(float $x, float $y): self => new self(1, 0, 0, 1, $x, $y);
 
         return match ($name) {

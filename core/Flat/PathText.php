@@ -14,7 +14,7 @@ final class PathText
 
     private const NUMBER = '[-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?';
 
-    /** So much text and so many corners are read of a file; {@see Shape::MOST_CORNERS} may stay once it is thinned. */
+    /** Limits on the text and the corners of a file; after thinning {@see Shape::MOST_CORNERS} may remain. */
     public const MOST_READ = 20_000;
 
     private const MOST_TEXT = 200_000;
@@ -51,7 +51,11 @@ final class PathText
                 }
                 $numbers[] = (float) $token[2];
             }
-            if ($command === '' || (($token[1] ?? '') === '' && ($token[2] ?? '') === '') || \count($numbers) < self::NEEDS[strtoupper($command)]) {
+            if (
+                $command === ''
+                || (($token[1] ?? '') === '' && ($token[2] ?? '') === '')
+                || \count($numbers) < self::NEEDS[strtoupper($command)]
+            ) {
                 continue;
             }
             $upper = strtoupper($command);
@@ -69,7 +73,12 @@ final class PathText
                 if ($ring === []) {
                     $ring = [$at];
                 }
-                [$corners, $control] = self::draw($command, $numbers, $at, \in_array($last, $upper === 'S' || $upper === 'C' ? ['C', 'S'] : ['Q', 'T'], true) ? $control : $at);
+                [$corners, $control] = self::draw(
+                    $command,
+                    $numbers,
+                    $at,
+                    \in_array($last, $upper === 'S' || $upper === 'C' ? ['C', 'S'] : ['Q', 'T'], true) ? $control : $at,
+                );
                 array_push($ring, ...$corners);
                 $read += \count($corners);
                 if ($read > self::MOST_READ) {
@@ -165,7 +174,10 @@ final class PathText
             while (\count($level) > 1) {
                 $next = [];
                 for ($k = 1; $k < \count($level); $k++) {
-                    $next[] = [$level[$k - 1][0] + $t * ($level[$k][0] - $level[$k - 1][0]), $level[$k - 1][1] + $t * ($level[$k][1] - $level[$k - 1][1])];
+                    $next[] = [
+                        $level[$k - 1][0] + $t * ($level[$k][0] - $level[$k - 1][0]),
+                        $level[$k - 1][1] + $t * ($level[$k][1] - $level[$k - 1][1]),
+                    ];
                 }
                 $level = $next;
             }

@@ -204,7 +204,10 @@ final readonly class Shape
         $inside = false;
         $before = $ring[\count($ring) - 1];
         foreach ($ring as $corner) {
-            if (($before[1] > $y) !== ($corner[1] > $y) && $x < $before[0] + ($y - $before[1]) / ($corner[1] - $before[1]) * ($corner[0] - $before[0])) {
+            if (
+                ($before[1] > $y) !== ($corner[1] > $y)
+                && $x < $before[0] + ($y - $before[1]) / ($corner[1] - $before[1]) * ($corner[0] - $before[0])
+            ) {
                 $inside = ! $inside;
             }
             $before = $corner;

@@ -47,7 +47,8 @@ final class Simple
      */
     private static function cross(array $a, array $b): bool
     {
-        return self::side($a[0], $a[1], $b[0]) * self::side($a[0], $a[1], $b[1]) < 0 && self::side($b[0], $b[1], $a[0]) * self::side($b[0], $b[1], $a[1]) < 0;
+        return self::side($a[0], $a[1], $b[0]) * self::side($a[0], $a[1], $b[1]) < 0
+            && self::side($b[0], $b[1], $a[0]) * self::side($b[0], $b[1], $a[1]) < 0;
     }
 
     /**

@@ -48,7 +48,10 @@ final readonly class SvgReader
             throw Refused::because('There is no path in this SVG: draw the outline as a path, a polygon, a rectangle or an ellipse.');
         }
 
-        return new self(Simple::check(Shape::of(array_map(static fn(array $ring): array => Thin::ring($ring), $rings))), array_keys($dropped));
+        return new self(
+            Simple::check(Shape::of(array_map(static fn(array $ring): array => Thin::ring($ring), $rings))),
+            array_keys($dropped),
+        );
     }
 
     private static function units(\DOMElement $root): Matrix
@@ -69,7 +72,11 @@ final readonly class SvgReader
 
     private static function lengthMm(string $text): ?float
     {
-        return preg_match('/^\s*([\d.]+(?:e[-+]?\d+)?)\s*(mm|cm|in|pt|pc|px|)\s*$/i', $text, $m) === 1 && (float) $m[1] > 0 ? (float) $m[1] * self::MM[strtolower($m[2])] : null;
+        return preg_match(
+            '/^\s*([\d.]+(?:e[-+]?\d+)?)\s*(mm|cm|in|pt|pc|px|)\s*$/i',
+            $text,
+            $m,
+        ) === 1 && (float) $m[1] > 0 ? (float) $m[1] * self::MM[strtolower($m[2])] : null;
     }
 
     /**
@@ -123,7 +130,12 @@ final readonly class SvgReader
         return match ($name) {
             'path' => PathText::rings($e->getAttribute('d')),
             'polygon', 'polyline' => [$points()],
-            'rect' => [[[$n('x'), $n('y')], [$n('x') + $n('width'), $n('y')], [$n('x') + $n('width'), $n('y') + $n('height')], [$n('x'), $n('y') + $n('height')]]],
+            'rect' => [[
+                [$n('x'), $n('y')],
+                [$n('x') + $n('width'), $n('y')],
+                [$n('x') + $n('width'), $n('y') + $n('height')],
+                [$n('x'), $n('y') + $n('height')],
+            ]],
             'circle' => [Arc::ring($n('cx'), $n('cy'), $n('r'), $n('r'))],
             'ellipse' => [Arc::ring($n('cx'), $n('cy'), $n('rx'), $n('ry'))],
             default => [],

@@ -23,7 +23,10 @@ final class Thin
         // A closed ring is cut in two at the corner farthest from its first.
         $far = 0;
         foreach ($ring as $i => $corner) {
-            if (hypot($corner[0] - $ring[0][0], $corner[1] - $ring[0][1]) > hypot($ring[$far][0] - $ring[0][0], $ring[$far][1] - $ring[0][1])) {
+            if (hypot($corner[0] - $ring[0][0], $corner[1] - $ring[0][1]) > hypot(
+                $ring[$far][0] - $ring[0][0],
+                $ring[$far][1] - $ring[0][1],
+            )) {
                 $far = $i;
             }
         }
@@ -60,6 +63,9 @@ final class Thin
             return [$line[0], $line[$last]];
         }
 
-        return [...\array_slice(self::line(\array_slice($line, 0, $at + 1), $tolerance), 0, -1), ...self::line(\array_slice($line, $at), $tolerance)];
+        return [
+            ...\array_slice(self::line(\array_slice($line, 0, $at + 1), $tolerance), 0, -1),
+            ...self::line(\array_slice($line, $at), $tolerance),
+        ];
     }
 }

@@ -89,16 +89,36 @@ final readonly class Plate
                 $uprights[] = [$mark, $x];
             }
         }
-        $index = $technique instanceof Indexed ? array_map(static fn(Anchor $a): string => $a->say($surface->body), $technique->anchors($surface->body, $choices)) : [];
+        $index = $technique instanceof Indexed ? array_map(
+            static fn(Anchor $a): string => $a->say($surface->body),
+            $technique->anchors($surface->body, $choices),
+        ) : [];
 
-        return new self($name, 'left', $cut->moved(-$fromX, -$fromY), $width, $height, -$fromY > 0 && -$fromY < $height ? -$fromY : null, $uprights, $index);
+        return new self(
+            $name,
+            'left',
+            $cut->moved(-$fromX, -$fromY),
+            $width,
+            $height,
+            -$fromY > 0 && -$fromY < $height ? -$fromY : null,
+            $uprights,
+            $index,
+        );
     }
 
     /** For the right side. */
     public function mirrored(): self
     {
-        return new self($this->name, 'right', $this->openings->mirrored()->moved($this->widthMm, 0), $this->widthMm, $this->heightMm, $this->midline,
-            array_map(fn(array $mark): array => [$mark[0], $this->widthMm - $mark[1]], $this->uprights), $this->index);
+        return new self(
+            $this->name,
+            'right',
+            $this->openings->mirrored()->moved($this->widthMm, 0),
+            $this->widthMm,
+            $this->heightMm,
+            $this->midline,
+            array_map(fn(array $mark): array => [$mark[0], $this->widthMm - $mark[1]], $this->uprights),
+            $this->index,
+        );
     }
 
     /** @return non-empty-list<string> what stands beneath it: its name and side, and where it is laid */

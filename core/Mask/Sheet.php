@@ -34,7 +34,13 @@ final readonly class Sheet
         $inner = [$width - 2 * self::MARGIN_MM, $height - 2 * self::MARGIN_MM - self::FOOT_MM];
         foreach ($plates as $plate) {
             if ($plate->spanMm() > $inner[0] || $plate->tallMm() > $inner[1]) {
-                throw Refused::because(\sprintf('“%s” is %.0f by %.0f mm and does not fit on %s at its true size. Take larger paper, or the SVG for a cutter.', $plate->name, $plate->widthMm, $plate->heightMm, $paper));
+                throw Refused::because(\sprintf(
+                    '“%s” is %.0f by %.0f mm and does not fit on %s at its true size. Take larger paper, or the SVG for a cutter.',
+                    $plate->name,
+                    $plate->widthMm,
+                    $plate->heightMm,
+                    $paper,
+                ));
             }
         }
         [$rows] = self::rows($plates, $inner[0], $inner[1]);

@@ -15,7 +15,7 @@ final class MixSearch
 {
     public const MOST_DROPS = 12;
 
-    /** What is off by less comes near, DeltaE00; see docs/decisions/0006. */
+    /** Offers within this DeltaE00 count as near; see docs/decisions/0006. */
     public const NEAR = 7.5;
 
     /** Whether of so many paints every three is looked at. */

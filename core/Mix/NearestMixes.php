@@ -50,8 +50,13 @@ final class NearestMixes
     private array $even = [];
 
     /** @param list<Paint> $paints */
-    private function __construct(private readonly array $paints, private readonly Wanted $wanted, private readonly Metric $metric, int $most, float $within)
-    {
+    private function __construct(
+        private readonly array $paints,
+        private readonly Wanted $wanted,
+        private readonly Metric $metric,
+        int $most,
+        float $within,
+    ) {
         $this->sketch = new Sketch($paints, $wanted, $metric);
         $this->offers = new Offers($most, $within);
         $this->drops = new Drops(MixSearch::MOST_DROPS);
@@ -93,7 +98,10 @@ final class NearestMixes
             for ($two = $one + 1; $two < $count; $two++) {
                 [$this->lean[$one][$two], $this->even[$one][$two], $this->lean[$two][$one]] = $places
                     = array_map(fn(array $shares): array => $this->sketch->at($one, $two, $one, $shares), self::OF_TWO);
-                $far[self::set($one, $two, $one)] = min($this->nearest($one, $two, $one, $touches), ...array_map(self::squared(...), $places));
+                $far[self::set($one, $two, $one)] = min(
+                    $this->nearest($one, $two, $one, $touches),
+                    ...array_map(self::squared(...), $places),
+                );
             }
         }
 
@@ -185,7 +193,7 @@ final class NearestMixes
     }
 
     /**
-     * How near a set comes, by the square of the distance: around the wanted colour it grows as the difference does, and takes
+     * Squared distance of a set from the wanted colour: around the wanted colour it grows as the difference does, and takes
      * a fraction of its time.
      *
      * @param list<array{int, int, int}> $shares
@@ -221,10 +229,18 @@ final class NearestMixes
     private function offer(array $parts): void
     {
         $mix = array_map(fn(array $part): array => [$this->paints[$part[0]], $part[1]], $parts);
-        $optics = DuncanMixing::mix(array_map(fn(array $part): array => [$this->paints[$part[0]]->optics, $part[1] * $this->sketch->drop[$part[0]]], $parts));
+        $optics = DuncanMixing::mix(array_map(
+            fn(array $part): array => [$this->paints[$part[0]]->optics, $part[1] * $this->sketch->drop[$part[0]]],
+            $parts,
+        ));
         $colour = $this->wanted->shows($optics);
         $this->offers->aim(array_column($mix, 0));
-        $this->offers->add(new Offer($mix, $colour, $this->metric->from($colour->lab), DeltaE2000::between($this->wanted->lab, $colour->lab)));
+        $this->offers->add(new Offer(
+            $mix,
+            $colour,
+            $this->metric->from($colour->lab),
+            DeltaE2000::between($this->wanted->lab, $colour->lab),
+        ));
     }
 
     /** Paints by their place in the rack, less than 1024 each, as one number; the third of two is the first again. */

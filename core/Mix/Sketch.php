@@ -60,7 +60,10 @@ final class Sketch
             $this->k[] = $k = array_map($whole, Bands::EverySecond->of($paint->optics->k->values));
             $this->s[] = $s = array_map($whole, Bands::EverySecond->of($paint->optics->s->values));
             $glow = $paint->optics->glow;
-            $this->glow[] = $glow === null ? null : array_map(static fn(float $value): float => $value * $sent, Bands::EverySecond->of($glow->values));
+            $this->glow[] = $glow === null ? null : array_map(
+                static fn(float $value): float => $value * $sent,
+                Bands::EverySecond->of($glow->values),
+            );
             $drop[] = $paint->dropMl * $paint->solids;
             $strong = 0.0;
             foreach ($k as $i => $of) {
@@ -69,7 +72,10 @@ final class Sketch
             $guess[] = 1 / ($strong * $strong);
         }
         $this->drop = $drop;
-        $this->share = Tinting::evened($guess, fn(int $one, int $two, float $ofOne, float $ofTwo): array => $this->place($one, $two, $one, $ofOne, $ofTwo, 0.0));
+        $this->share = Tinting::evened(
+            $guess,
+            fn(int $one, int $two, float $ofOne, float $ofTwo): array => $this->place($one, $two, $one, $ofOne, $ofTwo, 0.0),
+        );
     }
 
     /**
@@ -135,7 +141,14 @@ final class Sketch
      */
     public function at(int $one, int $two, int $three, array $shares): array
     {
-        return $this->place($one, $two, $three, $shares[0] * $this->share[$one], $shares[1] * $this->share[$two], $shares[2] * $this->share[$three]);
+        return $this->place(
+            $one,
+            $two,
+            $three,
+            $shares[0] * $this->share[$one],
+            $shares[1] * $this->share[$two],
+            $shares[2] * $this->share[$three],
+        );
     }
 
     /**

@@ -17,7 +17,7 @@ final class Tinting
     /** A way is followed in so many steps. */
     private const STEPS = 4;
 
-    /** On a shorter way, in the units of {@see \Hawkbrush\Core\Colour\Metric}, nothing can be told. */
+    /** Below this distance, in units of {@see \Hawkbrush\Core\Colour\Metric}, two paints cannot be separated. */
     private const SHORTEST = 1.0;
 
     /**
@@ -50,7 +50,7 @@ final class Tinting
     }
 
     /**
-     * The part of a way at which half of it is done.
+     * Share of the way from one value to another.
      *
      * @param callable(float): array{float, float, float} $at the place by parts, 0 to 1
      */

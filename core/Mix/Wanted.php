@@ -30,7 +30,7 @@ final readonly class Wanted
         }
     }
 
-    /** The colour a paint comes to in this film, flat light. */
+    /** Colour of a paint in this film under flat light. */
     public function shows(Optics $optics): Colour
     {
         $state = FilmState::ground($this->ground->values)->under(Film::of($optics, $this->dryUm));

@@ -26,7 +26,13 @@ final class Cause
         $below = $coats[$count - 2];
         $sentence = $top->passes < self::COUNTS
             ? \sprintf('%s covers: only %d %% of what lies below still shows.', ucfirst(self::name($top)), round($top->passes * 100))
-            : \sprintf('%s keeps %d %% of the %s below%s', ucfirst(self::name($top)), round($top->passes * 100), self::name($below), self::turn($below->after->lab, $top->after->lab));
+            : \sprintf(
+                '%s keeps %d %% of the %s below%s',
+                ucfirst(self::name($top)),
+                round($top->passes * 100),
+                self::name($below),
+                self::turn($below->after->lab, $top->after->lab),
+            );
         $passes = 1.0;
         for ($i = $count - 1; $i > 0; $i--) {
             $passes *= $coats[$i]->passes;

@@ -18,10 +18,23 @@ use Hawkbrush\Core\Pattern\Recipe;
 final readonly class CoreSample
 {
     /** @param list<CoreCoat> $coats from the body outwards */
-    private function __construct(public float $u, public float $thetaDeg, public Colour $ground, public array $coats, public string $cause) {}
+    private function __construct(
+        public float $u,
+        public float $thetaDeg,
+        public Colour $ground,
+        public array $coats,
+        public string $cause,
+    ) {}
 
-    public static function at(Recipe $recipe, Surface $surface, Climate $climate, SurfaceFinish $finish, float $u, float $thetaDeg, ?string $upto = null): self
-    {
+    public static function at(
+        Recipe $recipe,
+        Surface $surface,
+        Climate $climate,
+        SurfaceFinish $finish,
+        float $u,
+        float $thetaDeg,
+        ?string $upto = null,
+    ): self {
         $cell = $surface->cellAt($u, $thetaDeg);
         $right = $thetaDeg > 180;
         $field = Field::bare($surface);
@@ -39,7 +52,10 @@ final readonly class CoreSample
                     $film = Film::of($optics, $um);
                     $after = $field->states[($right ? $field->right : $field->left)[$cell]]->colour($finish);
                     $coats[] = new CoreCoat($step->id, $recipe->number($step->id), $coat->mixture->name(), $um, $after,
-                        Observer::luminous($film->t2), Observer::luminous($film->r), max(0.0, 1 - Observer::luminous($film->t) - Observer::luminous($film->r)), DeltaE2000::between($before->lab, $after->lab),
+                        Observer::luminous($film->t2), Observer::luminous($film->r), max(
+                            0.0,
+                            1 - Observer::luminous($film->t) - Observer::luminous($film->r),
+                        ), DeltaE2000::between($before->lab, $after->lab),
                         $coat->mixture->fromCards());
                     $before = $after;
                 }

@@ -34,7 +34,10 @@ final readonly class Coverage
         $technique = $coat->technique;
         $side = $coat->place->side;
         $seeds = $technique->mirrored() || $side !== null ? [$coat->seed] : [$coat->seed, $coat->seed + 1];
-        $sides = array_map(static fn(array $shares): array => self::landed($shares, $open), self::through($technique, $surface, $coat->marks(), $seeds, $open));
+        $sides = array_map(
+            static fn(array $shares): array => self::landed($shares, $open),
+            self::through($technique, $surface, $coat->marks(), $seeds, $open),
+        );
 
         return match (true) {
             $side === 'left' => new self($sides[0], [], false, false),

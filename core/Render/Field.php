@@ -41,12 +41,27 @@ final readonly class Field
     {
         $cells = array_fill(0, $surface->rows * $surface->columns, 0);
 
-        return new self($surface, $bands, [FilmState::ground($bands->of($surface->body->ground->values))], $cells, $cells, true, null, [], new Openings($surface));
+        return new self(
+            $surface,
+            $bands,
+            [FilmState::ground($bands->of($surface->body->ground->values))],
+            $cells,
+            $cells,
+            true,
+            null,
+            [],
+            new Openings($surface),
+        );
     }
 
     /** After all coats of a recipe up to and with the step of that id (null: all). */
-    public static function painted(Recipe $recipe, Surface $surface, Climate $climate, ?string $upto = null, Bands $bands = Bands::All): self
-    {
+    public static function painted(
+        Recipe $recipe,
+        Surface $surface,
+        Climate $climate,
+        ?string $upto = null,
+        Bands $bands = Bands::All,
+    ): self {
         $field = self::bare($surface, $bands);
         foreach ($recipe->enabled() as $step) {
             $coat = $step->coat();

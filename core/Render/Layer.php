@@ -24,8 +24,14 @@ final class Layer
     private readonly float $lowerUm;
 
     /** @param array<int, array{int, int}> $laid state before and thickness of the wet coat below, by state it made */
-    public function __construct(Coat $coat, private readonly Optics $optics, ?Coat $below, private readonly array $laid, Climate $climate, public readonly Bands $bands)
-    {
+    public function __construct(
+        Coat $coat,
+        private readonly Optics $optics,
+        ?Coat $below,
+        private readonly array $laid,
+        Climate $climate,
+        public readonly Bands $bands,
+    ) {
         $this->dryUm = $coat->dryUm();
         $this->wetShare = $below?->wetShare($climate) ?? 0.0;
         $this->lower = $below?->optics();

@@ -148,7 +148,11 @@ final class Laying
         $more = $glint ?? [0.0, 0.0, 0.0];
 
         return $print.' '.((int) ($more[0] * 1024) << 20 | (int) ($more[1] * 1024) << 10 | (int) ($more[2] * 1024))
-            .($glow === null ? '' : ' '.((int) ($glow[$blue] * 1024) << 20 | (int) ($glow[$green] * 1024) << 10 | (int) ($glow[$orange] * 1024)));
+            .(
+                $glow === null
+                    ? ''
+                    : ' '.((int) ($glow[$blue] * 1024) << 20 | (int) ($glow[$green] * 1024) << 10 | (int) ($glow[$orange] * 1024))
+            );
     }
 
     /**

@@ -30,7 +30,7 @@ final class Openings
         return $this->known[serialize([$extent, $aim, $width])] ??= OpenSpray::on($this->surface, $extent, $aim, $width);
     }
 
-    /** Whether nothing keeps the coat from any part of the body: no aim, no width, no place of its own. */
+    /** Whether the coat covers the whole body: no aim, no width, no place. */
     public static function everywhere(Coat $coat): bool
     {
         return $coat->place->zone === Zone::Whole && (($coat->widthMm === null && $coat->aimDeg === null) || ! $coat->technique->sprayed());

@@ -34,7 +34,10 @@ final readonly class Symmetry
         $sum = $area = $most = 0.0;
         foreach ($field->left as $cell => $left) {
             $right = $field->right[$cell];
-            $delta = $left === $right ? 0.0 : $apart[$left][$right] ??= DeltaE2000::between($labs[$left] ??= self::seen($pixels, $field, $left), $labs[$right] ??= self::seen($pixels, $field, $right));
+            $delta = $left === $right ? 0.0 : $apart[$left][$right] ??= DeltaE2000::between(
+                $labs[$left] ??= self::seen($pixels, $field, $left),
+                $labs[$right] ??= self::seen($pixels, $field, $right),
+            );
             $tone = 0;
             while ($tone < \count(self::TONES) && $delta > self::TONES[$tone]) {
                 $tone++;
@@ -48,7 +51,12 @@ final readonly class Symmetry
         }
         $area = max(1e-9, $area);
 
-        return new self(Texture::mirrored($field->surface, self::PALETTE, $tones), $sum / $area, $most, array_map(static fn(float $mm2): float => $mm2 / $area, $shares));
+        return new self(
+            Texture::mirrored($field->surface, self::PALETTE, $tones),
+            $sum / $area,
+            $most,
+            array_map(static fn(float $mm2): float => $mm2 / $area, $shares),
+        );
     }
 
     private static function seen(Pixels $pixels, Field $field, int $state): Lab

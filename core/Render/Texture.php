@@ -68,7 +68,13 @@ final readonly class Texture
     {
         $left = pack('v*', ...$tones);
 
-        return new self($surface->columns, $surface->rows * 2, $palette, $palette, $left.implode('', array_reverse(str_split($left, max(1, $surface->columns * 2)))));
+        return new self(
+            $surface->columns,
+            $surface->rows * 2,
+            $palette,
+            $palette,
+            $left.implode('', array_reverse(str_split($left, max(1, $surface->columns * 2)))),
+        );
     }
 
     /**

@@ -21,7 +21,11 @@ final class Swap
      */
     public static function in(Recipe $recipe, string $paintId, array $for): Recipe
     {
-        return $recipe->withCoats(static fn(Coat $coat): Coat => $coat->mixture->uses($paintId) ? $coat->with(mixture: self::mix($coat->mixture, $paintId, $for)) : $coat);
+        return $recipe->withCoats(static fn(Coat $coat): Coat => $coat->mixture->uses($paintId) ? $coat->with(mixture: self::mix(
+            $coat->mixture,
+            $paintId,
+            $for,
+        )) : $coat);
     }
 
     /**
@@ -45,6 +49,9 @@ final class Swap
             throw Refused::because("In “{$mixture->name()}” this would take {$most} drops of one paint; a mix has up to ".Bounds::OF['drops'][1].' of each.');
         }
 
-        return new Mixture(array_map(static fn(Paint $paint): array => [$paint, intdiv($drops[$paint->id], $divisor)], array_values($paints)));
+        return new Mixture(array_map(
+            static fn(Paint $paint): array => [$paint, intdiv($drops[$paint->id], $divisor)],
+            array_values($paints),
+        ));
     }
 }

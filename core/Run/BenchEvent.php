@@ -17,7 +17,14 @@ final readonly class BenchEvent
      * @param string $at ISO 8601, as the bench's clock had it
      * @param array<string, float|int|string|bool> $data
      */
-    private function __construct(public string $id, public string $type, public string $stepId, public ?int $bait, public string $at, public array $data) {}
+    private function __construct(
+        public string $id,
+        public string $type,
+        public string $stepId,
+        public ?int $bait,
+        public string $at,
+        public array $data,
+    ) {}
 
     /**
      * {id, type, step, bait: 1… or null for all, at, data}; `side` {side, done}, `figures` {psi, strokes, coats,

@@ -11,7 +11,7 @@ use Hawkbrush\Core\Step\Steps;
 /** What differs between two recipes, step by step and field by field, in words fit to show. */
 final readonly class Change
 {
-    /** Fields of a step that are called otherwise than their names; those of a technique are called as its own form calls them. */
+    /** Labels of fields where the name is not one; technique parameters use the labels of their own form. */
     private const LABELS = [
         'diameter_mm' => 'eye, mm', 'psi' => 'psi', 'strokes' => 'strokes a side', 'thinning_percent' => 'reducer, %', 'by' => 'set by',
         'aim_deg' => 'aim, deg',

@@ -24,7 +24,13 @@ final readonly class Plan
      * @param list<PlannedStep> $steps
      * @param list<string> $cautions
      */
-    private function __construct(public Recipe $recipe, public int $baits, public Climate $climate, public array $steps, public array $cautions) {}
+    private function __construct(
+        public Recipe $recipe,
+        public int $baits,
+        public Climate $climate,
+        public array $steps,
+        public array $cautions,
+    ) {}
 
     /** @throws Refused when there is nothing to paint, or too many baits at once */
     public static function of(Recipe $recipe, int $baits, Climate $climate): self

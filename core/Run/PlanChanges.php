@@ -33,7 +33,10 @@ final class PlanChanges
             if ($old === null) {
                 continue;
             }
-            $facts = ['drops for all' => [$old->work->cup?->drops() ?? 0, $step->work->cup?->drops() ?? 0], 'wait, min' => [(int) round($old->work->waitMin), (int) round($step->work->waitMin)]];
+            $facts = [
+                'drops for all' => [$old->work->cup?->drops() ?? 0, $step->work->cup?->drops() ?? 0],
+                'wait, min' => [(int) round($old->work->waitMin), (int) round($step->work->waitMin)],
+            ];
             foreach ($facts as $what => [$from, $to]) {
                 if ($from !== $to) {
                     $differences[] = new Change($step->step->id, $step->number, $what, (string) $from, (string) $to);

@@ -81,7 +81,10 @@ final readonly class Record
                     $timers[$event->id] = Timer::started($event);
                     break;
                 case 'tacky':
-                    $timers = array_map(static fn(Timer $t): Timer => $t->isOf($event) ? $t->longer((float) $event->data['seconds']) : $t, $timers);
+                    $timers = array_map(
+                        static fn(Timer $t): Timer => $t->isOf($event) ? $t->longer((float) $event->data['seconds']) : $t,
+                        $timers,
+                    );
                     break;
                 case 'dried':
                     foreach ($timers as $id => $timer) {
@@ -124,6 +127,9 @@ final readonly class Record
     /** @return list<Step> the steps for which not every bait has a record */
     public function missing(): array
     {
-        return array_values(array_filter($this->recipe->enabled(), fn(Step $step): bool => \count($this->done[$step->id] ?? []) < $this->baits));
+        return array_values(array_filter(
+            $this->recipe->enabled(),
+            fn(Step $step): bool => \count($this->done[$step->id] ?? []) < $this->baits,
+        ));
     }
 }

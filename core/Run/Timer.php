@@ -26,7 +26,16 @@ final readonly class Timer
 
     public static function started(BenchEvent $event): self
     {
-        return new self($event->id, $event->stepId, $event->bait, (float) $event->data['seconds'], (string) $event->data['label'], $event->at, false, false);
+        return new self(
+            $event->id,
+            $event->stepId,
+            $event->bait,
+            (float) $event->data['seconds'],
+            (string) $event->data['label'],
+            $event->at,
+            false,
+            false,
+        );
     }
 
     /** Still tacky: it goes on for so many seconds more. */

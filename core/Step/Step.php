@@ -73,7 +73,7 @@ abstract readonly class Step
      */
     abstract public function fitted(Body $to, float $by, bool $marks): static;
 
-    /** Whether it is done for all baits of a run at once. */
+    /** Whether it is done for all baits of a run at once, rather than bait by bait. */
     abstract public function forAll(): bool;
 
     /** @return list<'left'|'right'> the sides of a bait that it is done on by themselves */

@@ -38,7 +38,13 @@ final class Steps
     /** @return array<string, mixed> as it stands in a document, every field spelled out */
     public static function write(Step $step): array
     {
-        return ['id' => $step->id, 'type' => $step->kind(), 'title' => $step->title, 'on' => $step->on, 'check' => $step->check] + $step->fields();
+        return [
+            'id' => $step->id,
+            'type' => $step->kind(),
+            'title' => $step->title,
+            'on' => $step->on,
+            'check' => $step->check,
+        ] + $step->fields();
     }
 
     /** @return list<string> */

@@ -100,9 +100,15 @@ final class Cells
         $wide = $cellMm + $soft;
         $end = $surface->rows * $columns;
         $marks = [];
-        for ($column = max(0, (int) floor(($left - $soft) / $cellMm)); $column <= min($columns - 1, (int) ceil(($right + $soft) / $cellMm)); $column++) {
+        for ($column = max(0, (int) floor(($left - $soft) / $cellMm)); $column <= min(
+            $columns - 1,
+            (int) ceil(($right + $soft) / $cellMm),
+        ); $column++) {
             $x = ($column + 0.5) * $cellMm;
-            $lines = array_filter(array_map(static fn(float $at): array => array_chunk($hole->crossings($at), 2), [$x - $wide / 3, $x, $x + $wide / 3]));
+            $lines = array_filter(array_map(
+                static fn(float $at): array => array_chunk($hole->crossings($at), 2),
+                [$x - $wide / 3, $x, $x + $wide / 3],
+            ));
             if ($lines === []) {
                 continue;
             }

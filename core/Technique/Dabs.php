@@ -233,6 +233,8 @@ final class Dabs
         $row = (int) ($arcMm / (2 * $this->halfMm[$column]));
         $cell = $row * $columns + $column;
 
-        return $cell >= $this->end ? $this->end - $columns + $column : ($row < $this->fromRow ? $this->fromRow * $columns + $column : $cell);
+        return $cell >= $this->end
+            ? $this->end - $columns + $column
+            : ($row < $this->fromRow ? $this->fromRow * $columns + $column : $cell);
     }
 }

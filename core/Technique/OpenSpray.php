@@ -107,7 +107,12 @@ final class OpenSpray
             return [0, $this->surface->columns - 1, 0, $this->surface->rows - 1];
         }
 
-        return [array_key_first($this->along) ?? 0, array_key_last($this->along) ?? -1, array_key_first($this->around) ?? 0, array_key_last($this->around) ?? -1];
+        return [
+            array_key_first($this->along) ?? 0,
+            array_key_last($this->along) ?? -1,
+            array_key_first($this->around) ?? 0,
+            array_key_last($this->around) ?? -1,
+        ];
     }
 
     /** @return array{float, float} y in mm of the highest and of the lowest cell that gets any; INF and -INF if none does */
@@ -141,7 +146,9 @@ final class OpenSpray
             return $marks;
         }
         // Asked for the second time, or for many, it is worked out for all.
-        $open = $this->all ?? ($this->asked || self::MANY * \count($marks) > \count($this->along) * \count($this->around) ? $this->all() : null);
+        $open = $this->all ?? (
+            $this->asked || self::MANY * \count($marks) > \count($this->along) * \count($this->around) ? $this->all() : null
+        );
         $this->asked = true;
         if ($open === null) {
             $columns = $this->surface->columns;

@@ -45,7 +45,10 @@ final class Techniques
     /** @return list<string> those for which a mask is cut */
     public static function cutNames(): array
     {
-        return array_values(array_map(static fn(Technique $t): string => $t->name(), array_filter(self::all(), static fn(Technique $t): bool => $t instanceof Cut)));
+        return array_values(array_map(
+            static fn(Technique $t): string => $t->name(),
+            array_filter(self::all(), static fn(Technique $t): bool => $t instanceof Cut),
+        ));
     }
 
     /** @throws Refused when there is none */

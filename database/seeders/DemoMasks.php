@@ -25,11 +25,35 @@ final class DemoMasks
     public static function drawn(): array
     {
         return [
-            ['heron180', 'Crescent, Heron', ['name' => 'punch', 'shape' => 'crescent', 'long_mm' => 16, 'u' => 0.28, 'deg' => 74], 'plastic card 0.5', 0],
-            ['bittern140', 'Seven bars, Bittern', ['name' => 'bars', 'count' => 7, 'width_mm' => 6, 'from_u' => 0.28, 'to_u' => 0.9, 'waver' => 0.4], 'frisket film', 3],
-            ['dipper50', 'Three rings, Dipper', ['name' => 'circles', 'count' => 3, 'diameter_mm' => 6, 'core' => 0.5, 'from_u' => 0.4, 'to_u' => 0.72], 'vinyl', 2],
+            [
+                'heron180',
+                'Crescent, Heron',
+                ['name' => 'punch', 'shape' => 'crescent', 'long_mm' => 16, 'u' => 0.28, 'deg' => 74],
+                'plastic card 0.5',
+                0,
+            ],
+            [
+                'bittern140',
+                'Seven bars, Bittern',
+                ['name' => 'bars', 'count' => 7, 'width_mm' => 6, 'from_u' => 0.28, 'to_u' => 0.9, 'waver' => 0.4],
+                'frisket film',
+                3,
+            ],
+            [
+                'dipper50',
+                'Three rings, Dipper',
+                ['name' => 'circles', 'count' => 3, 'diameter_mm' => 6, 'core' => 0.5, 'from_u' => 0.4, 'to_u' => 0.72],
+                'vinyl',
+                2,
+            ],
             ['tern75', 'Drop, Tern', ['name' => 'punch', 'shape' => 'drop', 'long_mm' => 7, 'u' => 0.3], 'plastic card 0.3', 6],
-            ['sandpiper95', 'Reed leaf, Sandpiper', ['name' => 'outline', 'outline' => 'M0 3L4 1L11 0L19 1L26 3.4L19 4.2L12 6L5 5Z', 'long_mm' => 26, 'u' => 0.55, 'deg' => 70], 'vinyl', 4],
+            [
+                'sandpiper95',
+                'Reed leaf, Sandpiper',
+                ['name' => 'outline', 'outline' => 'M0 3L4 1L11 0L19 1L26 3.4L19 4.2L12 6L5 5Z', 'long_mm' => 26, 'u' => 0.55, 'deg' => 70],
+                'vinyl',
+                4,
+            ],
         ];
     }
 }

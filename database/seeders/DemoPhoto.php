@@ -26,7 +26,11 @@ final class DemoPhoto
                 $v = $tall > 0 ? ($y - 205) / $tall : 2.0;
                 $noise = $chance->getInt(-6, 6);
                 // Back, flank, belly; red towards the fins; behind it wet boards.
-                [$r, $g, $b] = abs($v) <= 1 ? self::side($v, $u) : [118 + ($y % 70 < 3 ? -30 : 0), 112 + ($y % 70 < 3 ? -30 : 0), 101 + ($y % 70 < 3 ? -28 : 0)];
+                [$r, $g, $b] = abs($v) <= 1 ? self::side($v, $u) : [
+                    118 + ($y % 70 < 3 ? -30 : 0),
+                    112 + ($y % 70 < 3 ? -30 : 0),
+                    101 + ($y % 70 < 3 ? -28 : 0),
+                ];
                 imagesetpixel($image, $x, $y, self::pixel($r + $noise, $g + $noise, $b + $noise));
             }
         }
@@ -44,7 +48,12 @@ final class DemoPhoto
         $back = max(0.0, min(1.0, (-0.25 - $v) / 0.4));
         $belly = max(0.0, min(1.0, ($v - 0.3) / 0.4));
         $fin = $v > 0.55 && abs($u - 0.62) < 0.09 ? 0.7 : 0.0;
-        $mix = static fn(float $flank, float $dark, float $white, float $red): float => ($flank * (1 - $back - $belly) + $dark * $back + $white * $belly) * (1 - $fin) + $red * $fin;
+        $mix = static fn(
+            float $flank,
+            float $dark,
+            float $white,
+            float $red,
+        ): float => ($flank * (1 - $back - $belly) + $dark * $back + $white * $belly) * (1 - $fin) + $red * $fin;
 
         return [$mix(168, 62, 226, 190), $mix(176, 78, 226, 70), $mix(178, 82, 218, 44)];
     }

@@ -33,18 +33,42 @@ use Illuminate\Support\Str;
 /** The demo: the rack, drawer and patterns of an invented shop, one pattern proven, one half done at the bench. */
 final class DemoSeeder extends Seeder
 {
-    public function run(SavePaint $paint, SaveBody $body, SavePattern $pattern, PlanRun $plan, WorkBench $bench, TeachPaint $teach, SwapPaints $exchange, KeepPhoto $photo, KeepLots $lots, KeepMask $masks): void
-    {
+    public function run(
+        SavePaint $paint,
+        SaveBody $body,
+        SavePattern $pattern,
+        PlanRun $plan,
+        WorkBench $bench,
+        TeachPaint $teach,
+        SwapPaints $exchange,
+        KeepPhoto $photo,
+        KeepLots $lots,
+        KeepMask $masks,
+    ): void {
         Preference::query()->create(['id' => 1, 'values' => ['air_c' => 19.5, 'humidity_percent' => 58.0]]);
         $racked = $forms = $patterns = [];
         foreach (DemoStores::paints() as $key => [$name, $kind, $hex, $solids, $bottle, $left]) {
             [$family, $finish, $opened] = DemoStores::about()[$key];
-            $racked[$key] = $paint->fromForm(Node::root(['name' => $name, 'kind' => $kind, 'hex' => $hex, 'solids' => $solids, 'bottle_ml' => $bottle, 'left_ml' => $left, 'family' => $family, 'finish' => $finish, 'opened_on' => $opened]));
+            $racked[$key] = $paint->fromForm(Node::root([
+                'name' => $name,
+                'kind' => $kind,
+                'hex' => $hex,
+                'solids' => $solids,
+                'bottle_ml' => $bottle,
+                'left_ml' => $left,
+                'family' => $family,
+                'finish' => $finish,
+                'opened_on' => $opened,
+            ]));
         }
         foreach (['white', 'bone'] as $key) {
             $this->measured($racked[$key], $key, $teach);
         }
-        $paint->fromMix(Node::root(['name' => 'Reed olive', 'made_ml' => 8, 'parts' => [['paint' => $racked['moss']->id, 'drops' => 3], ['paint' => $racked['amber']->id, 'drops' => 2]]]));
+        $paint->fromMix(Node::root([
+            'name' => 'Reed olive',
+            'made_ml' => 8,
+            'parts' => [['paint' => $racked['moss']->id, 'drops' => 3], ['paint' => $racked['amber']->id, 'drops' => 2]],
+        ]));
         foreach (DemoBodies::all() as $key => [$document, $kept]) {
             $forms[$key] = $body->save(BodyReader::read(Node::root($document)), $kept);
         }
@@ -71,10 +95,21 @@ final class DemoSeeder extends Seeder
         foreach (DemoMasks::ofSteps() as [$species, $title, $name, $sheet, $lasts, $uses]) {
             $version = $patterns[$species]->current;
             $step = array_column($version->steps, 'id', 'title')[$title];
-            $keep->make(Node::root(['version_id' => $version->id, 'step' => $step, 'name' => $name, 'sheet' => $sheet, 'lasts' => $lasts]))->update(['uses' => $uses]);
+            $keep->make(Node::root([
+                'version_id' => $version->id,
+                'step' => $step,
+                'name' => $name,
+                'sheet' => $sheet,
+                'lasts' => $lasts,
+            ]))->update(['uses' => $uses]);
         }
         foreach (DemoMasks::drawn() as [$body, $name, $technique, $sheet, $uses]) {
-            $keep->make(Node::root(['body_id' => $forms[$body]->id, 'name' => $name, 'technique' => $technique, 'sheet' => $sheet]))->update(['uses' => $uses]);
+            $keep->make(Node::root([
+                'body_id' => $forms[$body]->id,
+                'name' => $name,
+                'technique' => $technique,
+                'sheet' => $sheet,
+            ]))->update(['uses' => $uses]);
         }
     }
 
@@ -82,10 +117,19 @@ final class DemoSeeder extends Seeder
     private function lots(array $forms, KeepLots $keep): void
     {
         foreach (DemoBodies::lots() as [$key, $supplier, $count, $price, $day, $seen, $faults]) {
-            $lot = $keep->buy($forms[$key]->refresh(), Node::root(array_filter(['supplier' => $supplier, 'count' => $count, 'price' => $price, 'bought_on' => $day], static fn(mixed $v): bool => $v !== null)));
+            $lot = $keep->buy(
+                $forms[$key]->refresh(),
+                Node::root(array_filter(
+                    ['supplier' => $supplier, 'count' => $count, 'price' => $price, 'bought_on' => $day],
+                    static fn(mixed $v): bool => $v !== null,
+                )),
+            );
             $wrong = array_column($faults, 1, 0);
             for ($number = 1; $number <= $seen; $number++) {
-                $keep->inspect($lot->refresh()->load(['inspections', 'body']), Node::root(['number' => $number, 'rejected' => isset($wrong[$number]), 'fault' => $wrong[$number] ?? '']));
+                $keep->inspect(
+                    $lot->refresh()->load(['inspections', 'body']),
+                    Node::root(['number' => $number, 'rejected' => isset($wrong[$number]), 'fault' => $wrong[$number] ?? '']),
+                );
             }
         }
     }
@@ -107,7 +151,10 @@ final class DemoSeeder extends Seeder
     private function sister(Pattern $of, array $racked, SwapPaints $exchange): void
     {
         $version = Version::query()->with(['pattern', 'body'])->findOrFail($of->current->id);
-        $changed = $exchange->in($version, Node::root([['paint' => $racked['bluepearl']->id, 'for' => [['paint' => $racked['gold']->id, 'drops' => 1]]]]));
+        $changed = $exchange->in(
+            $version,
+            Node::root([['paint' => $racked['bluepearl']->id, 'for' => [['paint' => $racked['gold']->id, 'drops' => 1]]]]),
+        );
         $exchange->sister($version, $changed, 'Roach, tea water');
     }
 
@@ -120,7 +167,14 @@ final class DemoSeeder extends Seeder
     {
         $form = $forms[$document['body']];
         $document['paints'] = array_map(static fn(Paint $p): array => [
-            'name' => $p->name, 'kind' => $p->kind, 'hex' => $p->hex, 'solids' => $p->solids, 'drop_ml' => $p->drop_ml, 'family' => $p->family, 'from_card' => $p->from_card, ...$p->optics,
+            'name' => $p->name,
+            'kind' => $p->kind,
+            'hex' => $p->hex,
+            'solids' => $p->solids,
+            'drop_ml' => $p->drop_ml,
+            'family' => $p->family,
+            'from_card' => $p->from_card,
+            ...$p->optics,
         ], $racked);
         $document['body'] = ['name' => $form->name, 'material' => $form->material, ...$form->form];
 
@@ -177,7 +231,11 @@ final class DemoSeeder extends Seeder
     private function started(Pattern $pattern, int $baits, Carbon $at, PlanRun $plan, WorkBench $bench): Run
     {
         $run = $plan->keep($plan->plan(Node::root([
-            'version_id' => $pattern->current->id, 'baits' => $baits, 'air_c' => 19.5, 'humidity_percent' => 58, 'starts_at' => $at->toIso8601ZuluString(),
+            'version_id' => $pattern->current->id,
+            'baits' => $baits,
+            'air_c' => 19.5,
+            'humidity_percent' => 58,
+            'starts_at' => $at->toIso8601ZuluString(),
         ])));
         $run = $bench->start($run->id);
         $run->update(['started_at' => $at]);
@@ -201,7 +259,14 @@ final class DemoSeeder extends Seeder
     {
         $at = ($run->started_at ?? Carbon::now())->copy()->addMinutes($minute);
         $bench->record($run, Node::root(['events' => [
-            ['id' => (string) Str::ulid(), 'type' => $type, 'step' => $step->id, 'bait' => $bait, 'at' => $at->toIso8601ZuluString(), 'data' => $data],
+            [
+                'id' => (string) Str::ulid(),
+                'type' => $type,
+                'step' => $step->id,
+                'bait' => $bait,
+                'at' => $at->toIso8601ZuluString(),
+                'data' => $data,
+            ],
         ]]));
     }
 }

@@ -61,12 +61,25 @@ final class DemoSteps
     /** @return array<string, mixed> */
     public static function eye(float $diameterMm, string $iris): array
     {
-        return ['type' => 'eye', 'title' => 'Eyes', 'diameter_mm' => $diameterMm, 'iris' => $iris, 'set_with' => 'tacky glue', 'check' => 'Both pupils look the same way.'];
+        return [
+            'type' => 'eye',
+            'title' => 'Eyes',
+            'diameter_mm' => $diameterMm,
+            'iris' => $iris,
+            'set_with' => 'tacky glue',
+            'check' => 'Both pupils look the same way.',
+        ];
     }
 
     /** @return array<string, mixed> */
     public static function clear(string $clear, int $coats): array
     {
-        return ['type' => 'clear', 'title' => ucfirst($clear), 'clear' => $clear, 'coats' => $coats, 'check' => 'Eye rims covered, joints and line tie free.'];
+        return [
+            'type' => 'clear',
+            'title' => ucfirst($clear),
+            'clear' => $clear,
+            'coats' => $coats,
+            'check' => 'Eye rims covered, joints and line tie free.',
+        ];
     }
 }

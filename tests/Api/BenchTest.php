@@ -71,7 +71,12 @@ it('learns from a finished run how long a paint takes to dry, once', function ()
         $at($this->event('tacky', $base, 1, ['seconds' => 10]), '10:00:20'),
     );
     expect($record['timers'][0])->toMatchArray(['seconds' => 30, 'tacky' => true, 'dried' => false]);
-    $record = after($this, $run, $at($this->event('dried', $base, 1), '10:00:30'), $at($this->event('timer-stopped', $base, 1), '10:00:30'));
+    $record = after(
+        $this,
+        $run,
+        $at($this->event('dried', $base, 1), '10:00:30'),
+        $at($this->event('timer-stopped', $base, 1), '10:00:30'),
+    );
     expect($record['timers'])->toBe([]);
     [$white, $other] = [Paint::query()->where('name', 'White')->firstOrFail(), Paint::query()->where('name', 'Moss')->firstOrFail()];
     expect($white->drying)->toBe(1.0);
@@ -86,7 +91,11 @@ it('learns from a finished run how long a paint takes to dry, once', function ()
     expect($set($next))->toEqualWithDelta($set($run) * $white->drying, 1)
         ->and($set($this->ask("/runs/{$run['id']}")->json()))->toBe($set($run));
     // So is one that repeats a bait of the run that taught it.
-    $repeat = $this->send('POST', '/runs', ['repeat_of' => $run['baits'][0]['id'], 'baits' => 1, 'air_c' => 21, 'humidity_percent' => 50])->assertCreated()->json();
+    $repeat = $this->send(
+        'POST',
+        '/runs',
+        ['repeat_of' => $run['baits'][0]['id'], 'baits' => 1, 'air_c' => 21, 'humidity_percent' => 50],
+    )->assertCreated()->json();
     expect($set($repeat))->toBe($set($next))->and($repeat['version']['id'])->toBe($run['version']['id']);
 });
 

@@ -77,7 +77,9 @@ it('has eight bodies, twelve masks, and patterns that between them use every way
         ->and($this->ask('/bodies')->json('bodies'))->toHaveCount(8)
         ->and($this->ask('/masks')->json('masks'))->toHaveCount(12)
         ->and(array_unique(array_column($this->ask('/bodies')->json('bodies'), 'condition')))->toHaveCount(7);
-    $lots = collect($this->ask('/bodies/'.App\Models\Body::query()->where('name', 'Plover 65')->firstOrFail()->id)->json('lots'))->keyBy('supplier');
+    $lots = collect(
+        $this->ask('/bodies/'.App\Models\Body::query()->where('name', 'Plover 65')->firstOrFail()->id)->json('lots'),
+    )->keyBy('supplier');
     expect($lots['Quayside Blanks']['reject_share'])->toEqual(0.4)->and($lots['Two Sheds Moulding']['reject_share'])->toEqual(0.1);
 });
 

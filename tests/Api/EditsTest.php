@@ -13,7 +13,12 @@ use Tests\ApiCase;
 /** @return list<string> names of the paints that the rack says a version uses */
 function paintsOf(string $version): array
 {
-    return DB::table('paint_version')->join('paints', 'paints.id', '=', 'paint_version.paint_id')->where('version_id', $version)->orderBy('name')->pluck('name')->all();
+    return DB::table('paint_version')->join(
+        'paints',
+        'paints.id',
+        '=',
+        'paint_version.paint_id',
+    )->where('version_id', $version)->orderBy('name')->pluck('name')->all();
 }
 
 /**
@@ -39,15 +44,29 @@ it('answers an edit with the very version that is asked for afterwards', functio
         ->and($answer->json('version.revision'))->toBe($v['revision'] + 1)
         ->and($answer->json('texture'))->toBeNull();
 })->with([
-    'a figure' => [fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][2]['document']['id'], 'set' => ['width_mm' => 12.34567]]],
-    'a place' => [fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][2]['document']['id'], 'set' => ['where' => ['from_u' => 0.1, 'to_u' => 1 / 3, 'from_deg' => 10, 'to_deg' => 170]]]],
+    'a figure' => [fn(array $v): array => [
+        'op' => 'change',
+        'step' => $v['steps'][2]['document']['id'],
+        'set' => ['width_mm' => 12.34567],
+    ]],
+    'a place' => [fn(array $v): array => [
+        'op' => 'change',
+        'step' => $v['steps'][2]['document']['id'],
+        'set' => ['where' => ['from_u' => 0.1, 'to_u' => 1 / 3, 'from_deg' => 10, 'to_deg' => 170]],
+    ]],
     'a step more' => [fn(array $v): array => ['op' => 'add', 'step' => ['type' => 'eye', 'diameter_mm' => 5]]],
     'a step less' => [fn(array $v): array => ['op' => 'remove', 'step' => $v['steps'][0]['document']['id']]],
     'a step twice' => [fn(array $v): array => ['op' => 'duplicate', 'step' => $v['steps'][1]['document']['id']]],
     'another order' => [fn(array $v): array => ['op' => 'move', 'step' => $v['steps'][2]['document']['id'], 'to' => 0]],
     'another body' => [fn(array $v, ApiCase $case): array => ['op' => 'body', 'body_id' => $case->body('Test 90', 90)->id]],
     'its preparation' => [fn(): array => ['op' => 'prepare']],
-    'another paint' => [fn(array $v, ApiCase $case): array => ['op' => 'swap', 'swaps' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => $case->paint('Red', 'ink', '#902030')->id, 'drops' => 2]]]]]],
+    'another paint' => [fn(array $v, ApiCase $case): array => [
+        'op' => 'swap',
+        'swaps' => [[
+            'paint' => $v['steps'][2]['document']['mix'][0]['paint'],
+            'for' => [['paint' => $case->paint('Red', 'ink', '#902030')->id, 'drops' => 2]],
+        ]],
+    ]],
 ]);
 
 it('undoes each of them to the step', function (callable $change): void {
@@ -64,7 +83,13 @@ it('undoes each of them to the step', function (callable $change): void {
     'a step less' => [fn(array $v): array => ['op' => 'remove', 'step' => $v['steps'][2]['document']['id']]],
     'another body' => [fn(array $v, ApiCase $case): array => ['op' => 'body', 'body_id' => $case->body('Test 90', 90)->id]],
     'its preparation' => [fn(): array => ['op' => 'prepare']],
-    'another paint' => [fn(array $v, ApiCase $case): array => ['op' => 'swap', 'swaps' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => $case->paint('Red', 'ink', '#902030')->id, 'drops' => 2]]]]]],
+    'another paint' => [fn(array $v, ApiCase $case): array => [
+        'op' => 'swap',
+        'swaps' => [[
+            'paint' => $v['steps'][2]['document']['mix'][0]['paint'],
+            'for' => [['paint' => $case->paint('Red', 'ink', '#902030')->id, 'drops' => 2]],
+        ]],
+    ]],
 ]);
 
 it('keeps in step which paints a version uses', function (): void {
@@ -77,7 +102,10 @@ it('keeps in step which paints a version uses', function (): void {
     $v = $this->edit($v, ['op' => 'duplicate', 'step' => stepIds($v)[3]])->json('version');
     $v = $this->edit($v, ['op' => 'remove', 'step' => stepIds($v)[3]])->json('version');
     expect(paintsOf($v['id']))->toBe(['Moss', 'Red', 'White']);
-    $v = $this->edit($v, ['op' => 'change', 'step' => stepIds($v)[2], 'set' => ['mix' => [['paint' => $red->id, 'drops' => 1]]]])->json('version');
+    $v = $this->edit(
+        $v,
+        ['op' => 'change', 'step' => stepIds($v)[2], 'set' => ['mix' => [['paint' => $red->id, 'drops' => 1]]]],
+    )->json('version');
     expect(paintsOf($v['id']))->toBe(['Red', 'White']);
     $v = gone($this, 'undo', $v);
     expect(paintsOf($v['id']))->toBe(['Moss', 'Red', 'White']);
@@ -87,7 +115,10 @@ it('keeps in step which paints a version uses', function (): void {
 
 it('keeps marks at their size on another body when told to', function (): void {
     ['version' => $v] = $this->pattern();
-    $mesh = $this->edit($v, ['op' => 'change', 'step' => stepIds($v)[2], 'set' => ['technique' => ['name' => 'mesh', 'pitch_mm' => 3]]])->json('version');
+    $mesh = $this->edit(
+        $v,
+        ['op' => 'change', 'step' => stepIds($v)[2], 'set' => ['technique' => ['name' => 'mesh', 'pitch_mm' => 3]]],
+    )->json('version');
     $large = $this->body('Test 120', 120)->id;
     $scaled = $this->edit($mesh, ['op' => 'body', 'body_id' => $large])->json('version');
     $stay = $this->edit(gone($this, 'undo', $scaled), ['op' => 'body', 'body_id' => $large, 'marks' => 'stay'])->json('version');
@@ -98,7 +129,11 @@ it('keeps marks at their size on another body when told to', function (): void {
 it('shows the picture it was asked for, or all of it where that step is gone', function (): void {
     ['version' => $v] = $this->pattern();
     [, $base, $back] = stepIds($v);
-    $edit = fn(array $version, array $change, array $show) => $this->send('POST', "/versions/{$version['id']}/edits", ['revision' => $version['revision'], 'change' => $change, 'show' => $show]);
+    $edit = fn(array $version, array $change, array $show) => $this->send(
+        'POST',
+        "/versions/{$version['id']}/edits",
+        ['revision' => $version['revision'], 'change' => $change, 'show' => $show],
+    );
     $first = $edit($v, ['op' => 'change', 'step' => $back, 'set' => ['coats' => 2]], ['upto' => $base, 'look' => 'clear'])->assertOk();
     expect($first->json('texture.palette'))->toHaveCount(1);
     $second = $edit($first->json('version'), ['op' => 'remove', 'step' => $base], ['upto' => $base, 'look' => 'clear'])->assertOk();
@@ -120,7 +155,11 @@ it('refuses an edit, an undo and a redo from a hand that is behind, and loses no
 
 it('stops at either end of what was done', function (): void {
     $sheet = $this->send('POST', '/patterns', ['name' => 'New', 'body_id' => $this->body()->id, 'prepare' => false])->json('version');
-    $this->send('POST', "/versions/{$sheet['id']}/undo", ['revision' => $sheet['revision']])->assertStatus(422)->assertJsonPath('detail', 'There is nothing left to undo.');
+    $this->send(
+        'POST',
+        "/versions/{$sheet['id']}/undo",
+        ['revision' => $sheet['revision']],
+    )->assertStatus(422)->assertJsonPath('detail', 'There is nothing left to undo.');
     $v = $this->edit($sheet, ['op' => 'add', 'step' => ['type' => 'wait', 'minutes' => 3]])->json('version');
     expect([$v['can_undo'], $v['can_redo']])->toBe([true, false]);
     $v = gone($this, 'undo', $v);
@@ -145,7 +184,10 @@ it('takes figures of different fields, or after a pause, as edits of their own',
     ['version' => $v] = $this->pattern();
     $edits = Edit::query()->where('version_id', $v['id'])->count();
     $set = function (array $version, array $set): array {
-        return $this->edit($version, ['op' => 'change', 'step' => $version['steps'][1]['document']['id'], 'set' => $set])->assertOk()->json('version');
+        return $this->edit(
+            $version,
+            ['op' => 'change', 'step' => $version['steps'][1]['document']['id'], 'set' => $set],
+        )->assertOk()->json('version');
     };
     $v = $set($v, ['psi' => 20]);
     $v = $set($v, ['psi' => 22]);
@@ -174,31 +216,70 @@ it('refuses a change with what and where, and changes nothing', function (callab
     $this->edit($v, $change($v, $this))->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
     expect($this->ask("/versions/{$v['id']}")->json())->toBe($v)->and(paintsOf($v['id']))->toBe(['Moss', 'White']);
 })->with([
-    'a field too many' => [fn(array $v): array => ['op' => 'remove', 'step' => $v['steps'][0]['document']['id'], 'all' => true], '/change/all'],
+    'a field too many' => [
+        fn(array $v): array => ['op' => 'remove', 'step' => $v['steps'][0]['document']['id'], 'all' => true],
+        '/change/all',
+    ],
     'no step' => [fn(): array => ['op' => 'duplicate'], '/change/step'],
     'a step that is no text' => [fn(): array => ['op' => 'remove', 'step' => ['x']], '/change/step'],
     'nothing to set' => [fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][0]['document']['id']], '/change/set'],
-    'another type' => [fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][0]['document']['id'], 'set' => ['type' => 'eye']], '/change/set/type'],
-    'a field of another type' => [fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][0]['document']['id'], 'set' => ['psi' => 20]], '/steps/0/psi'],
+    'another type' => [
+        fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][0]['document']['id'], 'set' => ['type' => 'eye']],
+        '/change/set/type',
+    ],
+    'a field of another type' => [
+        fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][0]['document']['id'], 'set' => ['psi' => 20]],
+        '/steps/0/psi',
+    ],
     'behind nobody' => [fn(): array => ['op' => 'add', 'step' => ['type' => 'wait', 'minutes' => 1], 'after' => 'nobody'], '/change/after'],
     'before the first' => [fn(array $v): array => ['op' => 'move', 'step' => $v['steps'][1]['document']['id'], 'to' => -1], '/change/to'],
     'half a place' => [fn(array $v): array => ['op' => 'move', 'step' => $v['steps'][1]['document']['id'], 'to' => 0.5], '/change/to'],
-    'marks that do neither' => [fn(array $v, ApiCase $case): array => ['op' => 'body', 'body_id' => $case->body('Test 90', 90)->id, 'marks' => 'shrink'], '/change/marks'],
+    'marks that do neither' => [
+        fn(array $v, ApiCase $case): array => ['op' => 'body', 'body_id' => $case->body('Test 90', 90)->id, 'marks' => 'shrink'],
+        '/change/marks',
+    ],
     'a preparation with more' => [fn(): array => ['op' => 'prepare', 'body_id' => 'x'], '/change/body_id'],
     'exchanges of nothing' => [fn(): array => ['op' => 'swap', 'swaps' => []], '/change/swaps'],
-    'an exchange for nobody’s paint' => [fn(array $v): array => ['op' => 'swap', 'swaps' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => 'none', 'drops' => 1]]]]], '/change/swaps/0/for/0/paint'],
-    'an exchange by half drops' => [fn(array $v): array => ['op' => 'swap', 'swaps' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => $v['steps'][1]['document']['mix'][0]['paint'], 'drops' => 0.5]]]]], '/change/swaps/0/for/0/drops'],
+    'an exchange for nobody’s paint' => [
+        fn(array $v): array => [
+            'op' => 'swap',
+            'swaps' => [['paint' => $v['steps'][2]['document']['mix'][0]['paint'], 'for' => [['paint' => 'none', 'drops' => 1]]]],
+        ],
+        '/change/swaps/0/for/0/paint',
+    ],
+    'an exchange by half drops' => [
+        fn(array $v): array => [
+            'op' => 'swap',
+            'swaps' => [[
+                'paint' => $v['steps'][2]['document']['mix'][0]['paint'],
+                'for' => [['paint' => $v['steps'][1]['document']['mix'][0]['paint'], 'drops' => 0.5]],
+            ]],
+        ],
+        '/change/swaps/0/for/0/drops',
+    ],
 ]);
 
 it('keeps an edit once, however often it is sent', function (): void {
     ['version' => $v] = $this->pattern();
-    $edit = ['revision' => $v['revision'], 'key' => 'an-edit-0001', 'change' => ['op' => 'duplicate', 'step' => $v['steps'][1]['document']['id']]];
+    $edit = [
+        'revision' => $v['revision'],
+        'key' => 'an-edit-0001',
+        'change' => ['op' => 'duplicate', 'step' => $v['steps'][1]['document']['id']],
+    ];
     $first = $this->send('POST', "/versions/{$v['id']}/edits", $edit)->assertOk()->json('version');
     // The answer was lost on the way; it is asked for again, even after the next edit.
-    $this->send('POST', "/versions/{$v['id']}/edits", $edit)->assertOk()->assertJsonPath('version.revision', $first['revision'])->assertJsonCount(4, 'version.steps');
+    $this->send(
+        'POST',
+        "/versions/{$v['id']}/edits",
+        $edit,
+    )->assertOk()->assertJsonPath('version.revision', $first['revision'])->assertJsonCount(4, 'version.steps');
     $this->edit($first, ['op' => 'remove', 'step' => $first['steps'][0]['document']['id']])->assertOk();
     $this->send('POST', "/versions/{$v['id']}/edits", $edit)->assertOk()->assertJsonCount(3, 'version.steps');
-    $this->send('POST', "/versions/{$v['id']}/edits", ['key' => 'no!'] + $edit)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/key');
+    $this->send(
+        'POST',
+        "/versions/{$v['id']}/edits",
+        ['key' => 'no!'] + $edit,
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/key');
 });
 
 it('keeps of an edit what it changed, not all steps anew', function (): void {
@@ -221,7 +302,15 @@ it('says that a change is saved though it could not be drawn', function (): void
             return str_starts_with($key, 'texture:') ? throw new RuntimeException('no room') : parent::get($key);
         }
     }));
-    $this->send('POST', "/versions/{$v['id']}/edits", ['revision' => $v['revision'], 'show' => ['look' => 'clear'], 'change' => ['op' => 'remove', 'step' => $v['steps'][0]['document']['id']]])
+    $this->send(
+        'POST',
+        "/versions/{$v['id']}/edits",
+        [
+            'revision' => $v['revision'],
+            'show' => ['look' => 'clear'],
+            'change' => ['op' => 'remove', 'step' => $v['steps'][0]['document']['id']],
+        ],
+    )
         ->assertOk()
         ->assertJsonPath('texture', null)
         ->assertJsonPath('trouble', 'The change is saved. It could not be drawn: what happened stands in storage/logs.')

@@ -5,7 +5,13 @@ declare(strict_types=1);
 it('shows a pattern on another body: marks grown, masks to be cut, nothing kept', function (): void {
     ['version' => $v] = $this->pattern();
     $paint = $v['steps'][1]['document']['mix'][0]['paint'];
-    $v = $this->edit($v, ['op' => 'add', 'step' => $this->coat($paint, ['title' => 'Spot', 'technique' => ['name' => 'punch', 'long_mm' => 4], 'strokes' => 3])])->json('version');
+    $v = $this->edit(
+        $v,
+        [
+            'op' => 'add',
+            'step' => $this->coat($paint, ['title' => 'Spot', 'technique' => ['name' => 'punch', 'long_mm' => 4], 'strokes' => 3]),
+        ],
+    )->json('version');
     $spot = end($v['steps'])['document']['id'];
     $this->send('POST', '/masks', ['version_id' => $v['id'], 'step' => $spot])->assertCreated();
     $larger = $this->body('Test 120', 120);
@@ -22,7 +28,10 @@ it('shows a pattern on another body: marks grown, masks to be cut, nothing kept'
 it('leaves marks as large as they are when the painter says so; then the mask still serves', function (): void {
     ['version' => $v] = $this->pattern();
     $paint = $v['steps'][1]['document']['mix'][0]['paint'];
-    $v = $this->edit($v, ['op' => 'add', 'step' => $this->coat($paint, ['technique' => ['name' => 'punch', 'long_mm' => 4]])])->json('version');
+    $v = $this->edit(
+        $v,
+        ['op' => 'add', 'step' => $this->coat($paint, ['technique' => ['name' => 'punch', 'long_mm' => 4]])],
+    )->json('version');
     $step = end($v['steps'])['document']['id'];
     $mask = $this->send('POST', '/masks', ['version_id' => $v['id'], 'step' => $step])->json();
     $larger = $this->body('Test 120', 120);
@@ -38,10 +47,20 @@ it('lays the two sides over each other and says through which steps they differ'
     $alike = $this->ask("/versions/{$v['id']}/symmetry")->assertOk()->json();
     expect($alike['mean'])->toEqual(0)->and($alike['shares'][0])->toEqual(1)->and($alike['steps'])->toBe([]);
     $paint = $v['steps'][2]['document']['mix'][0]['paint'];
-    $v = $this->edit($v, ['op' => 'add', 'step' => $this->coat($paint, ['title' => 'Left only', 'where' => ['zone' => 'flank', 'side' => 'left'], 'coats' => 4])])->assertOk()->json('version');
-    $v = $this->edit($v, ['op' => 'add', 'step' => $this->coat($paint, ['title' => 'Dots', 'technique' => ['name' => 'splatter']])])->json('version');
+    $v = $this->edit(
+        $v,
+        [
+            'op' => 'add',
+            'step' => $this->coat($paint, ['title' => 'Left only', 'where' => ['zone' => 'flank', 'side' => 'left'], 'coats' => 4]),
+        ],
+    )->assertOk()->json('version');
+    $v = $this->edit(
+        $v,
+        ['op' => 'add', 'step' => $this->coat($paint, ['title' => 'Dots', 'technique' => ['name' => 'splatter']])],
+    )->json('version');
     $apart = $this->ask("/versions/{$v['id']}/symmetry?look=matte")->json();
-    expect($apart['most'])->toBeGreaterThan(6)->and(array_column($apart['steps'], 'why'))->toBe(['on the left side only', 'by chance: no side is quite like the other']);
+    expect($apart['most'])->toBeGreaterThan(6)
+        ->and(array_column($apart['steps'], 'why'))->toBe(['on the left side only', 'by chance: no side is quite like the other']);
     $before = $this->ask("/versions/{$v['id']}/symmetry?upto={$v['steps'][2]['document']['id']}")->json();
     expect($before['mean'])->toEqual(0);
 });
@@ -53,7 +72,10 @@ it('lays two baits side by side, on other bodies too, zone by zone', function ()
     expect(array_unique(array_column($same, 'delta_e')))->toEqual([0])->and(array_unique(array_column($same, 'words')))->toBe([''])
         ->and(array_column($same, 'zone'))->toContain('flank', 'throat')->not->toContain('whole');
     $dark = $this->paint('Pitch', 'opaque', '#101012');
-    $other = $this->edit($other, ['op' => 'add', 'step' => $this->coat($dark->id, ['where' => ['zone' => 'belly'], 'aim_deg' => 180, 'coats' => 6])])->json('version');
+    $other = $this->edit(
+        $other,
+        ['op' => 'add', 'step' => $this->coat($dark->id, ['where' => ['zone' => 'belly'], 'aim_deg' => 180, 'coats' => 6])],
+    )->json('version');
     $other = $this->edit($other, ['op' => 'body', 'body_id' => $this->body('Test 120', 120)->id])->assertOk()->json('version');
     $zones = collect($this->ask("/versions/{$one['id']}/beside/{$other['id']}?look=matte")->assertOk()->json('zones'))->keyBy('zone');
     expect($zones['belly']['delta_e'])->toBeGreaterThan(20)->and($zones['belly']['words'])->toContain('darker')
@@ -65,6 +87,14 @@ it('lays two baits side by side, on other bodies too, zone by zone', function ()
 
 it('refuses a fit to nothing', function (): void {
     ['version' => $v] = $this->pattern();
-    $this->send('POST', "/versions/{$v['id']}/fit", ['body_id' => 'nobody'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/body_id');
-    $this->send('POST', "/versions/{$v['id']}/fit", ['body_id' => $this->body()->id, 'marks' => 'shrink'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/marks');
+    $this->send(
+        'POST',
+        "/versions/{$v['id']}/fit",
+        ['body_id' => 'nobody'],
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/body_id');
+    $this->send(
+        'POST',
+        "/versions/{$v['id']}/fit",
+        ['body_id' => $this->body()->id, 'marks' => 'shrink'],
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/marks');
 });

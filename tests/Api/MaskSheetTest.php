@@ -27,7 +27,15 @@ function inkMm(string $png, float $dpi, array $box): array
 }
 
 it('prints a mask of 37 mm as 37 mm, and the check line as 50 mm, to 0.1 mm (rendered by Poppler)', function (): void {
-    $mask = $this->send('POST', '/masks', ['body_id' => $this->body('Long', 160)->id, 'name' => 'i', 'technique' => ['name' => 'punch', 'long_mm' => 37, 'u' => 0.5, 'deg' => 90]])->json();
+    $mask = $this->send(
+        'POST',
+        '/masks',
+        [
+            'body_id' => $this->body('Long', 160)->id,
+            'name' => 'i',
+            'technique' => ['name' => 'punch', 'long_mm' => 37, 'u' => 0.5, 'deg' => 90],
+        ],
+    )->json();
     $folder = sys_get_temp_dir().'/hb-mask-'.getmypid();
     @mkdir($folder);
     file_put_contents("{$folder}/mask.pdf", $this->get('/api/v1/masks/sheet.pdf?ids='.$mask['id'])->assertOk()->getContent());

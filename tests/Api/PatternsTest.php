@@ -87,7 +87,10 @@ it('puts a step in first, last or behind another', function (): void {
     ['version' => $v] = $this->pattern();
     $wait = ['type' => 'wait', 'minutes' => 5];
     $v = $this->edit($v, ['op' => 'add', 'step' => $wait + ['title' => 'first'], 'first' => true])->assertOk()->json('version');
-    $v = $this->edit($v, ['op' => 'add', 'step' => $wait + ['title' => 'second'], 'after' => $v['steps'][0]['document']['id']])->assertOk()->json('version');
+    $v = $this->edit(
+        $v,
+        ['op' => 'add', 'step' => $wait + ['title' => 'second'], 'after' => $v['steps'][0]['document']['id']],
+    )->assertOk()->json('version');
     $v = $this->edit($v, ['op' => 'add', 'step' => $wait + ['title' => 'last']])->assertOk()->json('version');
     expect(array_column(array_column($v['steps'], 'shown'), 'name'))->toBe(['first', 'second', 'Wipe', 'Base', 'Back', 'last']);
 });
@@ -112,7 +115,18 @@ it('refuses a bad edit with what and where, and changes nothing', function (call
     [fn(array $v): array => ['op' => 'move', 'step' => $v['steps'][0]['document']['id'], 'to' => 9], '/change/to'],
     [fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][1]['document']['id'], 'set' => ['psi' => -1]], '/steps/1/psi'],
     [fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][1]['document']['id'], 'set' => ['id' => 'other']], '/change/set/id'],
-    [fn(array $v): array => ['op' => 'add', 'step' => ['type' => 'paint', 'mix' => [['paint' => 'none']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'back']]], '/steps/3/mix/0/paint'],
+    [
+        fn(array $v): array => [
+            'op' => 'add',
+            'step' => [
+                'type' => 'paint',
+                'mix' => [['paint' => 'none']],
+                'technique' => ['name' => 'spray'],
+                'where' => ['zone' => 'back'],
+            ],
+        ],
+        '/steps/3/mix/0/paint',
+    ],
     [fn(array $v): array => ['op' => 'body', 'body_id' => 'none'], '/change/body_id'],
 ]);
 
@@ -127,23 +141,47 @@ it('carries the pattern to another body in one edit', function (): void {
 it('answers an edit with how it looks now', function (): void {
     ['version' => $v] = $this->pattern();
     $base = $v['steps'][1]['document']['id'];
-    $answer = $this->send('POST', "/versions/{$v['id']}/edits", ['revision' => $v['revision'], 'change' => ['op' => 'change', 'step' => $base, 'set' => ['coats' => 1]], 'show' => ['upto' => $base, 'look' => 'matte']]);
+    $answer = $this->send(
+        'POST',
+        "/versions/{$v['id']}/edits",
+        [
+            'revision' => $v['revision'],
+            'change' => ['op' => 'change', 'step' => $base, 'set' => ['coats' => 1]],
+            'show' => ['upto' => $base, 'look' => 'matte'],
+        ],
+    );
     expect($answer->json('texture'))->toBe($this->ask("/versions/{$v['id']}/texture?upto={$base}&look=matte")->json());
 });
 
 it('mends a colour the ground swallows with a white off the rack, where the recipe has none', function (): void {
-    $version = $this->send('POST', '/patterns', ['name' => 'Night', 'species' => 'burbot', 'body_id' => $this->body()->id, 'prepare' => false])->json('version');
-    foreach ([[$this->paint('Black', 'opaque', '#161616'), 'whole'], [$this->paint('Red', 'transparent', '#b02030'), 'flank'], [$this->paint('Gold', 'transparent', '#d0a020'), 'shoulder']] as [$paint, $zone]) {
-        $version = $this->edit($version, ['op' => 'add', 'step' => $this->coat($paint->id, ['where' => ['zone' => $zone], 'coats' => 2])])->json('version');
+    $version = $this->send(
+        'POST',
+        '/patterns',
+        ['name' => 'Night', 'species' => 'burbot', 'body_id' => $this->body()->id, 'prepare' => false],
+    )->json('version');
+    foreach ([
+        [$this->paint('Black', 'opaque', '#161616'), 'whole'],
+        [$this->paint('Red', 'transparent', '#b02030'), 'flank'],
+        [$this->paint('Gold', 'transparent', '#d0a020'), 'shoulder'],
+    ] as [$paint, $zone]) {
+        $version = $this->edit(
+            $version,
+            ['op' => 'add', 'step' => $this->coat($paint->id, ['where' => ['zone' => $zone], 'coats' => 2])],
+        )->json('version');
     }
-    $swallowed = fn(): array => collect($this->ask("/versions/{$version['id']}/advice")->assertOk()->json('findings'))->where('rule', 'brighter-over-white')->values()->all();
+    $swallowed = fn(): array => collect(
+        $this->ask("/versions/{$version['id']}/advice")->assertOk()->json('findings'),
+    )->where('rule', 'brighter-over-white')->values()->all();
     expect(array_column(array_column($swallowed(), 'fix'), 'label'))->toBe(['Switch it off', 'Switch it off']);
     $this->paint('Old white', 'opaque', '#f0f0e8', 0);
     expect($swallowed()[0]['fix']['label'])->toBe('Switch it off');
     $white = $this->paint('White', 'opaque', '#f4f4f0');
     $fix = $swallowed()[0]['fix'];
     expect($fix['label'])->toBe('Put white under it')->and($fix['insert']['mix'][0]['paint'])->toBe($white->id);
-    $version = $this->edit($version, ['op' => 'add', 'step' => $fix['insert'], 'after' => $version['steps'][0]['document']['id']])->assertOk()->json('version');
+    $version = $this->edit(
+        $version,
+        ['op' => 'add', 'step' => $fix['insert'], 'after' => $version['steps'][0]['document']['id']],
+    )->assertOk()->json('version');
     expect(array_column($swallowed(), 'step'))->not->toContain($fix['step']);
 });
 
@@ -176,8 +214,14 @@ it('never changes a painted version: an edit goes into a new one', function (): 
     $this->ask("/patterns/{$p['id']}")->assertJsonPath('version.number', 2);
     // Whoever still looks at the old one is shown the new one; what they wanted is not lost.
     $this->edit($v, ['op' => 'remove', 'step' => $step])->assertStatus(409)
-        ->assertJsonPath('current.id', $new['id'])->assertJsonPath('current.revision', $new['revision'])->assertJsonPath('yours.op', 'remove');
-    expect(fn() => DB::table('versions')->where('id', $v['id'])->update(['steps' => '[]']))->toThrow(QueryException::class, 'never changes');
+        ->assertJsonPath('current.id', $new['id'])->assertJsonPath(
+            'current.revision',
+            $new['revision'],
+        )->assertJsonPath('yours.op', 'remove');
+    expect(fn() => DB::table('versions')->where('id', $v['id'])->update(['steps' => '[]']))->toThrow(
+        QueryException::class,
+        'never changes',
+    );
     $this->ask("/patterns/{$p['id']}/versions")->assertJsonCount(2, 'versions');
 });
 
@@ -245,7 +289,15 @@ it('refuses a wrong or hostile file with what and where, and changes nothing', f
 ]);
 
 it('turns away what is too large, no JSON, or deeper than any recipe', function (): void {
-    $post = fn(string $content, string $type = 'application/json') => $this->call('POST', '/api/v1/patterns/import', [], [], [], ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json', 'HTTP_X_HAWKBRUSH' => '1'], $content);
+    $post = fn(string $content, string $type = 'application/json') => $this->call(
+        'POST',
+        '/api/v1/patterns/import',
+        [],
+        [],
+        [],
+        ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json', 'HTTP_X_HAWKBRUSH' => '1'],
+        $content,
+    );
     $post(str_repeat(' ', 2 * 1024 * 1024 + 1))->assertStatus(413);
     $post('{"format":')->assertStatus(422);
     $post(str_repeat('{"a":', 100).'1'.str_repeat('}', 100))->assertStatus(422);
@@ -258,5 +310,13 @@ it('takes back a pattern without paint', function (): void {
     $sheet = $this->send('POST', '/patterns', ['name' => 'Bare', 'body_id' => $this->body()->id])->assertCreated()->json();
     $file = $this->ask("/patterns/{$sheet['pattern']['id']}/export")->assertOk()->getContent();
     expect($file)->toContain('"paints":{}');
-    $this->call('POST', '/api/v1/patterns/import', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_X_HAWKBRUSH' => '1'], (string) $file)->assertCreated();
+    $this->call(
+        'POST',
+        '/api/v1/patterns/import',
+        [],
+        [],
+        [],
+        ['CONTENT_TYPE' => 'application/json', 'HTTP_X_HAWKBRUSH' => '1'],
+        (string) $file,
+    )->assertCreated();
 });

@@ -23,7 +23,14 @@ function fourCorners(int $width = 240, int $height = 160): array
     $image = imagecreatetruecolor($width, $height);
     foreach ([[0, 0], [1, 0], [0, 1], [1, 1]] as $i => [$x, $y]) {
         [$r, $g, $b] = array_map(hexdec(...), str_split(substr(CORNERS[$i], 1), 2));
-        imagefilledrectangle($image, intdiv($x * $width, 2), intdiv($y * $height, 2), intdiv(($x + 1) * $width, 2) - 1, intdiv(($y + 1) * $height, 2) - 1, (int) imagecolorallocate($image, $r, $g, $b));
+        imagefilledrectangle(
+            $image,
+            intdiv($x * $width, 2),
+            intdiv($y * $height, 2),
+            intdiv(($x + 1) * $width, 2) - 1,
+            intdiv(($y + 1) * $height, 2) - 1,
+            (int) imagecolorallocate($image, $r, $g, $b),
+        );
     }
 
     return [(string) tempnam(sys_get_temp_dir(), 'four'), $image];
@@ -99,11 +106,17 @@ it('draws a large photograph smaller, in its own proportions', function (int $wi
 })->with([[3200, 2000, [1600, 1000]], [1000, 3000, [533, 1600]], [1600, 20, [1600, 20]], [40, 30, [40, 30]]]);
 
 it('refuses what is no photograph, with the reason, and keeps nothing', function (callable $file, string $reason): void {
-    $this->upload('/pictures', ['photo' => $file()])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/photo')->assertJsonPath('errors.0.detail', $reason);
+    $this->upload(
+        '/pictures',
+        ['photo' => $file()],
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/photo')->assertJsonPath('errors.0.detail', $reason);
     expect(ReferencePhoto::query()->count())->toBe(0);
 })->with([
     'a text' => [fn() => UploadedFile::fake()->createWithContent('x.jpg', 'not a picture'), 'A photograph is a JPEG, PNG or WebP file; this is none.'],
-    'a drawing with a script' => [fn() => UploadedFile::fake()->createWithContent('x.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>'), 'A photograph is a JPEG, PNG or WebP file; this is none.'],
+    'a drawing with a script' => [fn() => UploadedFile::fake()->createWithContent(
+        'x.svg',
+        '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>',
+    ), 'A photograph is a JPEG, PNG or WebP file; this is none.'],
     'a GIF' => [function (): UploadedFile {
         [$path, $image] = fourCorners();
         imagegif($image, $path);
@@ -120,7 +133,10 @@ it('refuses what is no photograph, with the reason, and keeps nothing', function
     'a picture that says it is vast' => [function (): UploadedFile {
         [$path] = fourCorners();
         $head = pack('NNC5', 60_000, 60_000, 8, 2, 0, 0, 0);
-        file_put_contents($path, "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.$head.pack('N', crc32('IHDR'.$head)).pack('N', 0).'IEND'.pack('N', crc32('IEND')));
+        file_put_contents(
+            $path,
+            "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.$head.pack('N', crc32('IHDR'.$head)).pack('N', 0).'IEND'.pack('N', crc32('IEND')),
+        );
 
         return fileOf($path, 'vast.png');
     }, 'This photograph has more than 60 megapixels; make it smaller first.'],
@@ -131,7 +147,11 @@ it('says which spot lies outside, and takes no more than fifty', function (array
     [$path, $image] = fourCorners();
     imagepng($image, $path);
     $picture = $this->upload('/pictures', ['photo' => fileOf($path, 'four.png')])->json();
-    $this->send('POST', "/pictures/{$picture['id']}/spots", ['spots' => $spots])->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
+    $this->send(
+        'POST',
+        "/pictures/{$picture['id']}/spots",
+        ['spots' => $spots],
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
 })->with([
     'none' => [[], '/spots'],
     'above' => [[['x' => 0.5, 'y' => 0.5], ['x' => 0.5, 'y' => -0.1]], '/spots/1/y'],

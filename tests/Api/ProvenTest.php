@@ -12,7 +12,10 @@ function finishedRun(ApiCase $case): array
 {
     $sheet = $case->pattern();
     $run = $case->startedRun($sheet['version'], 1);
-    $events = array_map(static fn(array $s): array => $case->event('done', $s['document']['id'], $s['shown']['for_all'] ? null : 1), $run['steps']);
+    $events = array_map(
+        static fn(array $s): array => $case->event('done', $s['document']['id'], $s['shown']['for_all'] ? null : 1),
+        $run['steps'],
+    );
     $case->send('POST', "/runs/{$run['id']}/events", ['events' => $events])->assertOk();
 
     return [$sheet, $case->send('POST', "/runs/{$run['id']}/finish")->assertOk()->json()];
@@ -21,7 +24,17 @@ function finishedRun(ApiCase $case): array
 it('keeps a repeat on another body as a copy of its run, and the pattern as it was', function (): void {
     [$sheet, $run] = finishedRun($this);
     $this->send('POST', "/baits/{$run['baits'][0]['id']}/stamp")->assertOk()->assertJsonPath('stamps.0.on', true);
-    $again = $this->send('POST', '/runs', ['repeat_of' => $run['baits'][0]['id'], 'body_id' => $this->body('Test 120', 120)->id, 'baits' => 2, 'air_c' => 17, 'humidity_percent' => 70])->assertCreated()->json();
+    $again = $this->send(
+        'POST',
+        '/runs',
+        [
+            'repeat_of' => $run['baits'][0]['id'],
+            'body_id' => $this->body('Test 120', 120)->id,
+            'baits' => 2,
+            'air_c' => 17,
+            'humidity_percent' => 70,
+        ],
+    )->assertCreated()->json();
     expect($again['version'])->toMatchArray(['number' => 1, 'fitted' => true]);
 
     // The pattern is worked on as before, its proven version within reach.
@@ -29,7 +42,17 @@ it('keeps a repeat on another body as a copy of its run, and the pattern as it w
         ->assertJsonPath('version.id', $sheet['version']['id'])
         ->assertJsonPath('version.body.name', 'Test 60')
         ->assertJsonPath('version.proven_baits', 1)
-        ->assertJsonPath('pattern.proven', ['version_id' => $sheet['version']['id'], 'number' => 1, 'body' => 'Test 60', 'fitted' => false, 'current' => true, 'baits' => 1]);
+        ->assertJsonPath(
+            'pattern.proven',
+            [
+                'version_id' => $sheet['version']['id'],
+                'number' => 1,
+                'body' => 'Test 60',
+                'fitted' => false,
+                'current' => true,
+                'baits' => 1,
+            ],
+        );
     $this->ask("/patterns/{$sheet['pattern']['id']}/versions")
         ->assertJsonPath('versions.0.body.name', 'Test 60')
         ->assertJsonPath('versions.1.body.name', 'Test 120')
@@ -39,8 +62,15 @@ it('keeps a repeat on another body as a copy of its run, and the pattern as it w
 
     // The copy is opened and painted from, and is not edited; gone on from, it is the next version.
     $copy = $this->ask("/versions/{$again['version']['id']}")->assertOk()->json();
-    $this->edit($copy, ['op' => 'remove', 'step' => $copy['steps'][0]['document']['id']])->assertStatus(409)->assertJsonPath('type', 'urn:hawkbrush:problem:fitted-copy');
-    $this->send('POST', '/runs', ['version_id' => $copy['id'], 'baits' => 1, 'air_c' => 20, 'humidity_percent' => 50])->assertCreated()->assertJsonPath('version.id', $copy['id']);
+    $this->edit(
+        $copy,
+        ['op' => 'remove', 'step' => $copy['steps'][0]['document']['id']],
+    )->assertStatus(409)->assertJsonPath('type', 'urn:hawkbrush:problem:fitted-copy');
+    $this->send(
+        'POST',
+        '/runs',
+        ['version_id' => $copy['id'], 'baits' => 1, 'air_c' => 20, 'humidity_percent' => 50],
+    )->assertCreated()->assertJsonPath('version.id', $copy['id']);
     $this->send('POST', "/versions/{$copy['id']}/go-on")->assertCreated()
         ->assertJsonPath('version.number', 2)
         ->assertJsonPath('version.body.name', 'Test 120')
@@ -51,7 +81,11 @@ it('keeps a repeat on another body as a copy of its run, and the pattern as it w
 it('says of the version and the body that were proven that they are, and takes the stamp off with its reason', function (): void {
     [$sheet, $run] = finishedRun($this);
     $bait = $run['baits'][0]['id'];
-    $this->send('POST', "/baits/{$bait}/stamp/off", ['reason' => 'never was'])->assertStatus(409)->assertJsonPath('type', 'urn:hawkbrush:problem:not-stamped');
+    $this->send(
+        'POST',
+        "/baits/{$bait}/stamp/off",
+        ['reason' => 'never was'],
+    )->assertStatus(409)->assertJsonPath('type', 'urn:hawkbrush:problem:not-stamped');
     $this->send('POST', "/baits/{$bait}/stamp")->assertOk();
     $this->send('POST', "/baits/{$bait}/stamp")->assertOk()->assertJsonCount(1, 'stamps');
     $this->send('POST', "/baits/{$bait}/stamp/off", ['reason' => ''])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/reason');
@@ -65,8 +99,28 @@ it('says of the version and the body that were proven that they are, and takes t
 
 it('puts right what repeats had made of older databases, and loses nothing', function (): void {
     [$sheet, $run] = finishedRun($this);
-    $again = $this->send('POST', '/runs', ['repeat_of' => $run['baits'][0]['id'], 'body_id' => $this->body('Test 120', 120)->id, 'baits' => 2, 'air_c' => 17, 'humidity_percent' => 70])->json();
-    $worked = $this->send('POST', '/runs', ['repeat_of' => $run['baits'][0]['id'], 'body_id' => $this->body('Test 90', 90)->id, 'baits' => 1, 'air_c' => 17, 'humidity_percent' => 70])->json();
+    $again = $this->send(
+        'POST',
+        '/runs',
+        [
+            'repeat_of' => $run['baits'][0]['id'],
+            'body_id' => $this->body('Test 120', 120)->id,
+            'baits' => 2,
+            'air_c' => 17,
+            'humidity_percent' => 70,
+        ],
+    )->json();
+    $worked = $this->send(
+        'POST',
+        '/runs',
+        [
+            'repeat_of' => $run['baits'][0]['id'],
+            'body_id' => $this->body('Test 90', 90)->id,
+            'baits' => 1,
+            'air_c' => 17,
+            'humidity_percent' => 70,
+        ],
+    )->json();
     $migration = require base_path('database/migrations/2026_11_29_000008_fitted_copies_and_stamps.php');
     $steps = Version::query()->orderBy('id')->pluck('steps', 'id')->all();
     // As it was kept until then: the copies as versions two and three, the third edited afterwards.

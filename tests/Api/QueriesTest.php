@@ -40,9 +40,23 @@ it('asks no more often for a list of many than for a list of two', function (str
     'paints' => ['/paints', fn(ApiCase $case, int $n) => $case->paint("Paint {$n}")],
     'paints in patterns' => ['/paints', fn(ApiCase $case, int $n) => $case->pattern()],
     'bodies' => ['/bodies', fn(ApiCase $case, int $n) => $case->body("Body {$n}", 50 + $n)],
-    'bodies with lots' => ['/bodies', fn(ApiCase $case, int $n) => $case->send('POST', '/bodies/'.$case->body("Body {$n}", 50 + $n)->id.'/lots', ['count' => 3, 'price' => 2])->assertCreated()],
+    'bodies with lots' => [
+        '/bodies',
+        fn(ApiCase $case, int $n) => $case->send(
+            'POST',
+            '/bodies/'.$case->body("Body {$n}", 50 + $n)->id.'/lots',
+            ['count' => 3, 'price' => 2],
+        )->assertCreated(),
+    ],
     'patterns' => ['/patterns', fn(ApiCase $case, int $n) => $case->pattern()],
-    'masks' => ['/masks', fn(ApiCase $case, int $n) => $case->send('POST', '/masks', ['name' => "Mask {$n}", 'body_id' => $case->body("Body {$n}", 50 + $n)->id, 'technique' => ['name' => 'punch']])->assertCreated()],
+    'masks' => [
+        '/masks',
+        fn(ApiCase $case, int $n) => $case->send(
+            'POST',
+            '/masks',
+            ['name' => "Mask {$n}", 'body_id' => $case->body("Body {$n}", 50 + $n)->id, 'technique' => ['name' => 'punch']],
+        )->assertCreated(),
+    ],
     'runs' => ['/runs', fn(ApiCase $case, int $n) => $case->startedRun($case->pattern()['version'])],
 ]);
 
@@ -50,7 +64,11 @@ it('asks no more often for a log of many baits', function (): void {
     $finish = function (): void {
         ['version' => $version] = $this->pattern();
         $run = $this->startedRun($version, 2);
-        $this->send('POST', "/runs/{$run['id']}/events", ['events' => array_map(fn(array $s): array => $this->event('done', $s['document']['id']), $run['steps'])])->assertOk();
+        $this->send(
+            'POST',
+            "/runs/{$run['id']}/events",
+            ['events' => array_map(fn(array $s): array => $this->event('done', $s['document']['id']), $run['steps'])],
+        )->assertOk();
         $this->send('POST', "/runs/{$run['id']}/finish")->assertOk();
     };
     $finish();
@@ -78,7 +96,10 @@ it('asks the same of a sheet of many steps as of one of few', function (): void 
     $few = asks($this, "/versions/{$v['id']}");
     $white = $v['steps'][1]['document']['mix'][0]['paint'];
     foreach (range(1, 5) as $n) {
-        $v = $this->edit($v, ['op' => 'add', 'step' => $this->coat($n % 2 === 0 ? $white : $this->paint("Paint {$n}")->id)])->json('version');
+        $v = $this->edit(
+            $v,
+            ['op' => 'add', 'step' => $this->coat($n % 2 === 0 ? $white : $this->paint("Paint {$n}")->id)],
+        )->json('version');
     }
     expect(asks($this, "/versions/{$v['id']}"))->toBe($few)
         ->and(asks($this, "/versions/{$v['id']}/advice"))->toBeLessThanOrEqual($few);
@@ -89,7 +110,14 @@ it('asks the same of a bench after many events as after none', function (): void
     $run = $this->startedRun($version, 4);
     $few = asks($this, "/runs/{$run['id']}");
     foreach (range(1, 4) as $bait) {
-        $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('done', $version['steps'][0]['document']['id'], $bait), $this->event('note', $version['steps'][0]['document']['id'], $bait, ['text' => 'well'])]])->assertOk();
+        $this->send(
+            'POST',
+            "/runs/{$run['id']}/events",
+            ['events' => [
+                $this->event('done', $version['steps'][0]['document']['id'], $bait),
+                $this->event('note', $version['steps'][0]['document']['id'], $bait, ['text' => 'well']),
+            ]],
+        )->assertOk();
     }
     expect(asks($this, "/runs/{$run['id']}"))->toBe($few);
 });

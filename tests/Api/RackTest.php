@@ -7,16 +7,35 @@ use App\Models\Paint;
 use Hawkbrush\Core\Exchange\Cgats;
 
 it('changes all that is known of a bottle, and guesses anew from another swatch', function (): void {
-    $paint = $this->send('POST', '/paints', ['name' => 'Moss', 'kind' => 'transparent', 'hex' => '#4d6340', 'finish' => 'satin', 'opened_on' => '2026-05-01', 'drop_ml' => 0.04])->assertCreated()->json();
+    $paint = $this->send(
+        'POST',
+        '/paints',
+        [
+            'name' => 'Moss',
+            'kind' => 'transparent',
+            'hex' => '#4d6340',
+            'finish' => 'satin',
+            'opened_on' => '2026-05-01',
+            'drop_ml' => 0.04,
+        ],
+    )->assertCreated()->json();
     expect($paint['finish'])->toBe('satin')->and($paint['opened_on'])->toBe('2026-05-01')->and($paint['drop_ml'])->toBe(0.04);
-    $renamed = $this->send('PATCH', "/paints/{$paint['id']}", ['revision' => 1, 'name' => 'Dark moss', 'opened_on' => null, 'family' => 'acrylic ink', 'solids' => 0.2])->assertOk()->json();
+    $renamed = $this->send(
+        'PATCH',
+        "/paints/{$paint['id']}",
+        ['revision' => 1, 'name' => 'Dark moss', 'opened_on' => null, 'family' => 'acrylic ink', 'solids' => 0.2],
+    )->assertOk()->json();
     $recoloured = $this->send('PATCH', "/paints/{$paint['id']}", ['revision' => 2, 'hex' => '#7d8360'])->assertOk()->json();
     expect($renamed['opened_on'])->toBeNull()
         ->and($renamed['chip'])->toBe($paint['chip'])
         ->and($recoloured['chip'])->not->toBe($paint['chip'])
         ->and($recoloured['solids'])->toBe(0.2)
         ->and($recoloured['revision'])->toBe(3);
-    $this->send('PATCH', "/paints/{$paint['id']}", ['revision' => 3, 'opened_on' => '2026-13-01'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/opened_on');
+    $this->send(
+        'PATCH',
+        "/paints/{$paint['id']}",
+        ['revision' => 3, 'opened_on' => '2026-13-01'],
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/opened_on');
 });
 
 it('keeps what a card taught when the swatch is changed', function (): void {
@@ -31,7 +50,14 @@ it('keeps what a card taught when the swatch is changed', function (): void {
 /** @return array<string, mixed> */
 function cardForm(array $more = []): array
 {
-    return $more + ['revision' => 1, 'white' => ['hex' => '#f2f2f0'], 'black' => ['hex' => '#3c3c3c'], 'over_white' => ['hex' => '#7d8f6c'], 'over_black' => ['hex' => '#3d4139'], 'dry_um' => 6];
+    return $more + [
+        'revision' => 1,
+        'white' => ['hex' => '#f2f2f0'],
+        'black' => ['hex' => '#3c3c3c'],
+        'over_white' => ['hex' => '#7d8f6c'],
+        'over_black' => ['hex' => '#3d4139'],
+        'dry_um' => 6,
+    ];
 }
 
 it('works out the film of a card from a gauge or from drops', function (): void {
@@ -39,9 +65,21 @@ it('works out the film of a card from a gauge or from drops', function (): void 
     $form = cardForm();
     unset($form['dry_um']);
     // 0.35 solids: 40 um wet, a quarter thinned; 12 drops of 0.05 ml over 100 x 50 mm.
-    $this->send('POST', "/paints/{$paint->id}/drawdown", $form + ['film' => ['wet_um' => 40, 'thinning_percent' => 25]])->assertOk()->assertJsonPath('dry_um', 10.5);
-    $this->send('POST', "/paints/{$paint->id}/drawdown", $form + ['film' => ['drops' => 12, 'area_mm2' => 5000]])->assertOk()->assertJsonPath('dry_um', 42);
-    $this->send('POST', "/paints/{$paint->id}/drawdown", $form + ['film' => ['drops' => 200, 'area_mm2' => 50]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/film');
+    $this->send(
+        'POST',
+        "/paints/{$paint->id}/drawdown",
+        $form + ['film' => ['wet_um' => 40, 'thinning_percent' => 25]],
+    )->assertOk()->assertJsonPath('dry_um', 10.5);
+    $this->send(
+        'POST',
+        "/paints/{$paint->id}/drawdown",
+        $form + ['film' => ['drops' => 12, 'area_mm2' => 5000]],
+    )->assertOk()->assertJsonPath('dry_um', 42);
+    $this->send(
+        'POST',
+        "/paints/{$paint->id}/drawdown",
+        $form + ['film' => ['drops' => 200, 'area_mm2' => 50]],
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/film');
     $this->send('POST', "/paints/{$paint->id}/drawdown", $form)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/dry_um');
 });
 
@@ -57,11 +95,25 @@ it('counts coats until hidden and until a colour, with the reason', function ():
     $white = $this->paint();
     $this->send('POST', "/paints/{$white->id}/coats", ['over' => 'black', 'weight' => 'medium', 'until' => ['hidden' => true]])
         ->assertOk()->assertJsonPath('wanted', null);
-    $never = $this->send('POST', "/paints/{$white->id}/coats", ['over' => 'white', 'until' => ['colour' => ['hex' => '#2040c0'], 'within' => 3]])->assertOk()->json();
-    expect($never['coats'])->toBeNull()->and($never['reason'])->toContain('never gets there')->and($never['wanted']['hex'])->toBe('#2040c0');
+    $never = $this->send(
+        'POST',
+        "/paints/{$white->id}/coats",
+        ['over' => 'white', 'until' => ['colour' => ['hex' => '#2040c0'], 'within' => 3]],
+    )->assertOk()->json();
+    expect($never['coats'])->toBeNull()
+        ->and($never['reason'])->toContain('never gets there')
+        ->and($never['wanted']['hex'])->toBe('#2040c0');
     $sheet = $this->pattern();
-    $this->send('POST', "/paints/{$white->id}/coats", ['over' => ['version' => $sheet['version']['id'], 'zone' => 'back'], 'until' => ['hidden' => true]])->assertOk();
-    $this->send('POST', "/paints/{$white->id}/coats", ['over' => 'plaid', 'until' => ['hidden' => true]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/over');
+    $this->send(
+        'POST',
+        "/paints/{$white->id}/coats",
+        ['over' => ['version' => $sheet['version']['id'], 'zone' => 'back'], 'until' => ['hidden' => true]],
+    )->assertOk();
+    $this->send(
+        'POST',
+        "/paints/{$white->id}/coats",
+        ['over' => 'plaid', 'until' => ['hidden' => true]],
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/over');
     $this->send('POST', "/paints/{$white->id}/coats", ['over' => 'black'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/until');
 });
 
@@ -70,7 +122,11 @@ it('takes the rack out as a table and in again, all of it or nothing', function 
     $this->paint('Moss', 'transparent', '#4d6340');
     $csv = $this->get('/api/v1/rack.csv')->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="rack.csv"')->getContent();
     expect($csv)->toStartWith('Name,Kind,Swatch (hex)')->toContain('Moss,transparent,#4d6340');
-    $this->send('POST', '/rack/import', ['csv' => str_replace('Moss', 'Fen', $csv)])->assertOk()->assertJson(['added' => 1, 'changed' => 1]);
+    $this->send(
+        'POST',
+        '/rack/import',
+        ['csv' => str_replace('Moss', 'Fen', $csv)],
+    )->assertOk()->assertJson(['added' => 1, 'changed' => 1]);
     expect(Paint::query()->count())->toBe(3);
     $this->send('POST', '/rack/import', ['csv' => $csv."New one,opaque,#ffffff\nBad,sticky,#ffffff\n"])->assertStatus(422)
         ->assertJsonPath('errors.0.pointer', '/csv')->assertJsonFragment(['title' => 'This cannot be worked with']);
@@ -79,18 +135,33 @@ it('takes the rack out as a table and in again, all of it or nothing', function 
 
 it('keeps what was learnt of drying where a table says nothing of it', function (): void {
     $paint = $this->paint('White');
-    $this->send('PATCH', "/paints/{$paint->id}", ['revision' => 1, 'drying' => 1.4])->assertOk()->assertJsonPath('drying', 1.4)->assertJsonPath('drying_runs', 0);
-    $this->send('PATCH', "/paints/{$paint->id}", ['revision' => 2, 'drying' => 9])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/drying');
+    $this->send(
+        'PATCH',
+        "/paints/{$paint->id}",
+        ['revision' => 1, 'drying' => 1.4],
+    )->assertOk()->assertJsonPath('drying', 1.4)->assertJsonPath('drying_runs', 0);
+    $this->send(
+        'PATCH',
+        "/paints/{$paint->id}",
+        ['revision' => 2, 'drying' => 9],
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/drying');
     $this->send('POST', '/rack/import', ['csv' => "Name,Kind,Swatch (hex)\nWhite,opaque,#f4f4f0\n"])->assertOk();
     expect($paint->refresh()->drying)->toBe(1.4);
-    $this->send('POST', '/rack/import', ['csv' => "Name,Kind,Swatch (hex),Drying (times the model)\nWhite,opaque,#f4f4f0,0.8\n"])->assertOk();
+    $this->send(
+        'POST',
+        '/rack/import',
+        ['csv' => "Name,Kind,Swatch (hex),Drying (times the model)\nWhite,opaque,#f4f4f0,0.8\n"],
+    )->assertOk();
     expect($paint->refresh()->drying)->toBe(0.8);
 });
 
 it('writes a palette and reads one', function (): void {
     $this->paint('Moss', 'transparent', '#4d6340');
     $gpl = $this->get('/api/v1/rack.gpl')->assertOk()->getContent();
-    $this->send('POST', '/palettes/read', ['text' => $gpl])->assertOk()->assertJsonPath('colours.0', ['name' => 'Moss', 'hex' => '#4d6340']);
+    $this->send('POST', '/palettes/read', ['text' => $gpl])->assertOk()->assertJsonPath(
+        'colours.0',
+        ['name' => 'Moss', 'hex' => '#4d6340'],
+    );
     $this->send('POST', '/palettes/read', ['text' => 'nothing'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/text');
 });
 
@@ -107,7 +178,11 @@ it('writes the measured cards as CGATS and reads them', function (): void {
 
 it('takes back what a table brought in, as one', function (): void {
     $moss = $this->paint('Moss', 'transparent', '#4d6340');
-    $rack = fn(): array => collect($this->ask('/paints')->json('paints'))->map(fn(array $p): array => [$p['name'], $p['hex'], $p['left_ml']])->all();
+    $rack = fn(): array => collect($this->ask('/paints')->json('paints'))->map(fn(array $p): array => [
+        $p['name'],
+        $p['hex'],
+        $p['left_ml'],
+    ])->all();
     $before = $rack();
     $table = "Name,Kind,Swatch (hex),Left (ml)\nMoss,opaque,#111111,3\nFen,opaque,#222222,4\nFen,opaque,#333333,5\n";
     $import = $this->send('POST', '/rack/import', ['csv' => $table])->assertOk()->assertJson(['added' => 1, 'changed' => 1])->json();
@@ -119,7 +194,11 @@ it('takes back what a table brought in, as one', function (): void {
     $this->send('PATCH', "/paints/{$moss->id}", ['revision' => 1, 'left_ml' => 1])->assertStatus(409);
 
     $import = $this->send('POST', '/rack/import', ['csv' => $table])->json();
-    $this->send('PATCH', "/paints/{$moss->id}", ['revision' => Paint::query()->findOrFail($moss->id)->revision, 'left_ml' => 9])->assertOk();
+    $this->send(
+        'PATCH',
+        "/paints/{$moss->id}",
+        ['revision' => Paint::query()->findOrFail($moss->id)->revision, 'left_ml' => 9],
+    )->assertOk();
     $this->send('POST', "/rack/imports/{$import['id']}/undo")
         ->assertStatus(409)
         ->assertJsonPath('detail', 'Changed or used since the table was brought in: Moss. Nothing was undone; put these right by hand.');

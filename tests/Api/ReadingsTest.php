@@ -31,17 +31,38 @@ function cardPhoto(): UploadedFile
 
 it('reads the four colours of a card off a photograph', function (): void {
     $picture = $this->upload('/pictures', ['photo' => cardPhoto()])->assertCreated()->json();
-    $spots = ['white' => ['x' => 0.25, 'y' => 0.25], 'black' => ['x' => 0.75, 'y' => 0.25], 'over_white' => ['x' => 0.25, 'y' => 0.75], 'over_black' => ['x' => 0.75, 'y' => 0.75]];
-    $card = $this->send('POST', "/pictures/{$picture['id']}/card", ['spots' => $spots, 'white' => ['hex' => '#eceded'], 'black' => ['hex' => '#2b2b2b']])->assertOk()->json();
+    $spots = [
+        'white' => ['x' => 0.25, 'y' => 0.25],
+        'black' => ['x' => 0.75, 'y' => 0.25],
+        'over_white' => ['x' => 0.25, 'y' => 0.75],
+        'over_black' => ['x' => 0.75, 'y' => 0.75],
+    ];
+    $card = $this->send(
+        'POST',
+        "/pictures/{$picture['id']}/card",
+        ['spots' => $spots, 'white' => ['hex' => '#eceded'], 'black' => ['hex' => '#2b2b2b']],
+    )->assertOk()->json();
     expect($card['white'])->toBe('#eceded')
         ->and(Colour::fromHex($card['over_white'])->lab->l)->toBeGreaterThan(Colour::fromHex('#8d8570')->lab->l);
-    $shown = $this->send('POST', "/pictures/{$picture['id']}/spots", ['spots' => [$spots['over_white']]])->assertOk()->json('colours.0.hex');
+    $shown = $this->send(
+        'POST',
+        "/pictures/{$picture['id']}/spots",
+        ['spots' => [$spots['over_white']]],
+    )->assertOk()->json('colours.0.hex');
     expect(DeltaE2000::between(Colour::fromHex($shown)->lab, Colour::fromHex('#8d8570')->lab))->toBeLessThan(1);
     $this->send('POST', "/pictures/{$picture['id']}/card", ['spots' => ['white' => $spots['black'], 'black' => $spots['white']] + $spots])
         ->assertStatus(422)->assertJsonPath('errors.0.pointer', '/spots/black');
-    $this->send('POST', "/pictures/{$picture['id']}/spots", ['spots' => [['x' => 1.2, 'y' => 0]]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/spots/0/x');
+    $this->send(
+        'POST',
+        "/pictures/{$picture['id']}/spots",
+        ['spots' => [['x' => 1.2, 'y' => 0]]],
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/spots/0/x');
     $this->get("/api/v1/pictures/{$picture['id']}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-    $this->send('POST', '/mixes/search', ['target' => ['picture' => 'none', 'x' => 0, 'y' => 0]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/target/picture');
+    $this->send(
+        'POST',
+        '/mixes/search',
+        ['target' => ['picture' => 'none', 'x' => 0, 'y' => 0]],
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/target/picture');
     File::delete(KeepPhoto::path($picture['id']));
     $this->send('POST', "/pictures/{$picture['id']}/spots", ['spots' => [$spots['white']]])->assertStatus(422);
 });
@@ -80,9 +101,17 @@ it('reads a painted card with the instrument that ships with it', function (): v
         $device = $this->ask('/colorimeter')->assertOk()->assertJsonPath('connected', true)->json();
         $card = [];
         foreach (['white', 'black', 'over_white', 'over_black'] as $half) {
-            $card[$half] = ['reflectance' => $this->send('POST', '/colorimeter/read', ['place' => "moss:{$half}"])->assertOk()->json('reflectance')];
+            $card[$half] = ['reflectance' => $this->send(
+                'POST',
+                '/colorimeter/read',
+                ['place' => "moss:{$half}"],
+            )->assertOk()->json('reflectance')];
         }
-        $this->send('POST', '/colorimeter/read', ['place' => 'nowhere'])->assertStatus(409)->assertJsonPath('type', 'urn:hawkbrush:problem:not-on-a-card');
+        $this->send(
+            'POST',
+            '/colorimeter/read',
+            ['place' => 'nowhere'],
+        )->assertStatus(409)->assertJsonPath('type', 'urn:hawkbrush:problem:not-on-a-card');
     } finally {
         proc_terminate($process);
         proc_close($process);
@@ -90,8 +119,16 @@ it('reads a painted card with the instrument that ships with it', function (): v
     expect(collect($device['places'])->firstWhere('id', 'moss:over_black')['note'])->toContain('45 µm wet');
     // What the card teaches is what is in the bottle, not what was guessed: to within what the instrument's noise leaves of a dark, thin film.
     $true = DemoCards::all()['moss'];
-    $paint = $this->send('POST', '/paints', ['name' => 'Moss', 'kind' => 'transparent', 'hex' => '#4d6340', 'solids' => $true->solids])->json();
-    $this->send('POST', "/paints/{$paint['id']}/drawdown", $card + ['revision' => 1, 'film' => ['wet_um' => $true->wetUm], 'keep' => true, 'source' => 'colorimeter'])->assertOk();
+    $paint = $this->send(
+        'POST',
+        '/paints',
+        ['name' => 'Moss', 'kind' => 'transparent', 'hex' => '#4d6340', 'solids' => $true->solids],
+    )->json();
+    $this->send(
+        'POST',
+        "/paints/{$paint['id']}/drawdown",
+        $card + ['revision' => 1, 'film' => ['wet_um' => $true->wetUm], 'keep' => true, 'source' => 'colorimeter'],
+    )->assertOk();
     $found = App\Models\Paint::query()->findOrFail($paint['id'])->optics;
     foreach ([5, 15, 25] as $band) {
         expect($found['k'][$band])->toEqualWithDelta($true->optics->k->values[$band], 0.2 * $true->optics->k->values[$band]);

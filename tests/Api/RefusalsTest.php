@@ -36,7 +36,11 @@ function spoiltRequests(): array
             ],
         ],
         'a body' => [
-            static fn(): array => ['POST', '/bodies', ['name' => 'Test 70', 'length_mm' => 70, 'exponent' => 2.2, 'stations' => [[0, 1, 1, 1], [0.4, 11, 10, 7], [1, 2, 2, 1]]]],
+            static fn(): array => [
+                'POST',
+                '/bodies',
+                ['name' => 'Test 70', 'length_mm' => 70, 'exponent' => 2.2, 'stations' => [[0, 1, 1, 1], [0.4, 11, 10, 7], [1, 2, 2, 1]]],
+            ],
             [
                 [['name' => ''], '/name', 'empty'],
                 [['length_mm' => 4], '/length_mm', 'number from'],
@@ -55,7 +59,11 @@ function spoiltRequests(): array
             ],
         ],
         'a pattern' => [
-            static fn(ApiCase $case): array => ['POST', '/patterns', ['name' => 'Dace', 'species' => 'dace', 'body_id' => $case->body()->id]],
+            static fn(ApiCase $case): array => [
+                'POST',
+                '/patterns',
+                ['name' => 'Dace', 'species' => 'dace', 'body_id' => $case->body()->id],
+            ],
             [
                 [['name' => null], '/name', 'missing'],
                 [['name' => str_repeat('x', 121)], '/name', 'characters'],
@@ -89,7 +97,11 @@ function spoiltRequests(): array
                 ['version' => $v] = $case->pattern();
                 $run = $case->startedRun($v);
 
-                return ['POST', "/runs/{$run['id']}/events", ['events' => [$case->event('figures', $v['steps'][1]['document']['id'], 1, ['psi' => 20])]]];
+                return [
+                    'POST',
+                    "/runs/{$run['id']}/events",
+                    ['events' => [$case->event('figures', $v['steps'][1]['document']['id'], 1, ['psi' => 20])]],
+                ];
             },
             [
                 [['events' => []], '/events', 'list of 1'],
@@ -129,7 +141,17 @@ function spoiltRequests(): array
             ],
         ],
         'a mix kept' => [
-            static fn(ApiCase $case): array => ['POST', '/mixes', ['name' => 'Fen', 'parts' => [['paint' => $case->paint()->id, 'drops' => 3], ['paint' => $case->paint('Red', 'opaque', '#b02020')->id, 'drops' => 1]]]],
+            static fn(ApiCase $case): array => [
+                'POST',
+                '/mixes',
+                [
+                    'name' => 'Fen',
+                    'parts' => [
+                        ['paint' => $case->paint()->id, 'drops' => 3],
+                        ['paint' => $case->paint('Red', 'opaque', '#b02020')->id, 'drops' => 1],
+                    ],
+                ],
+            ],
             [
                 [['name' => null], '/name', 'missing'],
                 [['parts' => []], '/parts', 'list of 1'],
@@ -140,7 +162,11 @@ function spoiltRequests(): array
             ],
         ],
         'a mask' => [
-            static fn(ApiCase $case): array => ['POST', '/masks', ['name' => 'Bars', 'body_id' => $case->body()->id, 'technique' => ['name' => 'bars', 'count' => 6]]],
+            static fn(ApiCase $case): array => [
+                'POST',
+                '/masks',
+                ['name' => 'Bars', 'body_id' => $case->body()->id, 'technique' => ['name' => 'bars', 'count' => 6]],
+            ],
             [
                 [['name' => ''], '/name', 'empty'],
                 [['body_id' => 'none'], '/body_id', 'body'],
@@ -175,7 +201,15 @@ function spoiltRequests(): array
             ],
         ],
         'a trace' => [
-            static fn(): array => ['POST', '/bodies/trace', ['length_mm' => 60, 'side' => ['nose' => [0, 0], 'tail' => [60, 0], 'upper' => [[15, -9], [30, -12]], 'lower' => [[30, 14]]], 'width_share' => 0.6]],
+            static fn(): array => [
+                'POST',
+                '/bodies/trace',
+                [
+                    'length_mm' => 60,
+                    'side' => ['nose' => [0, 0], 'tail' => [60, 0], 'upper' => [[15, -9], [30, -12]], 'lower' => [[30, 14]]],
+                    'width_share' => 0.6,
+                ],
+            ],
             [
                 [['length_mm' => 0], '/length_mm', 'number from'],
                 [['side.nose' => [0]], '/side/nose', 'list of 2'],
@@ -190,7 +224,10 @@ function spoiltRequests(): array
 /** @return list<int> rows by table */
 function countedRows(): array
 {
-    return array_map(static fn(string $table): int => DB::table($table)->count(), ['paints', 'bodies', 'patterns', 'versions', 'edits', 'runs', 'bench_events', 'masks', 'lots', 'settings']);
+    return array_map(
+        static fn(string $table): int => DB::table($table)->count(),
+        ['paints', 'bodies', 'patterns', 'versions', 'edits', 'runs', 'bench_events', 'masks', 'lots', 'settings'],
+    );
 }
 
 it('takes it as it should be', function (string $name): void {

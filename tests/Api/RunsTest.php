@@ -26,7 +26,11 @@ function paintAll(ApiCase $case, array $run, ?string $but = null): void
 it('plans: drops, clock, what is short, cautions; and keeps nothing', function (): void {
     ['version' => $v] = $this->pattern();
     Paint::query()->where('name', 'Moss')->update(['left_ml' => 0.01]);
-    $planned = $this->send('POST', '/runs/plan', ['version_id' => $v['id'], 'baits' => 4, 'air_c' => 21, 'humidity_percent' => 50, 'starts_at' => '2026-11-25T18:00:00Z'])->assertOk()->json();
+    $planned = $this->send(
+        'POST',
+        '/runs/plan',
+        ['version_id' => $v['id'], 'baits' => 4, 'air_c' => 21, 'humidity_percent' => 50, 'starts_at' => '2026-11-25T18:00:00Z'],
+    )->assertOk()->json();
     expect(array_column($planned['plan']['short'], 'name'))->toBe(['Moss'])
         ->and($planned['plan']['steps'][0]['done_at'])->toBe('2026-11-25T18:08:00Z')
         ->and($planned['plan']['steps'][1]['cup']['paints'][0]['drops'])->toBeGreaterThan(4)
@@ -68,8 +72,23 @@ it('records the bench, keeps an event once, and comes back at the same place', f
     $run = $this->startedRun($v);
     [$prep, $base] = array_column(array_column($v['steps'], 'document'), 'id');
     $events = [
-        $this->event('done', $prep), $this->event('side', $base, 1, ['side' => 'left']), $this->event('side', $base, 1, ['side' => 'right']), $this->event('done', $base, 1),
-        $this->event('figures', $base, null, ['psi' => 36]), $this->event('note', $base, 1, ['text' => 'a run under the gill']), $this->event('timer', $base, 1, ['seconds' => 40, 'label' => 'heat set']),
+        $this->event('done', $prep), $this->event('side', $base, 1, ['side' => 'left']), $this->event(
+            'side',
+            $base,
+            1,
+            ['side' => 'right'],
+        ), $this->event('done', $base, 1),
+        $this->event('figures', $base, null, ['psi' => 36]), $this->event(
+            'note',
+            $base,
+            1,
+            ['text' => 'a run under the gill'],
+        ), $this->event(
+            'timer',
+            $base,
+            1,
+            ['seconds' => 40, 'label' => 'heat set'],
+        ),
     ];
     $this->send('POST', "/runs/{$run['id']}/events", ['events' => $events])->assertOk();
     $record = $this->send('POST', "/runs/{$run['id']}/events", ['events' => $events])->assertOk()->json();
@@ -149,7 +168,10 @@ it('shows planned and done side by side', function (): void {
     paintAll($this, $run);
     $this->send('POST', "/runs/{$run['id']}/finish");
     $bait = $this->ask("/baits/{$run['baits'][0]['id']}")->assertOk()->json();
-    expect(array_map(static fn(array $d): array => [$d['number'], $d['what'], $d['from'], $d['to']], $bait['differences']))->toBe([[2, 'psi', '15', '33'], [2, 'strokes a side', '4', '8']])
+    expect(array_map(
+        static fn(array $d): array => [$d['number'], $d['what'], $d['from'], $d['to']],
+        $bait['differences'],
+    ))->toBe([[2, 'psi', '15', '33'], [2, 'strokes a side', '4', '8']])
         ->and($bait['missing'])->toBe([]);
     $this->send('PATCH', "/baits/{$bait['id']}", ['revision' => 1, 'lesson' => 'Raise the pressure'])
         ->assertOk()
@@ -166,7 +188,13 @@ it('repeats a bait with the figures really used, on a larger body, and lists wha
     $base = $v['steps'][1]['document']['id'];
     $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('figures', $base, null, ['psi' => 33])]]);
     paintAll($this, $run);
-    $form = ['repeat_of' => $run['baits'][0]['id'], 'body_id' => $this->body('Test 120', 120)->id, 'baits' => 2, 'air_c' => 17, 'humidity_percent' => 70];
+    $form = [
+        'repeat_of' => $run['baits'][0]['id'],
+        'body_id' => $this->body('Test 120', 120)->id,
+        'baits' => 2,
+        'air_c' => 17,
+        'humidity_percent' => 70,
+    ];
     $this->send('POST', '/runs/plan', $form)
         ->assertStatus(409)
         ->assertJsonPath('type', 'urn:hawkbrush:problem:bait-not-finished');
@@ -174,14 +202,23 @@ it('repeats a bait with the figures really used, on a larger body, and lists wha
     $again = $this->send('POST', '/runs', $form)->assertCreated()->json();
     $changes = array_combine(array_column($again['changes'], 'what'), array_column($again['changes'], 'to'));
     expect($again['changes'][0]['what'])->toBe('area of a bait, cm2')
-        ->and(array_filter($again['changes'], static fn(array $c): bool => $c['what'] === 'drops for all' && (int) $c['to'] > 3 * (int) $c['from']))->not->toBe([]);
+        ->and(array_filter(
+            $again['changes'],
+            static fn(array $c): bool => $c['what'] === 'drops for all' && (int) $c['to'] > 3 * (int) $c['from'],
+        ))->not->toBe([]);
     expect($changes['psi'])->toBe('33')->and((float) $changes['width, mm'])->toBeGreaterThan(36)
-        ->and($again['repeat_of']['label'])->toBe('H-0001')->and($again['version']['number'])->toBe(1)->and($again['version']['fitted'])->toBeTrue()
+        ->and($again['repeat_of']['label'])->toBe('H-0001')
+            ->and($again['version']['number'])->toBe(1)
+            ->and($again['version']['fitted'])->toBeTrue()
         ->and($again['body'])->toBe('Test 120');
     $this->ask("/versions/{$again['version']['id']}")
         ->assertJsonPath('note', 'figures of H-0001, fitted to Test 120')
         ->assertJsonPath('steps.1.document.psi', 33);
-    $same = $this->send('POST', '/runs/plan', ['repeat_of' => $run['baits'][0]['id'], 'baits' => 2, 'air_c' => 21, 'humidity_percent' => 50])->json('plan.steps.1.cup.paints.0.drops');
+    $same = $this->send(
+        'POST',
+        '/runs/plan',
+        ['repeat_of' => $run['baits'][0]['id'], 'baits' => 2, 'air_c' => 21, 'humidity_percent' => 50],
+    )->json('plan.steps.1.cup.paints.0.drops');
     expect($again['plan']['steps'][1]['cup']['paints'][0]['drops'])->toBeGreaterThan(3 * $same);
 });
 
@@ -190,11 +227,19 @@ it('keeps a photograph without what else was in the file', function (): void {
     $run = $this->startedRun($v, 1);
     $picture = UploadedFile::fake()->image('bait.jpg', 2400, 1200);
     file_put_contents($picture->getPathname(), '<?php echo 1; ?>', FILE_APPEND);
-    $photo = $this->post("/api/v1/runs/{$run['id']}/photos", ['photo' => $picture], ['X-Hawkbrush' => '1', 'Accept' => 'application/json'])->assertCreated()->json();
+    $photo = $this->post(
+        "/api/v1/runs/{$run['id']}/photos",
+        ['photo' => $picture],
+        ['X-Hawkbrush' => '1', 'Accept' => 'application/json'],
+    )->assertCreated()->json();
     expect($photo['width'])->toBe(1600)
         ->and((string) file_get_contents(KeepPhoto::path($photo['id'])))->not->toContain('<?php');
     $this->get("/api/v1/photos/{$photo['id']}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('photo', $v['steps'][0]['document']['id'], 1, ['photo_id' => $photo['id']])]])
+    $this->send(
+        'POST',
+        "/runs/{$run['id']}/events",
+        ['events' => [$this->event('photo', $v['steps'][0]['document']['id'], 1, ['photo_id' => $photo['id']])]],
+    )
         ->assertOk()
         ->assertJsonPath('photos.0.photo_id', $photo['id']);
 });
@@ -209,6 +254,9 @@ it('refuses a photograph that is none, or far too large', function (UploadedFile
         ->assertStatus(422);
 })->with([
     'a text' => fn() => UploadedFile::fake()->createWithContent('a.jpg', 'not a picture'),
-    'a drawing with a script' => fn() => UploadedFile::fake()->createWithContent('a.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>'),
+    'a drawing with a script' => fn() => UploadedFile::fake()->createWithContent(
+        'a.svg',
+        '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>',
+    ),
     'too many bytes' => fn() => UploadedFile::fake()->create('a.jpg', 13 * 1024, 'image/jpeg'),
 ]);

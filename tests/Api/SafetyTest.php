@@ -23,9 +23,25 @@ it('answers under the names it was given, in any case, and by the server in fron
     putenv('HAWKBRUSH_HOSTS');
     expect($config['hosts'])->toBe(['localhost', '127.0.0.1', '[::1]', 'shop.example', 'bench.example']);
     config(['hawkbrush.hosts' => $config['hosts']]);
-    $front = ['HTTP_HOST' => '127.0.0.1:8600', 'HTTP_X_FORWARDED_HOST' => 'SHOP.example', 'HTTP_X_FORWARDED_PROTO' => 'https', 'HTTP_ORIGIN' => 'https://shop.example', 'HTTP_X_HAWKBRUSH' => '1', 'CONTENT_TYPE' => 'application/json', 'REMOTE_ADDR' => '127.0.0.1'];
+    $front = [
+        'HTTP_HOST' => '127.0.0.1:8600',
+        'HTTP_X_FORWARDED_HOST' => 'SHOP.example',
+        'HTTP_X_FORWARDED_PROTO' => 'https',
+        'HTTP_ORIGIN' => 'https://shop.example',
+        'HTTP_X_HAWKBRUSH' => '1',
+        'CONTENT_TYPE' => 'application/json',
+        'REMOTE_ADDR' => '127.0.0.1',
+    ];
     $this->call('PUT', '/api/v1/settings', [], [], [], $front, '{"pressure":"bar"}')->assertOk();
-    $this->call('PUT', '/api/v1/settings', [], [], [], ['HTTP_X_FORWARDED_HOST' => 'elsewhere.example'] + $front, '{"pressure":"psi"}')->assertForbidden();
+    $this->call(
+        'PUT',
+        '/api/v1/settings',
+        [],
+        [],
+        [],
+        ['HTTP_X_FORWARDED_HOST' => 'elsewhere.example'] + $front,
+        '{"pressure":"psi"}',
+    )->assertForbidden();
     // Only a server on this machine is believed.
     $this->call('PUT', '/api/v1/settings', [], [], [], ['REMOTE_ADDR' => '10.0.0.9'] + $front, '{"pressure":"psi"}')->assertForbidden();
 });
@@ -48,7 +64,15 @@ it('answers the unknown with a problem document', function (): void {
 });
 
 it('never breaks on what a client can send', function (string $method, string $path, mixed $body): void {
-    $response = $this->call($method, '/api/v1'.$path, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_X_HAWKBRUSH' => '1'], is_string($body) ? $body : (string) json_encode($body));
+    $response = $this->call(
+        $method,
+        '/api/v1'.$path,
+        [],
+        [],
+        [],
+        ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_X_HAWKBRUSH' => '1'],
+        is_string($body) ? $body : (string) json_encode($body),
+    );
     expect($response->getStatusCode())->toBeGreaterThanOrEqual(400)->toBeLessThan(500);
 })->with([
     'null' => ['POST', '/patterns', 'null'],
@@ -68,7 +92,14 @@ it('never breaks on what a client can send', function (string $method, string $p
 
 it('says again what it was asked, though it was no text', function (string $question): void {
     ['version' => $v, 'pattern' => $p] = $this->pattern();
-    $answer = $this->call('GET', '/api/v1'.strtr($question, ['V' => $v['id'], 'P' => $p['id']]), [], [], [], ['HTTP_ACCEPT' => 'application/json']);
+    $answer = $this->call(
+        'GET',
+        '/api/v1'.strtr($question, ['V' => $v['id'], 'P' => $p['id']]),
+        [],
+        [],
+        [],
+        ['HTTP_ACCEPT' => 'application/json'],
+    );
     expect($answer->getStatusCode())->toBeGreaterThanOrEqual(400)->toBeLessThan(500)->and($answer->json('detail'))->toBeString();
 })->with(['/versions/V/texture?look=%ff%fe', '/versions/V/core?u=%ff&deg=%ff', '/versions/V/texture?look[]=matte', '/patterns/%ff%fe', '/versions/V/symmetry?look=%c3']);
 

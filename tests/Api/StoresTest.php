@@ -65,7 +65,11 @@ it('carries out a write sent twice once', function (): void {
 });
 
 it('puts a body into the drawer with its area and profile', function (): void {
-    $body = $this->send('POST', '/bodies', ['name' => 'Wren 50', 'length_mm' => 50, 'stations' => [[0, 1, 1, 1], [0.4, 8, 8, 5], [1, 1, 1, 1]], 'stock' => 3])->assertCreated()->json();
+    $body = $this->send(
+        'POST',
+        '/bodies',
+        ['name' => 'Wren 50', 'length_mm' => 50, 'stations' => [[0, 1, 1, 1], [0.4, 8, 8, 5], [1, 1, 1, 1]], 'stock' => 3],
+    )->assertCreated()->json();
     expect($body['area_mm2'])->toBeBetween(1000, 3000)
         ->and(max($body['profile']['top_mm']))->toBeBetween(7.9, 8.6)
         ->and($body['stock'])->toBe(3);
@@ -123,7 +127,10 @@ it('shows the card again in the film that was taught', function (): void {
     $optics = Paint::query()->findOrFail($paint['id'])->core()->optics;
     $black = SurfaceFinish::Matte->body(Colour::fromHex('#3c3c3c')->reflectance());
     $film = FilmState::ground($black->values)->under(Film::of($optics, 10));
-    $difference = DeltaE2000::between(Colour::fromReflectance(Spectrum::of(SurfaceFinish::Matte->seen($film->r)))->lab, Colour::fromHex('#6c4444')->lab);
+    $difference = DeltaE2000::between(
+        Colour::fromReflectance(Spectrum::of(SurfaceFinish::Matte->seen($film->r)))->lab,
+        Colour::fromHex('#6c4444')->lab,
+    );
     expect($difference)->toBeLessThan(0.5);
 });
 
@@ -152,6 +159,11 @@ it('makes a backup, lists it and gives it out', function (): void {
     $this->get("/api/v1/backups/{$made['id']}")->assertOk()->assertHeader('Content-Type', 'application/zip');
     $this->ask('/backups/'.rawurlencode('../hawkbrush.sqlite'))->assertStatus(404);
     unlink($data.'/hawkbrush.sqlite');
-    $this->json('POST', '/api/v1/backups', [], ['X-Hawkbrush' => '1'])->assertStatus(507)->assertJsonPath('type', 'urn:hawkbrush:problem:not-backed-up');
+    $this->json(
+        'POST',
+        '/api/v1/backups',
+        [],
+        ['X-Hawkbrush' => '1'],
+    )->assertStatus(507)->assertJsonPath('type', 'urn:hawkbrush:problem:not-backed-up');
     exec('rm -rf '.escapeshellarg($data));
 });

@@ -24,10 +24,16 @@ function manyScans(int $scans): string
 }
 
 it('takes an ordinary progressive photograph, and none of hundreds of scans', function (): void {
-    expect($this->upload('/pictures', ['photo' => UploadedFile::fake()->createWithContent('a.jpg', manyScans(1))])->getStatusCode())->toBe(201);
+    expect($this->upload(
+        '/pictures',
+        ['photo' => UploadedFile::fake()->createWithContent('a.jpg', manyScans(1))],
+    )->getStatusCode())->toBe(201);
     $this->upload('/pictures', ['photo' => UploadedFile::fake()->createWithContent('a.jpg', manyScans(100))])
         ->assertStatus(422)
-        ->assertJsonPath('errors.0.detail', 'This photograph is put together from too many scans to be read. Save it as an ordinary JPEG first.');
+        ->assertJsonPath(
+            'errors.0.detail',
+            'This photograph is put together from too many scans to be read. Save it as an ordinary JPEG first.',
+        );
 });
 
 it('ends a photograph that takes too much, and not the server', function (): void {
@@ -42,12 +48,18 @@ it('keeps a photograph that the bench has given an id once', function (): void {
     ['version' => $version] = $this->pattern();
     $run = $this->startedRun($version, 1);
     $id = '01m8jr2cba7ac7yd5966jmgyq3';
-    $send = fn(string $id) => $this->upload("/runs/{$run['id']}/photos", ['id' => $id, 'photo' => UploadedFile::fake()->image('bait.jpg', 400, 300)]);
+    $send = fn(string $id) => $this->upload(
+        "/runs/{$run['id']}/photos",
+        ['id' => $id, 'photo' => UploadedFile::fake()->image('bait.jpg', 400, 300)],
+    );
     $send($id)->assertCreated()->assertJsonPath('id', $id);
     $send($id)->assertCreated()->assertJsonPath('id', $id);
     $send('../../../etc/passwd')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/id');
     $other = $this->startedRun($version, 1);
-    $this->upload("/runs/{$other['id']}/photos", ['id' => $id, 'photo' => UploadedFile::fake()->image('bait.jpg', 400, 300)])->assertStatus(422);
+    $this->upload(
+        "/runs/{$other['id']}/photos",
+        ['id' => $id, 'photo' => UploadedFile::fake()->image('bait.jpg', 400, 300)],
+    )->assertStatus(422);
 });
 
 it('says that a photograph is lost when its file is', function (): void {
@@ -64,6 +76,8 @@ it('reads no outline that would take all memory', function (string $svg): void {
     'thousands of arcs' => ['<svg xmlns="http://www.w3.org/2000/svg"><path d="M0 0'.str_repeat('a9 9 0 1 1 1 1', 4500).'"/></svg>'],
     'thousands of circles' => ['<svg xmlns="http://www.w3.org/2000/svg">'.str_repeat('<circle r="9"/>', 4000).'</svg>'],
     'a path without end' => ['<svg xmlns="http://www.w3.org/2000/svg"><path d="M0 0'.str_repeat('L1 1', 60_000).'"/></svg>'],
-    'entities in another encoding' => ['<?xml version="1.0" encoding="UTF-7"?>+ADwAIQ-DOCTYPE svg+AFsAPAAh-ENTITY a "aaaa"+AD4AXQA+-<svg xmlns="http://www.w3.org/2000/svg"><path d="+ACY-a+ADs-"/></svg>'],
+    'entities in another encoding' => [
+        '<?xml version="1.0" encoding="UTF-7"?>+ADwAIQ-DOCTYPE svg+AFsAPAAh-ENTITY a "aaaa"+AD4AXQA+-<svg xmlns="http://www.w3.org/2000/svg"><path d="+ACY-a+ADs-"/></svg>',
+    ],
     'entities' => ['<!DOCTYPE svg [<!ENTITY a "aaaa">]><svg xmlns="http://www.w3.org/2000/svg"><path d="&a;"/></svg>'],
 ]);

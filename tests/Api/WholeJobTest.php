@@ -14,7 +14,14 @@ it('does the whole job: planned, advised, painted, kept, proven, repeated larger
 
     // Planned further: scales through mesh on the flank, too soon after the base; the advice says so and mends it.
     $moss = $v['steps'][2]['document']['mix'][0]['paint'];
-    $v = $this->edit($v, ['op' => 'add', 'after' => $base, 'step' => $this->coat($moss, ['title' => 'Scales', 'technique' => ['name' => 'mesh', 'pitch_mm' => 3]])])->assertOk()->json('version');
+    $v = $this->edit(
+        $v,
+        [
+            'op' => 'add',
+            'after' => $base,
+            'step' => $this->coat($moss, ['title' => 'Scales', 'technique' => ['name' => 'mesh', 'pitch_mm' => 3]]),
+        ],
+    )->assertOk()->json('version');
     $scales = $v['steps'][2]['document']['id'];
     $early = collect($this->ask("/versions/{$v['id']}/advice")->assertOk()->json('findings'))->firstWhere('rule', 'too-soon-to-clamp');
     expect($early['step'])->toBe($scales)->and($early['fix']['step'])->toBe($base);
@@ -22,9 +29,17 @@ it('does the whole job: planned, advised, painted, kept, proven, repeated larger
     expect(array_column($this->ask("/versions/{$v['id']}/advice")->json('findings'), 'rule'))->not->toContain('too-soon-to-clamp');
 
     // A run of three, in today's room; what it takes stands on the sheet.
-    $planned = $this->send('POST', '/runs/plan', ['version_id' => $v['id'], 'baits' => 3, 'air_c' => 18, 'humidity_percent' => 65])->assertOk()->json('plan');
+    $planned = $this->send(
+        'POST',
+        '/runs/plan',
+        ['version_id' => $v['id'], 'baits' => 3, 'air_c' => 18, 'humidity_percent' => 65],
+    )->assertOk()->json('plan');
     $before = Paint::query()->findOrFail($moss)->left_ml;
-    $run = $this->send('POST', '/runs', ['version_id' => $v['id'], 'baits' => 3, 'air_c' => 18, 'humidity_percent' => 65])->assertCreated()->json();
+    $run = $this->send(
+        'POST',
+        '/runs',
+        ['version_id' => $v['id'], 'baits' => 3, 'air_c' => 18, 'humidity_percent' => 65],
+    )->assertCreated()->json();
     $run = $this->send('POST', "/runs/{$run['id']}/start")->assertOk()->json();
     expect(array_column($run['baits'], 'label'))->toBe(['H-0001', 'H-0002', 'H-0003'])
         ->and(count($planned['steps']))->toBe(4);
@@ -38,7 +53,11 @@ it('does the whole job: planned, advised, painted, kept, proven, repeated larger
         $this->event('note', $scales, 2, ['text' => 'Mesh slipped a little']),
         $this->event('done', $scales),
     ]])->assertOk()->assertJsonPath('position.step', $back);
-    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('done', $back, 1), $this->event('done', $back, 2)]])->assertOk();
+    $this->send(
+        'POST',
+        "/runs/{$run['id']}/events",
+        ['events' => [$this->event('done', $back, 1), $this->event('done', $back, 2)]],
+    )->assertOk();
     $run = $this->send('POST', "/runs/{$run['id']}/finish")->assertOk()->json();
     $baits = collect($this->ask('/baits')->assertOk()->json('baits'))->keyBy('label');
     $first = $baits['H-0001']['id'];
@@ -61,7 +80,11 @@ it('does the whole job: planned, advised, painted, kept, proven, repeated larger
 
     // Repeated from that bait on a larger body: the figures really used, all that scales scaled, and what is new listed.
     $large = $this->body('Test 120', 120)->id;
-    $repeat = $this->send('POST', '/runs', ['repeat_of' => $proven, 'body_id' => $large, 'baits' => 1, 'air_c' => 24, 'humidity_percent' => 40])->assertCreated()->json();
+    $repeat = $this->send(
+        'POST',
+        '/runs',
+        ['repeat_of' => $proven, 'body_id' => $large, 'baits' => 1, 'air_c' => 24, 'humidity_percent' => 40],
+    )->assertCreated()->json();
     $steps = collect($repeat['steps'])->keyBy(fn(array $s): string => $s['document']['id']);
     expect($steps[$base]['document']['psi'])->toEqual(33)
         ->and($steps[$base]['document']['strokes'])->toBeGreaterThan(6)

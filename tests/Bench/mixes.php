@@ -19,7 +19,12 @@ require __DIR__.'/tools.php';
 define('RACKS', (int) (getenv('HAWKBRUSH_RACKS') ?: 20));
 const PAINTS = 16;
 
-$wanted = static fn(): Wanted => new Wanted(Colour::fromHex(sprintf('#%02x%02x%02x', mt_rand(10, 245), mt_rand(10, 245), mt_rand(10, 245)))->lab, Spectrum::flat(mt_rand(5, 90) / 100), mt_rand(4, 25), SurfaceFinish::Clear);
+$wanted = static fn(): Wanted => new Wanted(
+    Colour::fromHex(sprintf('#%02x%02x%02x', mt_rand(10, 245), mt_rand(10, 245), mt_rand(10, 245)))->lab,
+    Spectrum::flat(mt_rand(5, 90) / 100),
+    mt_rand(4, 25),
+    SurfaceFinish::Clear,
+);
 $missed = [];
 for ($seed = 1; $seed <= RACKS; $seed++) {
     $rack = AnyRack::of(PAINTS, $seed);

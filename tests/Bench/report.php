@@ -9,7 +9,10 @@ $read = static fn(string $file): array => json_decode((string) file_get_contents
 $figures = $read($core) + $read($mixes) + $read($served) + $read($kept);
 $asServed = array_filter($read($compiled), static fn(string $name): bool => str_starts_with($name, 'render_'), ARRAY_FILTER_USE_KEY);
 // On a shared machine times tell little without it: the share of all processors' time that the host gave to others (proc(5)).
-$ticks = static fn(string $cpu): array => array_map(floatval(...), array_slice(preg_split('/ +/', $cpu) ?: [], 1, 8)) + array_fill(0, 8, 0.0);
+$ticks = static fn(string $cpu): array => array_map(
+    floatval(...),
+    array_slice(preg_split('/ +/', $cpu) ?: [], 1, 8),
+) + array_fill(0, 8, 0.0);
 $spent = array_map(static fn(float $then, float $now): float => $now - $then, $ticks($before), $ticks($after));
 $figures['stolen_by_host_percent'] = round(100 * $spent[7] / max(1.0, array_sum($spent)), 1);
 
@@ -20,7 +23,26 @@ if ($format === '--json') {
     echo json_encode($figures, JSON_PRETTY_PRINT), "\n";
     exit;
 }
-$reach = ['render_full_ms' => 40, 'render_last_step_ms' => 10, 'render_all_techniques_ms' => 40, 'edit_to_stage_p95_ms' => 100, 'edit_every_technique_p95_ms' => 100, 'patterns_list_ms' => 100, 'first_screen_gzip_kb' => 300, 'edit_twenty_painters_p95_ms' => 100, 'mix_search_ms' => 1000, 'mix_search_longest_ms' => 1000, 'mix_missed_most_delta_e' => 0.3, 'mix_search_400_paints_ms' => 3000];
+$reach = [
+    'render_full_ms' => 40,
+    'render_last_step_ms' => 10,
+    'render_all_techniques_ms' => 40,
+    'edit_to_stage_p95_ms' => 100,
+    'edit_every_technique_p95_ms' => 100,
+    'patterns_list_ms' => 100,
+    'first_screen_gzip_kb' => 300,
+    'edit_twenty_painters_p95_ms' => 100,
+    'mix_search_ms' => 1000,
+    'mix_search_longest_ms' => 1000,
+    'mix_missed_most_delta_e' => 0.3,
+    'mix_search_400_paints_ms' => 3000,
+];
 foreach ($figures as $name => $value) {
-    printf("%-28s %8s%s%s\n", $name, number_format($value, $value < 1 && $value != round($value, 1) ? 3 : 1, '.', ''), isset($asServed[$name]) ? sprintf('   as served %6.1f', $asServed[$name]) : '', isset($reach[$name]) ? "   (reach {$reach[$name]})" : '');
+    printf(
+        "%-28s %8s%s%s\n",
+        $name,
+        number_format($value, $value < 1 && $value != round($value, 1) ? 3 : 1, '.', ''),
+        isset($asServed[$name]) ? sprintf('   as served %6.1f', $asServed[$name]) : '',
+        isset($reach[$name]) ? "   (reach {$reach[$name]})" : '',
+    );
 }

@@ -36,7 +36,11 @@ $sepia = array_values(array_filter(call('GET', "{$api}/paints")['paints'], stati
 $version = call('POST', "{$api}/patterns", ['name' => 'Every technique', 'species' => 'none', 'body_id' => $body['id']])['version'];
 $steps = everyTechnique($sepia['id']);
 foreach ($steps as $step) {
-    $version = call('POST', "{$api}/versions/{$version['id']}/edits", ['revision' => $version['revision'], 'change' => ['op' => 'add', 'step' => $step]])['version'];
+    $version = call(
+        'POST',
+        "{$api}/versions/{$version['id']}/edits",
+        ['revision' => $version['revision'], 'change' => ['op' => 'add', 'step' => $step]],
+    )['version'];
 }
 $every = $edits($version, count($version['steps']) - count($steps), 40);
 $figures['edit_every_technique_ms'] = at($every, 0.5);
@@ -46,7 +50,15 @@ $figures['edit_every_technique_p95_ms'] = at($every, 0.95);
 $kinds = ['opaque', 'opaque', 'semi-opaque', 'transparent', 'pearl', 'ink'];
 mt_srand(60);
 for ($i = count(call('GET', "{$api}/paints")['paints']); $i < 60; $i++) {
-    call('POST', "{$api}/paints", ['name' => "Bottle {$i}", 'kind' => $kinds[$i % 6], 'hex' => sprintf('#%02x%02x%02x', mt_rand(15, 245), mt_rand(15, 245), mt_rand(15, 245))]);
+    call(
+        'POST',
+        "{$api}/paints",
+        [
+            'name' => "Bottle {$i}",
+            'kind' => $kinds[$i % 6],
+            'hex' => sprintf('#%02x%02x%02x', mt_rand(15, 245), mt_rand(15, 245), mt_rand(15, 245)),
+        ],
+    );
 }
 $wanted = ['#8a7b3c', '#5d6f7a', '#b06a4a', '#3f5a3c', '#c9b27a', '#7a3f52', '#808080', '#4a6a8a'];
 // And as many that such a rack hardly comes near.
@@ -60,9 +72,17 @@ $dull = $search($wanted);
 $figures['mix_search_ms'] = at($dull, 0.5);
 $figures['mix_search_longest_ms'] = round(max([...$dull, ...$search($strong)]), 1);
 $moss = array_values(array_filter(call('GET', "{$api}/paints")['paints'], static fn(array $p): bool => $p['name'] === 'Moss'))[0];
-$figures['substitute_ms'] = at(timed(5, static fn() => call('POST', "{$api}/paints/{$moss['id']}/replacements", ['in_stock' => true])), 0.5);
+$figures['substitute_ms'] = at(
+    timed(5, static fn() => call('POST', "{$api}/paints/{$moss['id']}/replacements", ['in_stock' => true])),
+    0.5,
+);
 $figures['drawdown_ms'] = at(timed(20, static fn() => call('POST', "{$api}/paints/{$moss['id']}/drawdown", [
-    'revision' => $moss['revision'], 'white' => ['hex' => '#f2f2f0'], 'black' => ['hex' => '#3c3c3c'], 'over_white' => ['hex' => '#7d8f6c'], 'over_black' => ['hex' => '#3d4139'], 'dry_um' => 6,
+    'revision' => $moss['revision'],
+    'white' => ['hex' => '#f2f2f0'],
+    'black' => ['hex' => '#3c3c3c'],
+    'over_white' => ['hex' => '#7d8f6c'],
+    'over_black' => ['hex' => '#3d4139'],
+    'dry_um' => 6,
 ])), 0.5);
 
 $masks = implode(',', array_column(call('GET', "{$api}/masks")['masks'], 'id'));

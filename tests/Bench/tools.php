@@ -13,7 +13,9 @@ require __DIR__.'/../../vendor/autoload.php';
 function call(string $method, string $url, ?array $body = null): array
 {
     $context = stream_context_create(['http' => [
-        'method' => $method, 'header' => "Content-Type: application/json\r\nX-Hawkbrush: 1\r\n", 'content' => $body === null ? '' : (string) json_encode($body), 'ignore_errors' => true,
+        'method' => $method, 'header' => "Content-Type: application/json\r\nX-Hawkbrush: 1\r\n", 'content' => $body === null
+            ? ''
+            : (string) json_encode($body), 'ignore_errors' => true,
     ]]);
 
     return json_decode((string) file_get_contents($url, false, $context), true, 512, JSON_THROW_ON_ERROR);
@@ -44,7 +46,10 @@ function at(array $sorted, float $share): float
 function coat(string $paint, string $technique, array $where, array $more): array
 {
     return $more + [
-        'type' => 'paint', 'mix' => [['paint' => $paint, 'drops' => 1]], 'technique' => ['name' => $technique], 'where' => $where, 'weight' => 'light', 'thinning_percent' => 40, 'coats' => 2,
+        'type' => 'paint', 'mix' => [[
+            'paint' => $paint,
+            'drops' => 1,
+        ]], 'technique' => ['name' => $technique], 'where' => $where, 'weight' => 'light', 'thinning_percent' => 40, 'coats' => 2,
     ];
 }
 
@@ -57,7 +62,27 @@ function coat(string $paint, string $technique, array $where, array $more): arra
  */
 function everyTechnique(string $paint, bool $spread = false): array
 {
-    $used = $spread ? [] : ['mottle' => 'back', 'splatter' => 'back', 'sponge' => 'shoulder', 'brush' => 'belly', 'dry brush' => 'back', 'mesh' => 'flank', 'bars' => 'flank', 'scallops' => 'flank', 'dots' => 'flank', 'glitter' => 'flank', 'tape' => 'shoulder'];
+    $used = $spread ? [] : [
+        'mottle' => 'back',
+        'splatter' => 'back',
+        'sponge' => 'shoulder',
+        'brush' => 'belly',
+        'dry brush' => 'back',
+        'mesh' => 'flank',
+        'bars' => 'flank',
+        'scallops' => 'flank',
+        'dots' => 'flank',
+        'glitter' => 'flank',
+        'tape' => 'shoulder',
+    ];
 
-    return array_map(static fn(Technique $t): array => coat($paint, $t->name(), ['zone' => $used[$t->name()] ?? 'whole'], ['coats' => 1, 'aim_deg' => 75]), Techniques::all());
+    return array_map(
+        static fn(Technique $t): array => coat(
+            $paint,
+            $t->name(),
+            ['zone' => $used[$t->name()] ?? 'whole'],
+            ['coats' => 1, 'aim_deg' => 75],
+        ),
+        Techniques::all(),
+    );
 }

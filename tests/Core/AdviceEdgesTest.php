@@ -24,11 +24,17 @@ function saidBy(string $rule, array $steps, ?Climate $climate = null, array $mar
     $document = ['steps' => $steps] + Examples::recipe();
     $document['body']['marks'] = $marks;
     $document['paints'] += [
-        'black' => ['hex' => '#050505', 'kind' => 'opaque'], 'yellow' => ['hex' => '#e8c020', 'kind' => 'semi-opaque'], 'blue' => ['hex' => '#1040a0', 'kind' => 'transparent'],
+        'black' => ['hex' => '#050505', 'kind' => 'opaque'], 'yellow' => [
+            'hex' => '#e8c020',
+            'kind' => 'semi-opaque',
+        ], 'blue' => ['hex' => '#1040a0', 'kind' => 'transparent'],
         'pearl' => ['hex' => '#e8e8f0', 'kind' => 'pearl'], 'glow' => ['hex' => '#f06020', 'kind' => 'fluorescent'],
     ];
 
-    return array_values(array_filter(Advisor::advise(RecipeReader::read(Node::root($document)), $climate ?? Climate::ordinary()), static fn(Finding $f): bool => $f->rule === $rule));
+    return array_values(array_filter(
+        Advisor::advise(RecipeReader::read(Node::root($document)), $climate ?? Climate::ordinary()),
+        static fn(Finding $f): bool => $f->rule === $rule,
+    ));
 }
 
 /**
@@ -38,7 +44,15 @@ function saidBy(string $rule, array $steps, ?Climate $climate = null, array $mar
  */
 function laid(string $id, string $paint, array $more = []): array
 {
-    return $more + ['id' => $id, 'type' => 'paint', 'mix' => [['paint' => $paint]], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole'], 'weight' => 'medium', 'set' => ['by' => 'heat']];
+    return $more + [
+        'id' => $id,
+        'type' => 'paint',
+        'mix' => [['paint' => $paint]],
+        'technique' => ['name' => 'spray'],
+        'where' => ['zone' => 'whole'],
+        'weight' => 'medium',
+        'set' => ['by' => 'heat'],
+    ];
 }
 
 /** @return array<string, mixed> */
@@ -48,7 +62,12 @@ function goodBase(array $more = []): array
 }
 
 it('lets an eye be a little large or small, and names the nearest that fits', function (float $eye, float $socket, ?float $use): void {
-    $said = saidBy('eye-and-socket', [goodBase(), ['id' => 'eye', 'type' => 'eye', 'diameter_mm' => $eye]], null, ['eye_socket_mm' => $socket]);
+    $said = saidBy(
+        'eye-and-socket',
+        [goodBase(), ['id' => 'eye', 'type' => 'eye', 'diameter_mm' => $eye]],
+        null,
+        ['eye_socket_mm' => $socket],
+    );
     expect($said === [] ? null : $said[0]->fix?->set['diameter_mm'])->toBe($use);
 })->with([
     'as large' => [5.0, 5.0, null],
@@ -70,12 +89,21 @@ it('is content with the minutes that the model asks for, and not with two less',
     // As the drying model has it: touch dry under the dryer, then twenty minutes in an ordinary room.
     $safe = Evaporation::maskSafeS(9, 0.65, Climate::ordinary(), Air::hairDryer());
     expect($minutes)->toEqual(ceil($safe / 60))
-        ->and(saidBy('too-soon-to-clamp', [laid('base', 'white', ['set' => ['by' => 'heat', 'minutes' => $minutes]] + $base), $mask]))->toBe([])
-        ->and(saidBy('too-soon-to-clamp', [laid('base', 'white', ['set' => ['by' => 'heat', 'minutes' => $minutes - 2]] + $base), $mask]))->toHaveCount(1);
+        ->and(saidBy(
+            'too-soon-to-clamp',
+            [laid('base', 'white', ['set' => ['by' => 'heat', 'minutes' => $minutes]] + $base), $mask],
+        ))->toBe([])
+        ->and(saidBy(
+            'too-soon-to-clamp',
+            [laid('base', 'white', ['set' => ['by' => 'heat', 'minutes' => $minutes - 2]] + $base), $mask],
+        ))->toHaveCount(1);
 })->with([[['name' => 'mesh']], [['name' => 'bars']], [['name' => 'tape']], [['name' => 'mottle']]]);
 
 it('says nothing of clamping where nothing is pressed on', function (string $technique): void {
-    expect(saidBy('too-soon-to-clamp', [laid('base', 'white', ['coats' => 3, 'weight' => 'heavy']), laid('next', 'moss', ['technique' => ['name' => $technique]])]))->toBe([]);
+    expect(saidBy(
+        'too-soon-to-clamp',
+        [laid('base', 'white', ['coats' => 3, 'weight' => 'heavy']), laid('next', 'moss', ['technique' => ['name' => $technique]])],
+    ))->toBe([]);
 })->with(['spray', 'splatter', 'dots', 'glitter']);
 
 it('asks for a longer wait in a damper room, and says when it never dries', function (): void {
@@ -107,7 +135,10 @@ it('holds a coat to what does not creep: thinned or against a mask, not else', f
 ]);
 
 it('lays as much in light coats as in the heavy ones it takes the place of', function (): void {
-    $fix = saidBy('too-thick-for-one-go', [goodBase(), laid('next', 'moss', ['weight' => 'heavy', 'thinning_percent' => 50, 'coats' => 2])])[0]->fix;
+    $fix = saidBy(
+        'too-thick-for-one-go',
+        [goodBase(), laid('next', 'moss', ['weight' => 'heavy', 'thinning_percent' => 50, 'coats' => 2])],
+    )[0]->fix;
     // Two coats of 28 um are about six of 9: arithmetic.
     expect($fix?->set)->toBe(['weight' => 'light', 'coats' => 6]);
 });
@@ -127,13 +158,20 @@ it('speaks of wet coats only where they meet and come out otherwise', function (
 })->with([
     'wet under wet' => [['set' => ['by' => 'wet']], [], true],
     'heat set' => [['set' => ['by' => 'heat']], [], false],
-    'on other parts of the body' => [['set' => ['by' => 'wet'], 'where' => ['from_u' => 0, 'to_u' => 0.3, 'from_deg' => 0, 'to_deg' => 180, 'soft' => 0]], ['where' => ['from_u' => 0.6, 'to_u' => 1, 'from_deg' => 0, 'to_deg' => 180, 'soft' => 0]], false],
+    'on other parts of the body' => [
+        ['set' => ['by' => 'wet'], 'where' => ['from_u' => 0, 'to_u' => 0.3, 'from_deg' => 0, 'to_deg' => 180, 'soft' => 0]],
+        ['where' => ['from_u' => 0.6, 'to_u' => 1, 'from_deg' => 0, 'to_deg' => 180, 'soft' => 0]],
+        false,
+    ],
     'the same colour again' => [['set' => ['by' => 'wet'], 'mix' => [['paint' => 'blue']]], [], false],
     'left to the air for an hour' => [['set' => ['by' => 'air', 'minutes' => 60]], [], false],
 ]);
 
 it('misses the chroma of bright colours over dark only', function (string $ground, string $paint, bool $lost): void {
-    expect(saidBy('brighter-over-white', [laid('base', $ground, ['coats' => 3, 'weight' => 'heavy']), laid('top', $paint)]) !== [])->toBe($lost);
+    expect(saidBy(
+        'brighter-over-white',
+        [laid('base', $ground, ['coats' => 3, 'weight' => 'heavy']), laid('top', $paint)],
+    ) !== [])->toBe($lost);
 })->with([
     'fluorescent over black' => ['black', 'glow', true],
     'fluorescent over white' => ['white', 'glow', false],
@@ -149,4 +187,5 @@ it('does not call pearl unseen over a light ground: its glint shows', function (
 
 it('says times as one says them', function (float $seconds, string $said): void {
     expect(Minutes::say($seconds))->toBe($said);
-})->with([[0.0, '0 s'], [12.2, '13 s'], [89.0, '89 s'], [90.0, '2 min'], [1200.0, '20 min'], [5399.0, '90 min'], [5400.0, '1.5 h'], [86400.0, '24.0 h']]);
+})->with([[0.0, '0 s'], [12.2, '13 s'], [89.0, '89 s'], [90.0, '2 min'], [1200.0, '20 min'], [5399.0, '90 min'],
+    [5400.0, '1.5 h'], [86400.0, '24.0 h']]);

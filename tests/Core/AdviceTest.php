@@ -27,7 +27,15 @@ function adviceOn(array $steps, array $marks = []): array
 /** @return array<string, mixed> */
 function coatOf(string $id, string $paint, array $more = []): array
 {
-    return $more + ['id' => $id, 'type' => 'paint', 'mix' => [['paint' => $paint]], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole'], 'weight' => 'medium', 'set' => ['by' => 'heat']];
+    return $more + [
+        'id' => $id,
+        'type' => 'paint',
+        'mix' => [['paint' => $paint]],
+        'technique' => ['name' => 'spray'],
+        'where' => ['zone' => 'whole'],
+        'weight' => 'medium',
+        'set' => ['by' => 'heat'],
+    ];
 }
 
 /** @param list<Finding> $findings */
@@ -57,14 +65,45 @@ function mended(array $steps, Finding $finding): array
 }
 
 dataset('faults', [
-    'mesh on a coat that was only heat set' => ['too-soon-to-clamp', 'mesh', [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']), coatOf('mesh', 'moss', ['technique' => ['name' => 'mesh']])]],
-    'red over wet white' => ['runs-together', 'red', [coatOf('base', 'white', ['coats' => 3, 'set' => ['by' => 'wet']]), coatOf('red', 'red')]],
-    'air without enough minutes' => ['runs-together', 'red', [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy', 'set' => ['by' => 'air', 'minutes' => 1]]), coatOf('red', 'red')]],
-    'a heavy thinned coat' => ['too-thick-for-one-go', 'red', [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']), coatOf('red', 'red', ['weight' => 'heavy', 'thinning_percent' => 50])]],
-    'blue over black' => ['hardly-shows', 'blue', [coatOf('base', 'black', ['weight' => 'heavy']), coatOf('blue', 'blue', ['weight' => 'mist'])]],
-    'orange over black' => ['colour-turns', 'orange', [coatOf('base', 'black', ['weight' => 'heavy']), coatOf('orange', 'orange', ['weight' => 'medium'])]],
+    'mesh on a coat that was only heat set' => [
+        'too-soon-to-clamp',
+        'mesh',
+        [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']), coatOf('mesh', 'moss', ['technique' => ['name' => 'mesh']])],
+    ],
+    'red over wet white' => [
+        'runs-together',
+        'red',
+        [coatOf('base', 'white', ['coats' => 3, 'set' => ['by' => 'wet']]), coatOf('red', 'red')],
+    ],
+    'air without enough minutes' => [
+        'runs-together',
+        'red',
+        [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy', 'set' => ['by' => 'air', 'minutes' => 1]]), coatOf('red', 'red')],
+    ],
+    'a heavy thinned coat' => [
+        'too-thick-for-one-go',
+        'red',
+        [
+            coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']),
+            coatOf('red', 'red', ['weight' => 'heavy', 'thinning_percent' => 50]),
+        ],
+    ],
+    'blue over black' => [
+        'hardly-shows',
+        'blue',
+        [coatOf('base', 'black', ['weight' => 'heavy']), coatOf('blue', 'blue', ['weight' => 'mist'])],
+    ],
+    'orange over black' => [
+        'colour-turns',
+        'orange',
+        [coatOf('base', 'black', ['weight' => 'heavy']), coatOf('orange', 'orange', ['weight' => 'medium'])],
+    ],
     'a thin base' => ['base-not-hidden', 'base', [coatOf('base', 'white', ['weight' => 'mist'])]],
-    'an eye too large' => ['eye-and-socket', 'eye', [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']), ['id' => 'eye', 'type' => 'eye', 'diameter_mm' => 8]]],
+    'an eye too large' => [
+        'eye-and-socket',
+        'eye',
+        [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']), ['id' => 'eye', 'type' => 'eye', 'diameter_mm' => 8]],
+    ],
 ]);
 
 it('speaks of a fault, at its step, with figures', function (string $rule, string $step, array $steps): void {
@@ -89,30 +128,47 @@ it('says nothing against a sound recipe', function (): void {
 });
 
 it('counts a wait step before the mesh', function (): void {
-    $steps = [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']), ['id' => 'w', 'type' => 'wait', 'minutes' => 25], coatOf('mesh', 'moss', ['technique' => ['name' => 'mesh']])];
+    $steps = [
+        coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']),
+        ['id' => 'w', 'type' => 'wait', 'minutes' => 25],
+        coatOf('mesh', 'moss', ['technique' => ['name' => 'mesh']]),
+    ];
     expect(findingOf(adviceOn($steps), 'too-soon-to-clamp'))->toBeNull();
 });
 
 it('calls a meant wet blend a hint, an unmeant one a caution', function (): void {
-    $wet = static fn(array $set): array => [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy', 'set' => $set]), coatOf('red', 'red')];
+    $wet = static fn(array $set): array => [
+        coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy', 'set' => $set]),
+        coatOf('red', 'red'),
+    ];
     expect(findingOf(adviceOn($wet(['by' => 'wet'])), 'runs-together')?->severity)->toBe(Severity::Hint)
         ->and(findingOf(adviceOn($wet(['by' => 'air', 'minutes' => 1])), 'runs-together')?->severity)->toBe(Severity::Caution);
 });
 
 it('asks for white under a bright colour over dark, and for nothing over white', function (): void {
-    $over = static fn(string $ground): array => adviceOn([coatOf('base', $ground, ['coats' => 3, 'weight' => 'heavy']), coatOf('red', 'orange', ['weight' => 'light'])]);
+    $over = static fn(string $ground): array => adviceOn([
+        coatOf('base', $ground, ['coats' => 3, 'weight' => 'heavy']),
+        coatOf('red', 'orange', ['weight' => 'light']),
+    ]);
     expect(findingOf($over('black'), 'brighter-over-white')?->stepId)->toBe('red')
         ->and(findingOf($over('white'), 'brighter-over-white'))->toBeNull();
 });
 
 it('says when nothing lands at all', function (): void {
-    $steps = [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']), coatOf('red', 'red', ['where' => ['zone' => 'belly'], 'aim_deg' => 0])];
+    $steps = [
+        coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']),
+        coatOf('red', 'red', ['where' => ['zone' => 'belly'], 'aim_deg' => 0]),
+    ];
     expect(findingOf(adviceOn($steps), 'hardly-shows')?->headline)->toBe('Nothing lands');
 });
 
 it('puts the gravest first', function (): void {
     $order = array_map(static fn(Finding $f): int => ['stop' => 0, 'caution' => 1, 'hint' => 2][$f->severity->value], adviceOn([
-        coatOf('base', 'black', ['weight' => 'heavy']), coatOf('orange', 'orange'), coatOf('mesh', 'moss', ['technique' => ['name' => 'mesh']]),
+        coatOf('base', 'black', ['weight' => 'heavy']), coatOf('orange', 'orange'), coatOf(
+            'mesh',
+            'moss',
+            ['technique' => ['name' => 'mesh']],
+        ),
     ]));
     $sorted = $order;
     sort($sorted);

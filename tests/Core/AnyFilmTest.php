@@ -126,7 +126,8 @@ it('mixes the same in any order, and nothing of a paint changes nothing', functi
     $second = DuncanMixing::mix(array_slice($parts, 2));
     $volume = static fn(array $of): float => array_sum(array_column($of, 1));
     $poured = DuncanMixing::mix([[$first, $volume(array_slice($parts, 0, 2))], [$second, $volume(array_slice($parts, 2))]]);
-    expect($poured->k->values)->toEqualWithDelta($mixed->k->values, 1e-9)->and($poured->s->values)->toEqualWithDelta($mixed->s->values, 1e-9);
+    expect($poured->k->values)->toEqualWithDelta($mixed->k->values, 1e-9)
+        ->and($poured->s->values)->toEqualWithDelta($mixed->s->values, 1e-9);
 })->with('any paints');
 
 it('hides a card at the thickness it says, and not at nine tenths of it', function (int $seed): void {
@@ -148,7 +149,8 @@ it('counts coats that do what is said of them, and not one too many', function (
         expect($coats->reason)->not->toBe('')->and($coats->after)->toHaveCount(Coats::MOST);
         if ($coats->coats !== null) {
             // By either way of hiding, and not a coat sooner.
-            $hides = static fn(int $after): bool => $coats->after[$after - 1][1] <= 1.0 || Hiding::contrastRatio($optics, 6.0 * $after) >= Hiding::HIDDEN;
+            $hides = static fn(int $after): bool => $coats->after[$after - 1][1] <= 1.0
+                || Hiding::contrastRatio($optics, 6.0 * $after) >= Hiding::HIDDEN;
             expect($hides($coats->coats))->toBeTrue()->and($coats->coats > 1 && $hides($coats->coats - 1))->toBeFalse();
         }
         // To a colour that it passes on its way, it is said to come.

@@ -60,7 +60,9 @@ it('covers no cell with less than nothing or more than all, and only cells that 
         $cover = Coverage::land($step, $surface);
         foreach ([$cover->left, $cover->right] as $half) {
             foreach ($half as $cell => $share) {
-                expect($share > 0 && $share <= 1.0 && $cell >= 0 && $cell < 64 * 16)->toBeTrue("{$step->technique->name()} covers {$cell} with {$share}");
+                expect(
+                    $share > 0 && $share <= 1.0 && $cell >= 0 && $cell < 64 * 16,
+                )->toBeTrue("{$step->technique->name()} covers {$cell} with {$share}");
             }
         }
         expect($cover->mirrored && $cover->left !== $cover->right)->toBeFalse();
@@ -74,7 +76,10 @@ it('builds up coat by coat to what it is in one go', function (int $seed): void 
     foreach ($recipe->coats() as $coat) {
         $field = $field->with($coat, Climate::ordinary());
     }
-    expect(Texture::draw($field, SurfaceFinish::Matte))->toEqual(Texture::draw(Field::painted($recipe, $surface, Climate::ordinary(), null, Bands::EveryThird), SurfaceFinish::Matte));
+    expect(Texture::draw($field, SurfaceFinish::Matte))->toEqual(Texture::draw(
+        Field::painted($recipe, $surface, Climate::ordinary(), null, Bands::EveryThird),
+        SurfaceFinish::Matte,
+    ));
 })->with('seeds');
 
 it('gives advice that can be followed', function (int $seed): void {

@@ -14,7 +14,14 @@ function anyQuintic(int $seed): array
     mt_srand($seed);
     $parts = array_map(static fn(int $_): float => mt_rand(-100, 100) / 100, range(0, 5));
 
-    return array_map(static fn(int $i): float => array_sum(array_map(static fn(float $part, int $power): float => $part * ($i / 15 - 1) ** $power, $parts, array_keys($parts))), range(0, Spectrum::BANDS - 1));
+    return array_map(
+        static fn(int $i): float => array_sum(array_map(
+            static fn(float $part, int $power): float => $part * ($i / 15 - 1) ** $power,
+            $parts,
+            array_keys($parts),
+        )),
+        range(0, Spectrum::BANDS - 1),
+    );
 }
 
 /**
@@ -38,7 +45,11 @@ it('numbers the band nearest to a wavelength', function (Bands $bands, int $nm, 
 })->with([
     [Bands::All, 400, 0], [Bands::All, 550, 15], [Bands::All, 700, 30],
     [Bands::EverySecond, 400, 0], [Bands::EverySecond, 540, 7], [Bands::EverySecond, 700, 15],
-    [Bands::EveryThird, 400, 0], [Bands::EveryThird, 440, 1], [Bands::EveryThird, 550, 5], [Bands::EveryThird, 600, 7], [Bands::EveryThird, 700, 10],
+    [Bands::EveryThird, 400, 0],
+    [Bands::EveryThird, 440, 1],
+    [Bands::EveryThird, 550, 5],
+    [Bands::EveryThird, 600, 7],
+    [Bands::EveryThird, 700, 10],
 ]);
 
 it('gives of every polynomial of the fifth degree exactly what all bands give, under any weights', function (Bands $bands): void {

@@ -13,7 +13,13 @@ it('says what its events say', function (array $events, array $record, bool $try
     $recipe = recipeWith(...array_filter([
         ['id' => 'wipe', 'type' => 'prep', 'title' => 'Wipe', 'task' => 'Wipe', 'minutes' => 2],
         $try ? ['id' => 'card', 'type' => 'try'] : null,
-        ['id' => 'base', 'type' => 'paint', 'mix' => [['paint' => 'white', 'drops' => 1]], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']],
+        [
+            'id' => 'base',
+            'type' => 'paint',
+            'mix' => [['paint' => 'white', 'drops' => 1]],
+            'technique' => ['name' => 'spray'],
+            'where' => ['zone' => 'whole'],
+        ],
     ]));
     $read = Record::fold($recipe, 2, array_map(static fn(array $event): BenchEvent => BenchEvent::read(Node::root($event)), $events));
     expect(json_decode((string) json_encode(RunView::record($read)), true))->toEqual($record);

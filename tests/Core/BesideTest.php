@@ -11,7 +11,17 @@ function coatedWith(string $hex, array ...$more): Recipe
 {
     return exampleRecipe(static fn(array $document): array => array_replace($document, [
         'paints' => ['all' => ['hex' => $hex, 'kind' => 'opaque'], 'black' => ['hex' => '#101010', 'kind' => 'opaque']],
-        'steps' => array_map(static fn(array $step, int $i): array => $step + ['id' => "s{$i}", 'type' => 'paint', 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole'], 'coats' => 8], [['mix' => [['paint' => 'all']]], ...$more], range(0, count($more))),
+        'steps' => array_map(
+            static fn(array $step, int $i): array => $step + [
+                'id' => "s{$i}",
+                'type' => 'paint',
+                'technique' => ['name' => 'spray'],
+                'where' => ['zone' => 'whole'],
+                'coats' => 8,
+            ],
+            [['mix' => [['paint' => 'all']]], ...$more],
+            range(0, count($more)),
+        ),
     ]));
 }
 
@@ -30,7 +40,9 @@ it('finds nothing between a bait and its like', function (): void {
     $zones = byZone(exampleRecipe(), exampleRecipe());
     expect(array_keys($zones))->toContain('back', 'belly', 'gill plate', 'anal fin')->not->toContain('whole');
     foreach ($zones as $beside) {
-        expect($beside->difference->deltaE)->toBe(0.0)->and($beside->difference->words())->toBe('')->and($beside->one->hex())->toBe($beside->other->hex());
+        expect($beside->difference->deltaE)->toBe(0.0)
+            ->and($beside->difference->words())->toBe('')
+            ->and($beside->one->hex())->toBe($beside->other->hex());
     }
 });
 
@@ -39,7 +51,8 @@ it('says of a zone how the other is, the most first', function (string $one, str
     $back = byZone(coatedWith($other), coatedWith($one))['flank'];
     expect(preg_replace('/\d+ /', '', $flank->difference->words()))->toBe($words)
         ->and($back->difference->deltaE)->toEqualWithDelta($flank->difference->deltaE, 1e-9)
-        ->and(strlen($back->difference->words()))->toBeGreaterThan(5)->and($back->difference->words())->not->toBe($flank->difference->words());
+        ->and(strlen($back->difference->words()))->toBeGreaterThan(5)
+            ->and($back->difference->words())->not->toBe($flank->difference->words());
 })->with([
     'a grey, darker' => ['#b0b0b0', '#707070', 'darker'],
     'a red from a grey of its lightness' => ['#848484', '#d05050', 'redder, yellower'],
@@ -56,7 +69,10 @@ it('says nothing of what no eye tells apart, and something of all else', functio
 });
 
 it('finds a coat where it lies, and hardly elsewhere', function (): void {
-    $zones = byZone(coatedWith('#c0c0a0'), coatedWith('#c0c0a0', ['mix' => [['paint' => 'black']], 'where' => ['zone' => 'back'], 'aim_deg' => 0]));
+    $zones = byZone(
+        coatedWith('#c0c0a0'),
+        coatedWith('#c0c0a0', ['mix' => [['paint' => 'black']], 'where' => ['zone' => 'back'], 'aim_deg' => 0]),
+    );
     expect($zones['back']->difference->deltaE)->toBeGreaterThan(20)->and($zones['back']->difference->words())->toMatch('/^\d+ darker/')
         ->and($zones['belly']->difference->deltaE)->toBeLessThan(0.5)->and($zones['belly']->difference->words())->toBe('');
 });

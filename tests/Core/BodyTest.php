@@ -58,7 +58,11 @@ it('keeps a positive size everywhere on two hundred random bodies', function ():
             $stations[] = [$u, mt_rand(10, 300) / 10, mt_rand(10, 300) / 10, mt_rand(10, 200) / 10];
         }
         $stations[] = [1, mt_rand(0, 30) / 10, mt_rand(0, 30) / 10, mt_rand(1, 30) / 10];
-        $body = BodyReader::read(Node::root(['length_mm' => mt_rand(30, 300), 'exponent' => mt_rand(15, 40) / 10, 'stations' => $stations]));
+        $body = BodyReader::read(Node::root([
+            'length_mm' => mt_rand(30, 300),
+            'exponent' => mt_rand(15, 40) / 10,
+            'stations' => $stations,
+        ]));
         for ($i = 0; $i <= 50; $i++) {
             expect($body->topAt($i / 50) >= 0 && is_finite($body->topAt($i / 50)))->toBeTrue();
         }
@@ -66,7 +70,13 @@ it('keeps a positive size everywhere on two hundred random bodies', function ():
     expect(Measure::areaMm2($body))->toBeGreaterThan(0);
 });
 
-it('finds each zone where painters look for it, the same on both sides', function (Zone $zone, float $u, float $deg, float $elsewhereU, float $elsewhereDeg): void {
+it('finds each zone where painters look for it, the same on both sides', function (
+    Zone $zone,
+    float $u,
+    float $deg,
+    float $elsewhereU,
+    float $elsewhereDeg,
+): void {
     $marks = BodyReader::read(Node::root(Examples::body()))->marks;
     expect($zone->weight($marks, $u, $deg))->toBeGreaterThan(0.9)
         ->and($zone->weight($marks, $u, 360 - $deg))->toEqualWithDelta($zone->weight($marks, $u, $deg), 1e-9)

@@ -30,7 +30,12 @@ function withStep(array $step): array
 /** @return array<string, mixed> */
 function plainCoat(string $field, mixed $value): array
 {
-    return [$field => $value] + ['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']];
+    return [$field => $value] + [
+        'type' => 'paint',
+        'mix' => [['paint' => 'white']],
+        'technique' => ['name' => 'spray'],
+        'where' => ['zone' => 'whole'],
+    ];
 }
 
 it('bounds the figures of a paint step', function (string $field, mixed $least, mixed $most, mixed $below, mixed $above): void {
@@ -121,7 +126,10 @@ it('bounds the marks of a body', function (array $marks, string $pointer): void 
 ]);
 
 it('takes sixty steps and no more', function (): void {
-    $steps = static fn(int $count): array => array_map(static fn(int $i): array => ['id' => "s{$i}", 'type' => 'wait', 'minutes' => 1], range(1, $count));
+    $steps = static fn(int $count): array => array_map(
+        static fn(int $i): array => ['id' => "s{$i}", 'type' => 'wait', 'minutes' => 1],
+        range(1, $count),
+    );
     expect(refusedIn(['steps' => $steps(60)] + Examples::recipe()))->toBeNull()
         ->and(refusedIn(['steps' => $steps(61)] + Examples::recipe()))->toBe('/steps');
 });

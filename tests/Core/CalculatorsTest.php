@@ -58,7 +58,11 @@ it('says what is wrong and where, on standard error alone', function (string $na
     ['colour', '{', ''],
     ['colour', '[]', ''],
     ['colour', '{"hex": "red"}', '/hex'],
-    ['stack', '{"substrate": {"hex": "#ffffff"}, "layers": [{"paint": {"hex": "#ffffff", "kind": "opaque"}, "dry_um": -1}]}', '/layers/0/dry_um'],
+    [
+        'stack',
+        '{"substrate": {"hex": "#ffffff"}, "layers": [{"paint": {"hex": "#ffffff", "kind": "opaque"}, "dry_um": -1}]}',
+        '/layers/0/dry_um',
+    ],
     ['film', '{"paint": {"hex": "#ffffff", "kind": "sticky"}, "dry_um": 1}', '/paint/kind'],
     ['area', '{"body": {"length_mm": 50, "stations": [[0, 1, 1, 1]]}}', '/body/stations'],
     ['spread', '{"area_mm2": 1000, "wet_um": 20, "transfer_efficiency": 0}', '/transfer_efficiency'],
@@ -73,21 +77,37 @@ it('has the shapes of the design', function (): void {
         ->and($colour['in_gamut'])->toBeTrue()
         ->and($colour['reflectance']['values'])->toHaveCount(31)
         ->and($colour['lch'])->toHaveCount(3);
-    expect(worked('film', ['paint' => ['k' => array_fill(0, 31, 0.0), 's' => array_fill(0, 31, 0.0)], 'dry_um' => 9])['transmittance'][0])->toEqual(1);
+    expect(worked(
+        'film',
+        ['paint' => ['k' => array_fill(0, 31, 0.0), 's' => array_fill(0, 31, 0.0)], 'dry_um' => 9],
+    )['transmittance'][0])->toEqual(1);
     expect(worked('hide', ['paint' => ['hex' => '#f5d000', 'kind' => 'transparent']]))->toMatchArray(['dry_um' => null, 'coats' => null])
         ->and(worked('hide', ['paint' => ['hex' => '#f0f1ec', 'kind' => 'opaque']])['coats'])->toBeBetween(2, 3);
     $area = worked('area', ['body' => Examples::body()]);
     expect(array_keys($area['zones']))->toContain('back', 'lateral line')
         ->and(max($area['zones']))->toBeLessThan($area['area_mm2']);
-    expect(worked('spread', ['area_mm2' => 1000, 'wet_um' => 20, 'coats' => 1, 'transfer_efficiency' => 1, 'solids' => 0.35, 'thinning' => 0])['ml'])->toEqualWithDelta(0.02, 1e-12);
+    expect(worked(
+        'spread',
+        ['area_mm2' => 1000, 'wet_um' => 20, 'coats' => 1, 'transfer_efficiency' => 1, 'solids' => 0.35, 'thinning' => 0],
+    )['ml'])->toEqualWithDelta(0.02, 1e-12);
     expect(worked('climate', ['air_c' => 20, 'humidity_percent' => 50, 'surface_c' => 11])['clear_coat_ok'])->toBeFalse();
-    expect(worked('dry', ['wet_um' => 9, 'volatile_fraction' => 0.65, 'air_c' => 20, 'humidity_percent' => 100]))->toMatchArray(['touch_dry_s' => null, 'mask_safe_s' => null]);
+    expect(worked(
+        'dry',
+        ['wet_um' => 9, 'volatile_fraction' => 0.65, 'air_c' => 20, 'humidity_percent' => 100],
+    ))->toMatchArray(['touch_dry_s' => null, 'mask_safe_s' => null]);
     expect(worked('advise', Examples::recipe())['findings'][0])->toHaveKeys(['rule', 'severity', 'step', 'reason', 'fix']);
 });
 
 it('stacks films in their order over a ground', function (): void {
     $paint = static fn(string $hex): array => ['hex' => $hex, 'kind' => 'opaque'];
-    $after = worked('stack', ['substrate' => ['hex' => '#ffffff'], 'layers' => [['paint' => $paint('#aa2222'), 'dry_um' => 200], ['paint' => $paint('#2222aa'), 'dry_um' => 200]], 'surface' => 'none'])['after'];
+    $after = worked(
+        'stack',
+        [
+            'substrate' => ['hex' => '#ffffff'],
+            'layers' => [['paint' => $paint('#aa2222'), 'dry_um' => 200], ['paint' => $paint('#2222aa'), 'dry_um' => 200]],
+            'surface' => 'none',
+        ],
+    )['after'];
     expect($after[0]['hex'])->toBe('#aa2222')->and($after[1]['hex'])->toBe('#2222aa')
         ->and(worked('stack', ['substrate' => ['hex' => '#ffffff'], 'layers' => []])['after'])->toBe([]);
 });
@@ -98,7 +118,10 @@ it('renders a recipe, upto a step, on another body, at the size that was asked f
     expect(strlen((string) base64_decode($all['cells'], true)))->toBe(40 * 20 * $all['bytes_per_cell'])
         ->and(worked('render', ['recipe' => $recipe, 'width' => 40, 'height' => 20, 'upto' => 'base'])['palette'])->toHaveCount(1)
         ->and(worked('render', $recipe + ['width' => 40, 'height' => 20]))->toBe($all)
-        ->and(worked('render', ['recipe' => $recipe, 'body' => ['length_mm' => 120] + Examples::body(), 'width' => 40, 'height' => 20])['cells'])->not->toBe($all['cells']);
+        ->and(worked(
+            'render',
+            ['recipe' => $recipe, 'body' => ['length_mm' => 120] + Examples::body(), 'width' => 40, 'height' => 20],
+        )['cells'])->not->toBe($all['cells']);
 });
 
 it('refuses nothing in its own examples', function (Calculator $calculator): void {

@@ -23,7 +23,13 @@ it('says how many coats hide, or why none do', function (): void {
     $black = Spectrum::flat(0.02);
     $white = Coats::untilHidden(guessed('#f0f1ec', Kind::Opaque), $black, 6.0, SurfaceFinish::Clear, Colour::fromHex('#f0f1ec')->lab);
     $thinner = Coats::untilHidden(guessed('#f0f1ec', Kind::Opaque), $black, 2.0, SurfaceFinish::Clear, Colour::fromHex('#f0f1ec')->lab);
-    $varnish = Coats::untilHidden(Optics::of(Spectrum::flat(0), Spectrum::flat(0)), $black, 6.0, SurfaceFinish::Clear, Colour::fromHex('#f0f1ec')->lab);
+    $varnish = Coats::untilHidden(
+        Optics::of(Spectrum::flat(0), Spectrum::flat(0)),
+        $black,
+        6.0,
+        SurfaceFinish::Clear,
+        Colour::fromHex('#f0f1ec')->lab,
+    );
     $pearl = Coats::untilHidden(guessed('#a9c8de', Kind::Pearl), $black, 1.0, SurfaceFinish::Clear, Colour::fromHex('#a9c8de')->lab);
     // As the standard has it; the ground shows for longer, and it is said for how long.
     $unseen = array_key_first(array_filter(array_column($white->after, 1), static fn(float $off): bool => $off <= 1.0)) + 1;
@@ -50,13 +56,28 @@ it('hides a ground that is nearly its own colour before it hides black', functio
 
 it('takes the glow of a fluorescent for its own, not for the ground', function (): void {
     $orange = guessed('#ff6a1f', Kind::Fluorescent);
-    $off = array_column(Coats::untilHidden($orange, Spectrum::flat(0.02), 6.0, SurfaceFinish::Clear, Colour::fromHex('#ff6a1f')->lab)->after, 1);
+    $off = array_column(
+        Coats::untilHidden($orange, Spectrum::flat(0.02), 6.0, SurfaceFinish::Clear, Colour::fromHex('#ff6a1f')->lab)->after,
+        1,
+    );
     expect($off[39])->toBeLessThan(1.5)->and($off[39])->toBeLessThan($off[19]);
 });
 
 it('does not count it as hiding when a see-through colour only goes dark; a black may', function (): void {
-    $red = Coats::untilHidden(guessed('#4d2030', Kind::Transparent), Spectrum::flat(0.9), 10.0, SurfaceFinish::Clear, Colour::fromHex('#4d2030')->lab);
-    $ink = Coats::untilHidden(guessed('#141214', Kind::Ink), Spectrum::flat(0.9), 4.0, SurfaceFinish::Clear, Colour::fromHex('#141214')->lab);
+    $red = Coats::untilHidden(
+        guessed('#4d2030', Kind::Transparent),
+        Spectrum::flat(0.9),
+        10.0,
+        SurfaceFinish::Clear,
+        Colour::fromHex('#4d2030')->lab,
+    );
+    $ink = Coats::untilHidden(
+        guessed('#141214', Kind::Ink),
+        Spectrum::flat(0.9),
+        4.0,
+        SurfaceFinish::Clear,
+        Colour::fromHex('#141214')->lab,
+    );
     expect($red->coats)->toBeNull()
         ->and($red->reason)->toContain('never hides in its own colour')
         ->and($ink->coats)->toBeGreaterThan(0);
@@ -74,8 +95,22 @@ it('says how many coats reach a colour, or what stays off', function (): void {
         ->and($blue->reason)->toContain('It never gets there')->toContain('of another hue')
         ->and($light->reason)->toContain('too dark')
         // A red asked to be an orange is too red, one asked to be a violet too yellow.
-        ->and(Coats::untilColour($red, $white, 2.5, SurfaceFinish::Clear, Colour::fromHex('#c04a20')->lab, 0.5)->reason)->toContain('towards red')
-        ->and(Coats::untilColour($red, $white, 2.5, SurfaceFinish::Clear, Colour::fromHex('#b0205c')->lab, 0.5)->reason)->toContain('towards yellow');
+        ->and(Coats::untilColour(
+            $red,
+            $white,
+            2.5,
+            SurfaceFinish::Clear,
+            Colour::fromHex('#c04a20')->lab,
+            0.5,
+        )->reason)->toContain('towards red')
+        ->and(Coats::untilColour(
+            $red,
+            $white,
+            2.5,
+            SurfaceFinish::Clear,
+            Colour::fromHex('#b0205c')->lab,
+            0.5,
+        )->reason)->toContain('towards yellow');
 });
 
 it('knows the film of a card by gauge and by drops', function (): void {
@@ -90,7 +125,11 @@ it('puts a photograph of a card right by its own white and black', function (): 
     $photo = static function (string $true): Colour {
         $linear = Hawkbrush\Core\Colour\Srgb::linear(Colour::fromHex($true)->lab->toXyz());
         $lamp = [0.62, 0.5, 0.38];
-        $shown = array_map(static fn(float $light, float $by): float => Hawkbrush\Core\Colour\Srgb::encode($light * $by + 0.03), $linear, $lamp);
+        $shown = array_map(
+            static fn(float $light, float $by): float => Hawkbrush\Core\Colour\Srgb::encode($light * $by + 0.03),
+            $linear,
+            $lamp,
+        );
 
         return Colour::fromHex((new Hawkbrush\Core\Colour\Srgb(...$shown))->hex());
     };
@@ -98,6 +137,19 @@ it('puts a photograph of a card right by its own white and black', function (): 
     foreach (['#4d6340', '#b3202c', '#33618e', '#dba52a'] as $hex) {
         expect(Hawkbrush\Core\Colour\DeltaE2000::between($card->put($photo($hex))->lab, Colour::fromHex($hex)->lab))->toBeLessThan(1.5);
     }
-    expect(fn() => CardPhoto::calibrate(Colour::fromHex('#ffffff'), Colour::fromHex('#101010'), Colour::fromHex('#eceded'), Colour::fromHex('#2b2b2b')))->toThrow(Refused::class, 'burnt out')
-        ->and(fn() => CardPhoto::calibrate(Colour::fromHex('#303030'), Colour::fromHex('#909090'), Colour::fromHex('#eceded'), Colour::fromHex('#2b2b2b')))->toThrow(Refused::class, 'hardly apart');
+    expect(fn() => CardPhoto::calibrate(
+        Colour::fromHex('#ffffff'),
+        Colour::fromHex('#101010'),
+        Colour::fromHex('#eceded'),
+        Colour::fromHex('#2b2b2b'),
+    ))->toThrow(Refused::class, 'burnt out')
+        ->and(fn() => CardPhoto::calibrate(
+            Colour::fromHex('#303030'),
+            Colour::fromHex('#909090'),
+            Colour::fromHex('#eceded'),
+            Colour::fromHex('#2b2b2b'),
+        ))->toThrow(
+            Refused::class,
+            'hardly apart',
+        );
 });

@@ -79,7 +79,10 @@ it('sees in a part of the bands what it sees in all of them', function (Bands $b
         $off[] = DeltaE2000::between(Lab::fromXyz(Observer::xyz($bands->of($curve), $bands)), Lab::fromXyz(Observer::xyz($curve)));
     }
     sort($off);
-    expect(array_sum(Observer::weights($bands)[1]))->toEqualWithDelta(100, 1e-9)->and($off[150])->toBeLessThan($half)->and($off[285])->toBeLessThan($most)->and($off[299])->toBeLessThan($worst);
+    expect(array_sum(Observer::weights($bands)[1]))->toEqualWithDelta(100, 1e-9)
+        ->and($off[150])->toBeLessThan($half)
+        ->and($off[285])->toBeLessThan($most)
+        ->and($off[299])->toBeLessThan($worst);
 })->with([
     'every second' => [Bands::EverySecond, 0.01, 0.05, 0.3],
     'every third' => [Bands::EveryThird, 0.05, 0.4, 1.2],
@@ -87,7 +90,10 @@ it('sees in a part of the bands what it sees in all of them', function (Bands $b
 
 it('finds three unknowns by least squares, and leaves what nothing tells where it was', function (): void {
     // A parabola through points of one; then one of the three in no residual.
-    $through = static fn(array $c): array => array_map(static fn(float $x): float => $c[0] * $x ** 2 + $c[1] * $x + $c[2] - (2 * $x ** 2 - 3 * $x + 0.5), [-1.0, 0.0, 1.0, 2.0]);
+    $through = static fn(array $c): array => array_map(
+        static fn(float $x): float => $c[0] * $x ** 2 + $c[1] * $x + $c[2] - (2 * $x ** 2 - 3 * $x + 0.5),
+        [-1.0, 0.0, 1.0, 2.0],
+    );
     expect(LeastSquares::minimise([0.0, 0.0, 0.0], $through, 40, 1e-18))->toEqualWithDelta([2.0, -3.0, 0.5], 1e-6);
     $untold = static fn(array $c): array => [$c[0] - 1, $c[1] + 1, 0.0];
     expect(LeastSquares::minimise([0.0, 0.0, 5.0], $untold, 40, 1e-18))->toEqualWithDelta([1.0, -1.0, 5.0], 1e-6);

@@ -24,7 +24,11 @@ function fineSurface(): Surface
 {
     static $surface = null;
 
-    return $surface ??= Surface::of(BodyReader::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25, 'hooks_u' => [0.4]]])), 256, 192);
+    return $surface ??= Surface::of(
+        BodyReader::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25, 'hooks_u' => [0.4]]])),
+        256,
+        192,
+    );
 }
 
 /**
@@ -64,7 +68,11 @@ it('sprays as much as is cut out, where it is cut out', function (string $name, 
     'a crescent' => ['punch', ['shape' => 'crescent', 'u' => 0.45, 'deg' => 90, 'long_mm' => 10], 0.08],
     'a row of circles' => ['circles', ['count' => 4, 'diameter_mm' => 4, 'from_u' => 0.35, 'to_u' => 0.7, 'deg' => 85], 0.05],
     'rings' => ['circles', ['count' => 3, 'diameter_mm' => 7, 'core' => 0.5, 'from_u' => 0.35, 'to_u' => 0.65, 'deg' => 88], 0.08],
-    'straight bars' => ['bars', ['count' => 4, 'width_mm' => 4, 'waver' => 0, 'from_u' => 0.35, 'to_u' => 0.65, 'top_deg' => 40, 'bottom_deg' => 120], 0.12],
+    'straight bars' => [
+        'bars',
+        ['count' => 4, 'width_mm' => 4, 'waver' => 0, 'from_u' => 0.35, 'to_u' => 0.65, 'top_deg' => 40, 'bottom_deg' => 120],
+        0.12,
+    ],
     'an own outline' => ['outline', ['outline' => 'M0 0L8 0L10 3L2 5Z', 'long_mm' => 12, 'u' => 0.45, 'deg' => 90], 0.06],
     'a decal' => ['decal', ['outline' => 'M0 0L8 0L10 3L2 5Z', 'long_mm' => 12, 'u' => 0.45, 'deg' => 90], 0.06],
 ]);
@@ -91,14 +99,22 @@ it('tells of every indexed technique where it lies, in words', function (Techniq
     $anchors = $technique->anchors($body, Choices::read($technique, Node::root([])));
     foreach ($anchors as $anchor) {
         expect($anchor->u)->toBeBetween(0.0, 1.0)->and($anchor->deg)->toBeBetween(0.0, 180.0)
-            ->and($anchor->say($body))->toMatch('/^[A-Z][^:]+: (at|\d+\.\d mm (behind|in front of)) the [^,]+, (on the (midline|back ridge|keel)|\d+\.\d mm (above|below) the midline)$/');
+            ->and($anchor->say($body))->toMatch(
+                '/^[A-Z][^:]+: (at|\d+\.\d mm (behind|in front of)) the [^,]+, (on the (midline|back ridge|keel)|\d+\.\d mm (above|below) the midline)$/',
+            );
     }
-})->with(array_values(array_map(static fn(Technique $t): array => [$t], array_filter(Techniques::all(), static fn(Technique $t): bool => $t instanceof Indexed))));
+})->with(array_values(array_map(
+    static fn(Technique $t): array => [$t],
+    array_filter(Techniques::all(), static fn(Technique $t): bool => $t instanceof Indexed),
+)));
 
 it('names both tapes, and none where there is none', function (array $settings, array $said): void {
     $tape = Techniques::named('tape');
     assert($tape instanceof Indexed);
-    expect(array_map(static fn(Anchor $a): string => $a->what, $tape->anchors(fineSurface()->body, Choices::read($tape, Node::root($settings)))))->toBe($said);
+    expect(array_map(
+        static fn(Anchor $a): string => $a->what,
+        $tape->anchors(fineSurface()->body, Choices::read($tape, Node::root($settings))),
+    ))->toBe($said);
 })->with([
     [['top_deg' => 40, 'bottom_deg' => 110], ['edge of the upper tape', 'edge of the lower tape']],
     [['top_deg' => 0, 'bottom_deg' => 110], ['edge of the lower tape']],
@@ -139,7 +155,10 @@ it('lets more through the thinner the strand of a mesh, and stands in columns wh
     $slanted = $mesh->through($surface, Choices::read($mesh, Node::root(['lie' => 'slanted', 'pitch_mm' => 5, 'strand' => 0.3])), 1, $open);
     // Down a line between two columns of windows a square mesh lets nothing through; a slanted one does, in every second row.
     $between = (int) floor(32.5 / $surface->body->lengthMm * $surface->columns);
-    $down = static fn(array $through): int => count(array_filter(array_keys($through), static fn(int $cell): bool => $cell % $surface->columns === $between));
+    $down = static fn(array $through): int => count(array_filter(
+        array_keys($through),
+        static fn(int $cell): bool => $cell % $surface->columns === $between,
+    ));
     expect($down($square))->toBe(0)->and($down($slanted))->toBeGreaterThan(10);
 });
 
@@ -148,7 +167,12 @@ it('throws drops as the tool throws them: a toothbrush with tails, a stub brush 
     $splatter = Techniques::named('splatter');
     assert($splatter !== null);
     $open = OpenSpray::everywhere($surface);
-    $cells = static fn(string $by): array => array_keys($splatter->through($surface, Choices::read($splatter, Node::root(['by' => $by, 'drop_mm' => 1, 'per_cm2' => 6])), 5, $open));
+    $cells = static fn(string $by): array => array_keys($splatter->through(
+        $surface,
+        Choices::read($splatter, Node::root(['by' => $by, 'drop_mm' => 1, 'per_cm2' => 6])),
+        5,
+        $open,
+    ));
     $air = $cells('low air');
     $tooth = $cells('toothbrush');
     expect(array_diff($air, $tooth))->toBe([])->and(count($tooth))->toBeGreaterThan(count($air));
@@ -172,12 +196,18 @@ it('covers with a brush nearly all, with glitter flake by flake', function (): v
     expect($area('brush', ['streaks' => 0]))->toBeBetween(0.75, 1.0)
         ->and($area('brush', ['streaks' => 1]))->toBeLessThan($area('brush', ['streaks' => 0.2]))
         ->and($area('glitter', ['per_cm2' => 20, 'flake_mm' => 0.5]))->toBeBetween(0.01, 0.12)
-        ->and($area('glitter', ['per_cm2' => 80, 'flake_mm' => 0.5]))->toBeGreaterThan(3 * $area('glitter', ['per_cm2' => 20, 'flake_mm' => 0.5]));
+        ->and($area(
+            'glitter',
+            ['per_cm2' => 80, 'flake_mm' => 0.5],
+        ))->toBeGreaterThan(3 * $area('glitter', ['per_cm2' => 20, 'flake_mm' => 0.5]));
 });
 
 it('throws finer drops the harder it blows, and none the finer by a brush', function (): void {
     $surface = testSurface();
-    $covered = static fn(string $by, float $psi): float => array_sum(Coverage::land(aCoat(['technique' => ['name' => 'splatter', 'by' => $by, 'drop_mm' => 1.6, 'per_cm2' => 6], 'psi' => $psi]), $surface)->left);
+    $covered = static fn(string $by, float $psi): float => array_sum(Coverage::land(
+        aCoat(['technique' => ['name' => 'splatter', 'by' => $by, 'drop_mm' => 1.6, 'per_cm2' => 6], 'psi' => $psi]),
+        $surface,
+    )->left);
     // At four times the air drops are half as wide and cover a quarter.
     expect($covered('low air', 8))->toEqualWithDelta($covered('low air', 2) / 4, 0.12 * $covered('low air', 2))
         ->and($covered('low air', 1))->toBeGreaterThan(1.5 * $covered('low air', 2))
@@ -187,7 +217,12 @@ it('throws finer drops the harder it blows, and none the finer by a brush', func
 });
 
 it('counts splatter by low air as sprayed: with its pressure, its mist and its own words', function (): void {
-    $by = static fn(string $by): Step => recipeWith(['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'whole'], 'technique' => ['name' => 'splatter', 'by' => $by]])->steps[0];
+    $by = static fn(string $by): Step => recipeWith([
+        'type' => 'paint',
+        'mix' => [['paint' => 'white']],
+        'where' => ['zone' => 'whole'],
+        'technique' => ['name' => 'splatter', 'by' => $by],
+    ])->steps[0];
     expect($by('low air')->coat()?->byAir())->toBeTrue()->and($by('toothbrush')->coat()?->byAir())->toBeFalse()
         ->and(aCoat()->byAir())->toBeTrue()->and(aCoat(['technique' => ['name' => 'sponge']])->byAir())->toBeFalse()
         ->and($by('low air')->how())->toStartWith('In short bursts')->and($by('stub brush')->how())->toStartWith('By hand')

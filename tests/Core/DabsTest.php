@@ -11,7 +11,11 @@ function dabbedMm2(array $marks): float
 {
     $area = testSurface()->areaMm2;
 
-    return array_sum(array_map(static fn(int $cell, float $share): float => $area[$cell] * $share, array_keys($marks), array_values($marks)));
+    return array_sum(array_map(
+        static fn(int $cell, float $share): float => $area[$cell] * $share,
+        array_keys($marks),
+        array_values($marks),
+    ));
 }
 
 function dabsEverywhere(): Dabs

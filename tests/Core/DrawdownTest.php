@@ -76,22 +76,45 @@ it('tells kinds apart by what the card hides', function (string $hex, Kind $kind
 it('stays within what a paint can be when the readings are noisy', function (): void {
     mt_srand(11);
     $optics = Optics::fromSwatch(Colour::fromHex('#e06a10')->reflectance(), Kind::SemiOpaque);
-    $noisy = static fn(Spectrum $s): Spectrum => $s->map(static fn(float $v): float => max(0.0, min(1.0, $v + mt_rand(-100, 100) / 20_000)));
+    $noisy = static fn(Spectrum $s): Spectrum => $s->map(static fn(float $v): float => max(
+        0.0,
+        min(1.0, $v + mt_rand(-100, 100) / 20_000),
+    ));
     for ($i = 0; $i < 50; $i++) {
-        $card = Drawdown::solve($noisy(cardOf($optics, 9, 0.85)), $noisy(cardOf($optics, 9, 0.04)), Spectrum::flat(0.85), Spectrum::flat(0.04), 9);
+        $card = Drawdown::solve(
+            $noisy(cardOf($optics, 9, 0.85)),
+            $noisy(cardOf($optics, 9, 0.04)),
+            Spectrum::flat(0.85),
+            Spectrum::flat(0.04),
+            9,
+        );
         expect(min($card->optics->k->values))->toBeGreaterThanOrEqual(0)
             ->and(min($card->optics->s->values))->toBeGreaterThanOrEqual(0)
             ->and($card->optics->s->values[15])->toEqualWithDelta($optics->s->values[15], 0.15 * $optics->s->values[15]);
     }
 });
 
-it('finds the colour of thin coats off a card that hides, read as by a small instrument', function (string $hex, Kind $kind, float $um, float $within): void {
+it('finds the colour of thin coats off a card that hides, read as by a small instrument', function (
+    string $hex,
+    Kind $kind,
+    float $um,
+    float $within,
+): void {
     mt_srand(12);
     $optics = Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), $kind);
-    $noisy = static fn(Spectrum $s): Spectrum => $s->map(static fn(float $v): float => max(0.0, $v + 0.0025 * (mt_rand(-1000, 1000) + mt_rand(-1000, 1000)) / 2000));
+    $noisy = static fn(Spectrum $s): Spectrum => $s->map(static fn(float $v): float => max(
+        0.0,
+        $v + 0.0025 * (mt_rand(-1000, 1000) + mt_rand(-1000, 1000)) / 2000,
+    ));
     $thin = static fn(Optics $of, float $um, float $ground): Lab => Colour::fromReflectance(cardOf($of, $um, $ground))->lab;
     for ($i = 0; $i < 20; $i++) {
-        $card = Drawdown::solve($noisy(cardOf($optics, $um, 0.85)), $noisy(cardOf($optics, $um, 0.04)), Spectrum::flat(0.85), Spectrum::flat(0.04), $um);
+        $card = Drawdown::solve(
+            $noisy(cardOf($optics, $um, 0.85)),
+            $noisy(cardOf($optics, $um, 0.04)),
+            Spectrum::flat(0.85),
+            Spectrum::flat(0.04),
+            $um,
+        );
         foreach ([2.0, 5.0] as $coat) {
             foreach ([0.04, 0.85] as $ground) {
                 expect(DeltaE2000::between($thin($card->optics, $coat, $ground), $thin($optics, $coat, $ground)))->toBeLessThan($within);
@@ -111,10 +134,22 @@ function typedCard(Optics $optics, float $um, ?Optics $before = null): Drawdown
 {
     $typed = static fn(Spectrum $seen): Spectrum => Colour::fromHex(Colour::fromReflectance($seen)->hex())->reflectance();
 
-    return Drawdown::ofSwatches($typed(cardOf($optics, $um, 0.85)), $typed(cardOf($optics, $um, 0.04)), $typed(Spectrum::flat(0.85)), $typed(Spectrum::flat(0.04)), $um, $before);
+    return Drawdown::ofSwatches(
+        $typed(cardOf($optics, $um, 0.85)),
+        $typed(cardOf($optics, $um, 0.04)),
+        $typed(Spectrum::flat(0.85)),
+        $typed(Spectrum::flat(0.04)),
+        $um,
+        $before,
+    );
 }
 
-it('finds the colour of thin coats off a card whose colours were typed', function (string $hex, Kind $kind, float $um, float $within): void {
+it('finds the colour of thin coats off a card whose colours were typed', function (
+    string $hex,
+    Kind $kind,
+    float $um,
+    float $within,
+): void {
     $optics = Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), $kind);
     // Assumed before: another strength of the same.
     $before = Optics::of($optics->k->map(static fn(float $k): float => 1.7 * $k), $optics->s->map(static fn(float $s): float => 0.6 * $s));
@@ -151,7 +186,10 @@ it('leaves opacity as it was assumed where a typed card hides', function (): voi
 });
 
 it('says when it had to assume how thin coats look', function (): void {
-    $assumed = static fn(string $hex, Kind $kind, float $um): bool => taught(Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), $kind), $um)->assumed;
+    $assumed = static fn(string $hex, Kind $kind, float $um): bool => taught(
+        Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), $kind),
+        $um,
+    )->assumed;
     expect($assumed('#66717a', Kind::Opaque, 20))->toBeTrue()
         ->and($assumed('#66717a', Kind::Opaque, 3))->toBeFalse()
         ->and($assumed('#c8102e', Kind::Opaque, 17))->toBeFalse()
@@ -169,7 +207,14 @@ it('does not let a black be as opaque as a grey for want of light', function ():
 
 it('keeps what was known before where a card is dark', function (): void {
     $moss = Optics::fromSwatch(Colour::fromHex('#4d6340')->reflectance(), Kind::Transparent);
-    $thick = static fn(?Optics $before): Optics => Drawdown::solve(cardOf($moss, 60, 0.85), cardOf($moss, 60, 0.04), Spectrum::flat(0.85), Spectrum::flat(0.04), 60, $before)->optics;
+    $thick = static fn(?Optics $before): Optics => Drawdown::solve(
+        cardOf($moss, 60, 0.85),
+        cardOf($moss, 60, 0.04),
+        Spectrum::flat(0.85),
+        Spectrum::flat(0.04),
+        60,
+        $before,
+    )->optics;
     $coat = static fn(Optics $of): Lab => Colour::fromReflectance(cardOf($of, 4, 0.85))->lab;
     $weak = Optics::of($moss->k->map(static fn(float $k): float => 0.1 * $k), $moss->s);
     expect(DeltaE2000::between($coat($thick($moss)), $coat($moss)))->toBeLessThan(0.5)
@@ -177,7 +222,14 @@ it('keeps what was known before where a card is dark', function (): void {
         ->and($coat($thick($weak))->l)->toBeLessThan($coat($weak)->l - 5);
 });
 
-it('refuses a card that no paint makes, with the reason', function (float $overWhite, float $overBlack, float $white, float $black, float $um, string $pointer): void {
+it('refuses a card that no paint makes, with the reason', function (
+    float $overWhite,
+    float $overBlack,
+    float $white,
+    float $black,
+    float $um,
+    string $pointer,
+): void {
     try {
         Drawdown::solve(Spectrum::flat($overWhite), Spectrum::flat($overBlack), Spectrum::flat($white), Spectrum::flat($black), $um);
         $found = 'taken';

@@ -23,7 +23,14 @@ function felt(string $type, string $at, array $data = [], string $step = 'base')
 {
     static $number = 0;
 
-    return BenchEvent::read(Node::root(['id' => 'felt-event-'.$number++, 'type' => $type, 'step' => $step, 'bait' => 1, 'at' => "2026-11-25T{$at}Z", 'data' => $data]));
+    return BenchEvent::read(Node::root([
+        'id' => 'felt-event-'.$number++,
+        'type' => $type,
+        'step' => $step,
+        'bait' => 1,
+        'at' => "2026-11-25T{$at}Z",
+        'data' => $data,
+    ]));
 }
 
 /** One white coat, heat set unless told otherwise, its paint drying so many times as long as the model says. */
@@ -31,7 +38,16 @@ function dryingRecipe(float $drying = 1.0, array $set = ['by' => 'heat']): Recip
 {
     return exampleRecipe(static function (array $d) use ($drying, $set): array {
         $d['paints']['white']['drying'] = $drying;
-        $d['steps'] = [['id' => 'base', 'type' => 'paint', 'mix' => [['paint' => 'white', 'drops' => 1]], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole'], 'weight' => 'heavy', 'coats' => 1, 'set' => $set]];
+        $d['steps'] = [[
+            'id' => 'base',
+            'type' => 'paint',
+            'mix' => [['paint' => 'white', 'drops' => 1]],
+            'technique' => ['name' => 'spray'],
+            'where' => ['zone' => 'whole'],
+            'weight' => 'heavy',
+            'coats' => 1,
+            'set' => $set,
+        ]];
 
         return $d;
     });
@@ -57,14 +73,23 @@ it('learns from one felt dry before the model says so, and from one still tacky 
     $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Air::hairDryer());
     $early = learnt($recipe, felt('timer', '10:00:00', ['seconds' => 60]), felt('dried', '10:00:07.500'));
     expect($early)->toHaveKeys(['white'])->and($early['white'])->toEqualWithDelta(max(Pace::LEAST, 7.5 / $model), 1e-9);
-    $late = learnt($recipe, felt('timer', '10:00:00', ['seconds' => 15]), felt('tacky', '10:00:15', ['seconds' => 10]), felt('dried', '10:00:20'));
+    $late = learnt(
+        $recipe,
+        felt('timer', '10:00:00', ['seconds' => 15]),
+        felt('tacky', '10:00:15', ['seconds' => 10]),
+        felt('dried', '10:00:20'),
+    );
     expect($late['white'])->toEqualWithDelta(20 / $model, 1e-9);
 });
 
 it('learns nothing from a coat that is left wet on purpose', function (): void {
     $wet = dryingRecipe(1.0, ['by' => 'wet']);
     expect(learnt($wet, felt('timer', '10:00:00', ['seconds' => 60]), felt('dried', '10:00:10')))->toBe([])
-        ->and(learnt(dryingRecipe(1.0, ['by' => 'air', 'minutes' => 5]), felt('timer', '10:00:00', ['seconds' => 300]), felt('dried', '10:01:00')))->toHaveKeys(['white']);
+        ->and(learnt(
+            dryingRecipe(1.0, ['by' => 'air', 'minutes' => 5]),
+            felt('timer', '10:00:00', ['seconds' => 300]),
+            felt('dried', '10:01:00'),
+        ))->toHaveKeys(['white']);
 });
 
 it('takes the mean of what was felt, each within bounds', function (): void {
@@ -72,25 +97,47 @@ it('takes the mean of what was felt, each within bounds', function (): void {
     $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Air::hairDryer());
     $twice = learnt(
         $recipe,
-        felt('timer', '10:00:00', ['seconds' => 15]), felt('tacky', '10:00:15', ['seconds' => 10]), felt('dried', '10:00:20'), felt('timer-stopped', '10:00:20'),
-        felt('timer', '11:00:00', ['seconds' => 30]), felt('tacky', '11:00:30', ['seconds' => 10]), felt('dried', sprintf('11:%02d:%02d', intdiv((int) (6 * $model), 60), (int) (6 * $model) % 60)), felt('timer-stopped', '15:00:00'),
+        felt(
+            'timer',
+            '10:00:00',
+            ['seconds' => 15],
+        ), felt('tacky', '10:00:15', ['seconds' => 10]), felt('dried', '10:00:20'), felt('timer-stopped', '10:00:20'),
+        felt('timer', '11:00:00', ['seconds' => 30]), felt('tacky', '11:00:30', ['seconds' => 10]), felt(
+            'dried',
+            sprintf('11:%02d:%02d', intdiv((int) (6 * $model), 60), (int) (6 * $model) % 60),
+        ), felt('timer-stopped', '15:00:00'),
     );
     expect($twice['white'])->toEqualWithDelta((20 / $model + Pace::MOST) / 2, 1e-9);
 });
 
 it('learns nothing from a time that no paint takes, as when a clock was set meanwhile', function (string $dried): void {
-    expect(learnt(dryingRecipe(), felt('timer', '10:00:00', ['seconds' => 60]), felt('tacky', '10:01:00', ['seconds' => 15]), felt('dried', $dried)))->toBe([]);
+    expect(learnt(
+        dryingRecipe(),
+        felt('timer', '10:00:00', ['seconds' => 60]),
+        felt('tacky', '10:01:00', ['seconds' => 15]),
+        felt('dried', $dried),
+    ))->toBe([]);
 })->with(['set back an hour' => '09:01:10', 'set ahead an hour' => '11:01:10', 'at once' => '10:00:00']);
 
 it('counts a coat that is felt dry once, and stops for a clock set back', function (): void {
     $recipe = dryingRecipe();
-    $record = Record::fold($recipe, 1, [felt('timer', '10:00:00', ['seconds' => 30]), felt('dried', '09:00:00'), felt('dried', '10:00:05')]);
+    $record = Record::fold(
+        $recipe,
+        1,
+        [felt('timer', '10:00:00', ['seconds' => 30]), felt('dried', '09:00:00'), felt('dried', '10:00:05')],
+    );
     expect($record->dried['base'])->toBe([['seconds' => 0.0, 'tacky' => false]]);
 });
 
 it('lets the timer of a tacky coat go on', function (): void {
-    $timers = Record::fold(dryingRecipe(), 1, [felt('timer', '10:00:00', ['seconds' => 30]), felt('tacky', '10:00:30', ['seconds' => 10])])->timers;
-    expect(array_column($timers, 'seconds'))->toBe([40.0])->and(array_column($timers, 'tacky'))->toBe([true])->and(array_column($timers, 'dried'))->toBe([false]);
+    $timers = Record::fold(
+        dryingRecipe(),
+        1,
+        [felt('timer', '10:00:00', ['seconds' => 30]), felt('tacky', '10:00:30', ['seconds' => 10])],
+    )->timers;
+    expect(array_column($timers, 'seconds'))->toBe([40.0])
+        ->and(array_column($timers, 'tacky'))->toBe([true])
+        ->and(array_column($timers, 'dried'))->toBe([false]);
 });
 
 it('moves by a part of what a run says, and stays within bounds', function (): void {
@@ -111,7 +158,10 @@ it('dries as the paint was found to dry: in the plan, before a mask, and into th
     expect($set($slow))->toEqualWithDelta(2 * $set($model), 1e-9);
     $safe = static fn(Recipe $recipe): float => (float) $recipe->coats()[0]->maskSafeS(Climate::ordinary(), Air::still());
     expect($safe($slow))->toEqualWithDelta(2 * $safe($model), 1e-9)
-        ->and($safe($model))->toEqualWithDelta((float) Evaporation::maskSafeS(28, $model->coats()[0]->volatileShare(), Climate::ordinary(), Air::still()), 1e-9);
+        ->and($safe($model))->toEqualWithDelta(
+            (float) Evaporation::maskSafeS(28, $model->coats()[0]->volatileShare(), Climate::ordinary(), Air::still()),
+            1e-9,
+        );
     [$wet, $wetter] = [dryingRecipe(1.0, ['by' => 'wet']), dryingRecipe(2.0, ['by' => 'wet'])];
     $share = static fn(Recipe $recipe): float => $recipe->coats()[0]->wetShare(Climate::ordinary());
     expect(1 - $share($wetter))->toEqualWithDelta((1 - $share($wet)) / 2, 1e-9);
@@ -121,8 +171,23 @@ it('asks for a longer wait before clamping where a paint dries slowly', function
     $masked = static fn(float $drying): array => Advisor::advise(exampleRecipe(static function (array $d) use ($drying): array {
         $d['paints']['white']['drying'] = $drying;
         $d['steps'] = [
-            ['id' => 'base', 'type' => 'paint', 'mix' => [['paint' => 'white', 'drops' => 1]], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole'], 'coats' => 1, 'set' => ['by' => 'heat', 'minutes' => 21]],
-            ['id' => 'mesh', 'type' => 'paint', 'mix' => [['paint' => 'moss', 'drops' => 1]], 'technique' => ['name' => 'mesh'], 'where' => ['zone' => 'flank'], 'coats' => 1],
+            [
+                'id' => 'base',
+                'type' => 'paint',
+                'mix' => [['paint' => 'white', 'drops' => 1]],
+                'technique' => ['name' => 'spray'],
+                'where' => ['zone' => 'whole'],
+                'coats' => 1,
+                'set' => ['by' => 'heat', 'minutes' => 21],
+            ],
+            [
+                'id' => 'mesh',
+                'type' => 'paint',
+                'mix' => [['paint' => 'moss', 'drops' => 1]],
+                'technique' => ['name' => 'mesh'],
+                'where' => ['zone' => 'flank'],
+                'coats' => 1,
+            ],
         ];
 
         return $d;
@@ -137,7 +202,10 @@ it('mixes what is known of drying by volume, and carries it in the document', fu
     $moss = exampleRecipe()->coats()[1]->mixture->parts[0][0];
     expect((new Mixture([[$white, 3], [$moss, 1]]))->drying())->toEqualWithDelta(1.75, 1e-9)
         ->and((new Mixture([[$white, 3], [$moss, 1]]))->paint('mix', 'Mix')->drying)->toEqualWithDelta(1.75, 1e-9)
-        ->and(RecipeReader::read(Node::root(json_decode((string) json_encode(RecipeWriter::write($recipe)), true)))->coats()[0]->mixture->drying())->toBe(2.0);
+        ->and(RecipeReader::read(Node::root(json_decode(
+            (string) json_encode(RecipeWriter::write($recipe)),
+            true,
+        )))->coats()[0]->mixture->drying())->toBe(2.0);
 });
 
 it('refuses a pace that no paint has', function (float $drying): void {

@@ -27,7 +27,11 @@ function grown(float $by, array $marks = []): Body
 /** @param array<string, mixed> $step */
 function fitted(array $step, float $by, bool $marks = true): Coat
 {
-    return Scaling::fit(recipeWith($step + ['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'flank']]), grown($by), $marks)->coats()[0];
+    return Scaling::fit(
+        recipeWith($step + ['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'flank']]),
+        grown($by),
+        $marks,
+    )->coats()[0];
 }
 
 it('grows lengths on the bait with it, and nothing else of a technique', function (Technique $technique): void {
@@ -43,7 +47,10 @@ it('grows lengths on the bait with it, and nothing else of a technique', functio
         $wanted = $setting->scales ? max($setting->min, min($setting->max, $was * 1.5)) : $was;
         expect($after->number($setting->name))->toEqualWithDelta($wanted, 0.02 * max(1.0, $wanted));
     }
-})->with(array_map(static fn(Technique $t): array => [$t], array_filter(Techniques::all(), static fn(Technique $t): bool => $t->settings() !== [])));
+})->with(array_map(static fn(Technique $t): array => [$t], array_filter(
+    Techniques::all(),
+    static fn(Technique $t): bool => $t->settings() !== [],
+)));
 
 it('widens strokes and asks for more of them; with marks that stay, only for more', function (): void {
     $step = ['technique' => ['name' => 'punch', 'long_mm' => 6], 'width_mm' => 10, 'strokes' => 4, 'psi' => 12, 'coats' => 3];
@@ -52,7 +59,8 @@ it('widens strokes and asks for more of them; with marks that stay, only for mor
         ->and($grown->psi)->toBe(12.0)->and($grown->coats)->toBe(3);
     $stays = fitted($step, 2.0, false);
     expect($stays->widthMm)->toBe(10.0)->and($stays->strokes)->toBe(8)->and($stays->choices->number('long_mm'))->toBe(6.0);
-    expect(fitted($step, 0.1)->strokes)->toBe(1)->and(fitted(['technique' => ['name' => 'spray'], 'strokes' => 150], 2.0)->strokes)->toBe(200);
+    expect(fitted($step, 0.1)->strokes)->toBe(1)
+        ->and(fitted(['technique' => ['name' => 'spray'], 'strokes' => 150], 2.0)->strokes)->toBe(200);
 });
 
 it('takes the eye from the socket, else it grows in half millimetres', function (array $marks, float $diameter): void {
@@ -64,7 +72,13 @@ it('takes the eye from the socket, else it grows in half millimetres', function 
 ]);
 
 it('places zones by the marks of the other body, and tells what changed by its name', function (): void {
-    $recipe = recipeWith(['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'head'], 'technique' => ['name' => 'punch', 'long_mm' => 5], 'strokes' => 4]);
+    $recipe = recipeWith([
+        'type' => 'paint',
+        'mix' => [['paint' => 'white']],
+        'where' => ['zone' => 'head'],
+        'technique' => ['name' => 'punch', 'long_mm' => 5],
+        'strokes' => 4,
+    ]);
     $to = grown(1.5, ['gill_u' => 0.4]);
     $fitted = Scaling::fit($recipe, $to);
     $step = $fitted->coats()[0];

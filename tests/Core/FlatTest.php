@@ -91,7 +91,9 @@ it('follows groups and transforms, and knows every plain form', function (): voi
     $scaled = SvgReader::read(svg('<ellipse cx="5" cy="5" rx="4" ry="2" transform="scale(2)"/>'))->shape;
     expect($scaled->width())->toEqualWithDelta(16.0, 0.05)
         ->and(SvgReader::read(svg('<polygon points="0,0 10,0 10,4"/>'))->shape->areaMm2())->toEqualWithDelta(20.0, 1e-6)
-        ->and(SvgReader::read(svg('<circle cx="9" cy="9" r="3" transform="matrix(1 0 0 1 5 0) skewX(0)"/>'))->shape->bounds()[0])->toEqualWithDelta(11.0, 0.05);
+        ->and(
+            SvgReader::read(svg('<circle cx="9" cy="9" r="3" transform="matrix(1 0 0 1 5 0) skewX(0)"/>'))->shape->bounds()[0],
+        )->toEqualWithDelta(11.0, 0.05);
 });
 
 it('leaves out everything active or linked, and says so', function (): void {
@@ -104,14 +106,23 @@ it('leaves out everything active or linked, and says so', function (): void {
 it('refuses a hostile or broken SVG with the reason', function (string $file, string $reason): void {
     expect(fn() => SvgReader::read($file))->toThrow(Refused::class, $reason);
 })->with([
-    'entities' => ['<!DOCTYPE svg [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><svg xmlns="http://www.w3.org/2000/svg"><path d="&b;"/></svg>', 'declares entities'],
+    'entities' => [
+        '<!DOCTYPE svg [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><svg xmlns="http://www.w3.org/2000/svg"><path d="&b;"/></svg>',
+        'declares entities',
+    ],
     'an external entity' => ['<!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]><svg/>', 'declares entities'],
     'not XML' => ['<svg', 'not an SVG'],
     'another document' => ['<html><body/></html>', 'not an SVG'],
     'nothing to cut' => [svg('<text>hello</text>'), 'no path'],
     'a bad path' => [svg('<path d="M0 0Lx"/>'), 'not path data'],
     'a bad transform' => [svg('<path transform="wobble(3)" d="M0 0L9 0L9 9Z"/>'), 'no transform'],
-    'too many corners' => [svg('<path d="M0 0'.implode('', array_map(static fn(int $i): string => 'L'.$i.' '.($i % 2 * 9 + 1), range(1, 4000))).'L4000 -90Z"/>'), 'corners'],
+    'too many corners' => [
+        svg('<path d="M0 0'.implode(
+            '',
+            array_map(static fn(int $i): string => 'L'.$i.' '.($i % 2 * 9 + 1), range(1, 4000)),
+        ).'L4000 -90Z"/>'),
+        'corners',
+    ],
     'nested without end' => [svg(str_repeat('<g>', 60).'<path d="M0 0L9 0L9 9Z"/>'.str_repeat('</g>', 60)), 'nested'],
 ]);
 

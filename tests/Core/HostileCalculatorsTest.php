@@ -11,7 +11,14 @@ use Tests\Hostile;
 function notFinite(mixed $value, string $at = ''): array
 {
     if (is_array($value)) {
-        return array_merge(...array_map(static fn(int|string $key, mixed $inner): array => notFinite($inner, "{$at}/{$key}"), array_keys($value), array_values($value)), ...[[]]);
+        return array_merge(
+            ...array_map(
+                static fn(int|string $key, mixed $inner): array => notFinite($inner, "{$at}/{$key}"),
+                array_keys($value),
+                array_values($value),
+            ),
+            ...[[]],
+        );
     }
 
     return is_float($value) && ! is_finite($value) ? [$at] : [];

@@ -93,7 +93,17 @@ it('passes over a paint without solids', function (): void {
 });
 
 it('mixes by what stays, drop by drop', function (): void {
-    $thick = new Paint('a', 'Thick', Kind::Opaque, Optics::of(Spectrum::flat(0.1), Spectrum::flat(0.4)), '#808080', 0.6, 0.05, 'water-borne acrylic', true);
+    $thick = new Paint(
+        'a',
+        'Thick',
+        Kind::Opaque,
+        Optics::of(Spectrum::flat(0.1), Spectrum::flat(0.4)),
+        '#808080',
+        0.6,
+        0.05,
+        'water-borne acrylic',
+        true,
+    );
     $thin = new Paint('b', 'Thin', Kind::Ink, Optics::of(Spectrum::flat(0.7), Spectrum::flat(0.0)), '#202020', 0.2, 0.025, 'acrylic ink');
     $mix = new Mixture([[$thick, 1], [$thin, 6]]);
     $paint = $mix->paint('m', 'M');
@@ -109,7 +119,13 @@ it('mixes by what stays, drop by drop', function (): void {
 
 it('exchanges one paint of a mix and keeps the shares', function (): void {
     $recipe = exampleRecipe(static function (array $d): array {
-        $d['steps'][] = ['id' => 'mixed', 'type' => 'paint', 'mix' => [['paint' => 'white', 'drops' => 2], ['paint' => 'moss', 'drops' => 3]], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'tail']];
+        $d['steps'][] = [
+            'id' => 'mixed',
+            'type' => 'paint',
+            'mix' => [['paint' => 'white', 'drops' => 2], ['paint' => 'moss', 'drops' => 3]],
+            'technique' => ['name' => 'spray'],
+            'where' => ['zone' => 'tail'],
+        ];
 
         return $d;
     });
@@ -126,7 +142,13 @@ it('ranks the same paint under another name first, with nothing changed', functi
     $recipe = RecipeReader::read(Node::root(Hawkbrush\Core\Calculator\Examples::recipe()));
     $used = $recipe->coats()[1]->mixture->parts[0][0];
     $twin = new Paint('twin', 'Twin', $used->kind, $used->optics, $used->hex, $used->solids, $used->dropMl, $used->family);
-    $other = new Paint('other', 'Other', Kind::Opaque, Optics::fromSwatch(Colour::fromHex('#d02020')->reflectance(), Kind::Opaque), '#d02020');
+    $other = new Paint(
+        'other',
+        'Other',
+        Kind::Opaque,
+        Optics::fromSwatch(Colour::fromHex('#d02020')->reflectance(), Kind::Opaque),
+        '#d02020',
+    );
     $ranked = (new Replacing([$recipe], $used->id, Climate::ordinary()))->rank([[[$other, 1]], [[$twin, 1]]]);
     expect($ranked[0]->for[0][0]->id)->toBe('twin')
         ->and($ranked[0]->deltaE())->toBeLessThan(1e-6)

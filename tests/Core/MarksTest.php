@@ -81,10 +81,16 @@ it('moves the card’s edge behind the gill by as much as was set', function ():
 });
 
 it('keeps bars between their ends, tapering downwards', function (): void {
-    [$surface, $through] = marked('bars', ['count' => 1, 'width_mm' => 6, 'from_u' => 0.5, 'to_u' => 0.5, 'top_deg' => 30, 'bottom_deg' => 120, 'waver' => 0]);
+    [$surface, $through] = marked(
+        'bars',
+        ['count' => 1, 'width_mm' => 6, 'from_u' => 0.5, 'to_u' => 0.5, 'top_deg' => 30, 'bottom_deg' => 120, 'waver' => 0],
+    );
     $width = static function (float $deg) use ($surface, $through): int {
         $row = intdiv($surface->cellAt(0.5, $deg), $surface->columns);
-        $cells = array_filter(range(0, $surface->columns - 1), static fn(int $c): bool => ($through[$row * $surface->columns + $c] ?? 0) > 0.5);
+        $cells = array_filter(
+            range(0, $surface->columns - 1),
+            static fn(int $c): bool => ($through[$row * $surface->columns + $c] ?? 0) > 0.5,
+        );
 
         return count($cells);
     };
@@ -193,7 +199,9 @@ it('spreads spots at the distance that was set', function (): void {
 
 it('dabs more with more dabs, and streaks along the side', function (): void {
     expect(extentOf(marked('sponge', ['per_cm2' => 1]))['share'])->toBeLessThan(0.6 * extentOf(marked('sponge', ['per_cm2' => 4]))['share'])
-        ->and(extentOf(marked('dry brush', ['per_cm2' => 2]))['share'])->toBeLessThan(0.6 * extentOf(marked('dry brush', ['per_cm2' => 9]))['share']);
+        ->and(extentOf(marked('dry brush', ['per_cm2' => 2]))['share'])->toBeLessThan(
+            0.6 * extentOf(marked('dry brush', ['per_cm2' => 9]))['share'],
+        );
     // Along a streak neighbours are alike far more often than across it.
     [$surface, $through] = marked('dry brush', ['hair_mm' => 0.6]);
     $along = $across = 0;

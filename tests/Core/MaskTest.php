@@ -36,7 +36,10 @@ it('cuts every technique that is cut, left and right mirror images, inside its f
         ->and([$left->widthMm - $toX, $left->heightMm - $toY])->toEqualWithDelta([Plate::RIM_MM, Plate::RIM_MM], 1e-6)
         ->and($right->openings->areaMm2())->toEqualWithDelta($left->openings->areaMm2(), 1e-6)
         ->and($right->mirrored()->openings->rings)->toEqualWithDelta($left->openings->rings, 1e-6);
-})->with(array_values(array_map(static fn(Technique $t): array => [$t], array_filter(Techniques::all(), static fn(Technique $t): bool => $t instanceof Cut))));
+})->with(array_values(array_map(
+    static fn(Technique $t): array => [$t],
+    array_filter(Techniques::all(), static fn(Technique $t): bool => $t instanceof Cut),
+)));
 
 it('names the marks of the body inside the frame, and where the mask is laid', function (): void {
     $plate = plate('circles', ['count' => 3, 'diameter_mm' => 4, 'from_u' => 0.28, 'to_u' => 0.6, 'deg' => 90]);
@@ -44,7 +47,10 @@ it('names the marks of the body inside the frame, and where the mask is laid', f
     // The first circle stands at 0.28 of 65 mm, 1.95 mm behind the gill edge; 2 mm of radius and the rim lie before its middle.
     expect($gill)->toEqualWithDelta(Plate::RIM_MM + 2 - 0.03 * 65, 0.01)
         ->and($plate->midline)->toEqualWithDelta(Plate::RIM_MM + 2, 0.05)
-        ->and($plate->index)->toBe(['Middle of the first circle: 2.0 mm behind the gill edge, on the midline', 'Middle of the last circle: 13.0 mm behind the hook hanger, on the midline']);
+        ->and($plate->index)->toBe([
+            'Middle of the first circle: 2.0 mm behind the gill edge, on the midline',
+            'Middle of the last circle: 13.0 mm behind the hook hanger, on the midline',
+        ]);
 });
 
 it('knows a mask that serves in place of another', function (): void {
@@ -58,7 +64,11 @@ it('knows a mask that serves in place of another', function (): void {
 it('lays any number of plates out without overlap, inside the paper, above the check line', function (string $paper): void {
     $plates = [];
     foreach ([6, 12, 3, 9, 20, 5, 7, 15, 4, 11, 8, 10] as $i => $mm) {
-        $plate = plate($i % 2 === 0 ? 'punch' : 'circles', $i % 2 === 0 ? ['long_mm' => $mm] : ['diameter_mm' => $mm, 'count' => 3], "Mask {$i}");
+        $plate = plate(
+            $i % 2 === 0 ? 'punch' : 'circles',
+            $i % 2 === 0 ? ['long_mm' => $mm] : ['diameter_mm' => $mm, 'count' => 3],
+            "Mask {$i}",
+        );
         array_push($plates, $plate, $plate->mirrored());
     }
     $sheet = Sheet::lay($plates, $paper);
@@ -69,7 +79,10 @@ it('lays any number of plates out without overlap, inside the paper, above the c
             expect($x)->toBeGreaterThanOrEqual(5.0)->and($x + $plate->spanMm())->toBeLessThanOrEqual($sheet->widthMm - 5)
                 ->and($y + $plate->tallMm())->toBeLessThanOrEqual($sheet->checkAt()[1]);
             foreach (array_slice($page, $i + 1) as [$other, $ox, $oy]) {
-                $apart = $x + $plate->spanMm() <= $ox || $ox + $other->spanMm() <= $x || $y + $plate->tallMm() <= $oy || $oy + $other->tallMm() <= $y;
+                $apart = $x + $plate->spanMm() <= $ox
+                    || $ox + $other->spanMm() <= $x
+                    || $y + $plate->tallMm() <= $oy
+                    || $oy + $other->tallMm() <= $y;
                 expect($apart)->toBeTrue();
             }
         }

@@ -31,11 +31,22 @@ use Random\Randomizer;
 
 function round20(): Body
 {
-    return Body::of('round', 'wood', 100, 2.0, [new Station(0, 10, 10, 10), new Station(1, 10, 10, 10)], Spectrum::flat(0.8), new Marks(gillU: 0.25, eyeU: 0.1, hooksU: [0.4, 0.9], jointsU: [0.6]));
+    return Body::of(
+        'round',
+        'wood',
+        100,
+        2.0,
+        [new Station(0, 10, 10, 10), new Station(1, 10, 10, 10)],
+        Spectrum::flat(0.8),
+        new Marks(gillU: 0.25, eyeU: 0.1, hooksU: [0.4, 0.9], jointsU: [0.6]),
+    );
 }
 
 it('measures distances on the surface within 1 %: a quarter around is pi r / 2 (closed form)', function (float $deg): void {
-    expect(Index::arcMm(round20(), 0.5, 90, $deg))->toEqualWithDelta(10 * deg2rad(abs($deg - 90)), 10 * deg2rad(abs($deg - 90)) * 0.01 + 1e-9);
+    expect(Index::arcMm(round20(), 0.5, 90, $deg))->toEqualWithDelta(
+        10 * deg2rad(abs($deg - 90)),
+        10 * deg2rad(abs($deg - 90)) * 0.01 + 1e-9,
+    );
 })->with([0.0, 30.0, 45.0, 90.0, 135.0, 180.0]);
 
 it('says where a place lies in words that can be found with calipers', function (float $u, float $deg, string $said): void {
@@ -54,7 +65,10 @@ it('says where a place lies in words that can be found with calipers', function 
 
 it('traces a spheroid from its outlines and gets its area back (closed form)', function (): void {
     // Semi-axes 30, 10, 10 mm, drawn at 7 units a millimetre, tilted by 10 degrees.
-    $turn = static fn(float $x, float $y): array => [7 * ($x * cos(0.1745) - $y * sin(0.1745)) + 40, 7 * ($x * sin(0.1745) + $y * cos(0.1745)) + 90];
+    $turn = static fn(float $x, float $y): array => [
+        7 * ($x * cos(0.1745) - $y * sin(0.1745)) + 40,
+        7 * ($x * sin(0.1745) + $y * cos(0.1745)) + 90,
+    ];
     $outline = ['nose' => $turn(-30, 0), 'tail' => $turn(30, 0), 'upper' => [], 'lower' => []];
     for ($i = 1; $i < 24; $i++) {
         $x = -30 * cos(M_PI * $i / 24);
@@ -91,14 +105,20 @@ it('refuses an outline that makes no body, with what and where', function (array
 ]);
 
 it('keeps zones that were set by hand, and writes them so that they read the same', function (): void {
-    $document = Examples::body() + ['marks' => ['tie_u' => 0.02, 'zones' => ['belly' => ['from_u' => 0.2, 'to_u' => 0.8, 'soft_u' => 0.02, 'from_deg' => 150, 'to_deg' => 180, 'soft_deg' => 4]]]];
+    $document = Examples::body() + ['marks' => [
+        'tie_u' => 0.02,
+        'zones' => ['belly' => ['from_u' => 0.2, 'to_u' => 0.8, 'soft_u' => 0.02, 'from_deg' => 150, 'to_deg' => 180, 'soft_deg' => 4]],
+    ]];
     $body = BodyReader::read(Node::root($document));
     expect(Zone::Belly->weight($body->marks, 0.5, 175))->toBe(1.0)
         ->and(Zone::Belly->weight($body->marks, 0.1, 175))->toBe(0.0)
         ->and(Zone::Belly->weight($body->marks, 0.5, 140))->toBe(0.0)
         ->and(Place::zone(Zone::Belly)->extent($body->marks)->around(180))->toBe(1.0)
         ->and(BodyWriter::write(BodyReader::read(Node::root(BodyWriter::write($body)))))->toEqual(BodyWriter::write($body));
-    expect(fn() => BodyReader::read(Node::root(Examples::body() + ['marks' => ['zones' => ['hat' => []]]])))->toThrow(Refused::class, 'not known here');
+    expect(fn() => BodyReader::read(Node::root(Examples::body() + ['marks' => ['zones' => ['hat' => []]]])))->toThrow(
+        Refused::class,
+        'not known here',
+    );
 });
 
 it('puts a coat on one side only when it is told so', function (string $side): void {
@@ -109,11 +129,23 @@ it('puts a coat on one side only when it is told so', function (string $side): v
 })->with(['left', 'right']);
 
 it('finds the sides alike where every step is, and tells them apart where one is not', function (): void {
-    $recipe = static fn(array $change): Field => Field::painted(recipeWith($change + ['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'flank'], 'technique' => ['name' => 'spray'], 'coats' => 3]), testSurface(), Climate::ordinary());
+    $recipe = static fn(array $change): Field => Field::painted(
+        recipeWith($change + [
+            'type' => 'paint',
+            'mix' => [['paint' => 'white']],
+            'where' => ['zone' => 'flank'],
+            'technique' => ['name' => 'spray'],
+            'coats' => 3,
+        ]),
+        testSurface(),
+        Climate::ordinary(),
+    );
     $alike = Symmetry::compare($recipe([]), SurfaceFinish::Clear);
     expect($alike->mean)->toBe(0.0)->and($alike->shares[0])->toEqualWithDelta(1.0, 1e-9);
     $apart = Symmetry::compare($recipe(['where' => ['zone' => 'flank', 'side' => 'left']]), SurfaceFinish::Clear);
-    expect($apart->most)->toBeGreaterThan(5.0)->and(array_sum($apart->shares))->toEqualWithDelta(1.0, 1e-9)->and($apart->shares[0])->toBeBetween(0.2, 0.9);
+    expect($apart->most)->toBeGreaterThan(5.0)
+        ->and(array_sum($apart->shares))->toEqualWithDelta(1.0, 1e-9)
+        ->and($apart->shares[0])->toBeBetween(0.2, 0.9);
 });
 
 it('stands two hundred random bodies and seeds: areas positive, zones within the body, both sides mirror', function (): void {
@@ -127,8 +159,25 @@ it('stands two hundred random bodies and seeds: areas positive, zones within the
         sort($u);
         $u = array_values(array_unique($u, SORT_NUMERIC));
         $thick = $length / $between(3, 9);
-        $stations = array_map(static fn(float $at): Station => new Station($at, $thick * $between(0.02, 1), $thick * $between(0.02, 1), $thick * $between(0.02, 0.8)), $u);
-        $marks = new Marks($between(0.1, 0.5), $between(0.03, 0.3), $between(20, 120), $between(1, 12), null, 35, [$between(0.3, 0.8)], [$between(0.2, 0.6)]);
+        $stations = array_map(
+            static fn(float $at): Station => new Station(
+                $at,
+                $thick * $between(0.02, 1),
+                $thick * $between(0.02, 1),
+                $thick * $between(0.02, 0.8),
+            ),
+            $u,
+        );
+        $marks = new Marks(
+            $between(0.1, 0.5),
+            $between(0.03, 0.3),
+            $between(20, 120),
+            $between(1, 12),
+            null,
+            35,
+            [$between(0.3, 0.8)],
+            [$between(0.2, 0.6)],
+        );
         $body = Body::of("random {$n}", 'wood', $length, $between(1.2, 4.5), $stations, Spectrum::flat(0.8), $marks);
         $surface = Surface::of($body, 48, 32);
         $whole = 2 * array_sum($surface->areaMm2);
@@ -148,7 +197,19 @@ it('stands two hundred random bodies and seeds: areas positive, zones within the
             expect($share >= 0 && $share <= 1.0001 && $cell < $surface->rows * $surface->columns)->toBeTrue();
         }
         if ($technique->mirrored()) {
-            $texture = Texture::draw(Field::painted(recipeWith(['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'whole'], 'technique' => ['name' => $technique->name()]]), $surface, Climate::ordinary()), SurfaceFinish::Clear);
+            $texture = Texture::draw(
+                Field::painted(
+                    recipeWith([
+                        'type' => 'paint',
+                        'mix' => [['paint' => 'white']],
+                        'where' => ['zone' => 'whole'],
+                        'technique' => ['name' => $technique->name()],
+                    ]),
+                    $surface,
+                    Climate::ordinary(),
+                ),
+                SurfaceFinish::Clear,
+            );
             $rows = str_split($texture->cells, 2 * $texture->width);
             expect(array_reverse($rows))->toBe($rows);
         }

@@ -33,12 +33,18 @@ function everyMix(array $rack, Wanted $wanted): array
     $near = $plain = [];
     $try = static function (array $parts) use (&$near, &$plain, $wanted): void {
         $set = implode(' ', array_map(static fn(array $p): string => $p[0]->id, $parts));
-        $lab = $wanted->shows(DuncanMixing::mix(array_map(static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids], $parts)))->lab;
+        $lab = $wanted->shows(DuncanMixing::mix(array_map(
+            static fn(array $p): array => [$p[0]->optics, $p[1] * $p[0]->dropMl * $p[0]->solids],
+            $parts,
+        )))->lab;
         $off = DeltaE2000::between($wanted->lab, $lab);
         if ($off < MixSearch::NEAR) {
             $near[$set] = min($near[$set] ?? INF, $off);
         }
-        $plain[$set] = min($plain[$set] ?? INF, sqrt(($lab->l - $wanted->lab->l) ** 2 + ($lab->a - $wanted->lab->a) ** 2 + ($lab->b - $wanted->lab->b) ** 2));
+        $plain[$set] = min(
+            $plain[$set] ?? INF,
+            sqrt(($lab->l - $wanted->lab->l) ** 2 + ($lab->a - $wanted->lab->a) ** 2 + ($lab->b - $wanted->lab->b) ** 2),
+        );
     };
     foreach ($rack as $i => $one) {
         $try([[$one, 1]]);
@@ -109,7 +115,15 @@ function strongRack(int $seed): array
         shuffle($rgb);
         $hex = vsprintf('#%02x%02x%02x', $rgb);
 
-        return new Paint("s{$i}", "Strong {$i}", $kinds[$i], Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kinds[$i]), $hex, 0.35, 0.05);
+        return new Paint(
+            "s{$i}",
+            "Strong {$i}",
+            $kinds[$i],
+            Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kinds[$i]),
+            $hex,
+            0.35,
+            0.05,
+        );
     }, range(0, 5));
 }
 
@@ -127,7 +141,11 @@ it('comes as near with more sets of paints than it tries every mix of', function
     $rack = AnyRack::of(16, $seed);
     $wanted = new Wanted(Colour::fromHex($hex)->lab, Spectrum::flat($ground), $um, SurfaceFinish::Clear);
     $found = MixSearch::best($rack, $wanted)[0];
-    expect($found->off)->toBeLessThan(AnyRack::nearest($rack, $wanted, $found->near() ? Metric::at($wanted->lab) : Metric::plain($wanted->lab)) + MISSED);
+    expect($found->off)->toBeLessThan(AnyRack::nearest(
+        $rack,
+        $wanted,
+        $found->near() ? Metric::at($wanted->lab) : Metric::plain($wanted->lab),
+    ) + MISSED);
 })->with([
     'a dull green' => [71, '#5d6b3a', 0.85, 12.0],
     'a magenta far from all of them' => [71, '#e20eb8', 0.05, 15.0],
@@ -136,7 +154,14 @@ it('comes as near with more sets of paints than it tries every mix of', function
 ]);
 
 it('offers a dull pink for a strong one rather than the grey that DeltaE00 takes for nearer', function (): void {
-    $paint = static fn(string $hex): Paint => new Paint($hex, $hex, Kind::Opaque, Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), Kind::Opaque), $hex, 0.35);
+    $paint = static fn(string $hex): Paint => new Paint(
+        $hex,
+        $hex,
+        Kind::Opaque,
+        Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), Kind::Opaque),
+        $hex,
+        0.35,
+    );
     $rack = [$paint('#929a99'), $paint('#b18f94')];
     $wanted = new Wanted(new Lab(63, 61, 9), Spectrum::flat(0.6), 200.0, SurfaceFinish::Clear);
     $first = static fn(array $offers): string => $offers[0]->set();
@@ -200,7 +225,11 @@ it('sketches a mix near the wanted colour as the true film shows it', function (
         $parts = array_map(static fn(int $at): array => [$rack[$at], mt_rand(1, 6)], [$i, $j, $k]);
         $dry = array_map(static fn(array $p): float => $p[1] * $p[0]->dropMl * $p[0]->solids, $parts);
         $shown = $blank->shows(DuncanMixing::mix(array_map(static fn(array $p, float $ml): array => [$p[0]->optics, $ml], $parts, $dry)));
-        $sketch = new Sketch(array_column($parts, 0), new Wanted($shown->lab, $blank->ground, $um, SurfaceFinish::Clear), Metric::at($shown->lab));
+        $sketch = new Sketch(
+            array_column($parts, 0),
+            new Wanted($shown->lab, $blank->ground, $um, SurfaceFinish::Clear),
+            Metric::at($shown->lab),
+        );
         $off[] = $sketch->metric->off(...$sketch->place(0, 1, 2, ...$dry));
     }
     sort($off);

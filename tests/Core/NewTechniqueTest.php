@@ -17,7 +17,12 @@ it('tells in docs/technique.md how one is added, with an example that works', fu
     $stripe = new Stripe();
     assert($stripe instanceof Technique);
     $surface = Surface::of(BodyReader::read(Node::root(Examples::body())), 128, 64);
-    $through = $stripe->through($surface, Choices::read($stripe, Node::root(['at_mm' => 30, 'width_mm' => 4])), 1, OpenSpray::everywhere($surface));
+    $through = $stripe->through(
+        $surface,
+        Choices::read($stripe, Node::root(['at_mm' => 30, 'width_mm' => 4])),
+        1,
+        OpenSpray::everywhere($surface),
+    );
     $us = array_map(static fn(int $cell): float => $surface->u[$cell % $surface->columns] * $surface->body->lengthMm, array_keys($through));
     expect(min($us))->toEqualWithDelta(28, 0.6)->and(max($us))->toEqualWithDelta(32, 0.6)
         ->and($stripe->touches())->toBeTrue()->and($stripe->mirrored())->toBeTrue();

@@ -108,7 +108,9 @@ it('refuses a recipe that cannot be painted, saying where', function (callable $
 it('reads a colour given in any of three ways', function (): void {
     expect(PaintReader::colour(Node::root(['hex' => '#a1431a']))->hex())->toBe('#a1431a')
         ->and(PaintReader::colour(Node::root(['lab' => [50, 0, 0]]))->lab->l)->toBe(50.0)
-        ->and(PaintReader::colour(Node::root(['reflectance' => ['start' => 400, 'step' => 10, 'values' => array_fill(0, 31, 1)]]))->hex())->toBe('#ffffff')
+        ->and(
+            PaintReader::colour(Node::root(['reflectance' => ['start' => 400, 'step' => 10, 'values' => array_fill(0, 31, 1)]]))->hex(),
+        )->toBe('#ffffff')
         ->and(refusedAt(fn() => PaintReader::colour(Node::root(['hex' => '#a1431a', 'lab' => [1, 2, 3]]))))->toBe('/lab')
         ->and(refusedAt(fn() => PaintReader::colour(Node::root(['cmyk' => [1]]))))->toBe('');
 });

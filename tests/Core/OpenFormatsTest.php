@@ -36,7 +36,10 @@ it('writes no cell that a spreadsheet would run, and reads it back as it was', f
 it('reads a table as a spreadsheet saves it', function (): void {
     $text = "\u{FEFF}Kind;Name;Swatch (hex);Left (ml)\r\nopaque;White;#F4F4F0;7.5\r\n;;;\r\n";
     [$white] = RackCsv::read($text);
-    expect($white->name)->toBe('White')->and($white->hex)->toBe('#f4f4f0')->and($white->leftMl)->toBe(7.5)->and($white->bottleMl)->toBe(30.0);
+    expect($white->name)->toBe('White')
+        ->and($white->hex)->toBe('#f4f4f0')
+        ->and($white->leftMl)->toBe(7.5)
+        ->and($white->bottleMl)->toBe(30.0);
 });
 
 it('refuses a table with the line and the reason', function (string $text, string $reason): void {
@@ -82,8 +85,14 @@ it('reads back the very numbers it measured', function (): void {
 
 it('reads percent, other steps and other names of fields', function (): void {
     $nms = range(380, 720, 20);
-    $text = "CGATS.17\nNUMBER_OF_FIELDS ".(count($nms) + 1)."\nBEGIN_DATA_FORMAT\nSAMPLE_ID ".implode(' ', array_map(static fn(int $nm): string => "nm{$nm}", $nms))
-        ."\nEND_DATA_FORMAT\nNUMBER_OF_SETS 1\nBEGIN_DATA\nA1 ".implode(' ', array_map(static fn(int $nm): string => (string) (($nm - 380) / 4), $nms))."\nEND_DATA\n";
+    $text = "CGATS.17\nNUMBER_OF_FIELDS ".(count($nms) + 1)."\nBEGIN_DATA_FORMAT\nSAMPLE_ID ".implode(
+        ' ',
+        array_map(static fn(int $nm): string => "nm{$nm}", $nms),
+    )
+        ."\nEND_DATA_FORMAT\nNUMBER_OF_SETS 1\nBEGIN_DATA\nA1 ".implode(
+            ' ',
+            array_map(static fn(int $nm): string => (string) (($nm - 380) / 4), $nms),
+        )."\nEND_DATA\n";
     [$read] = Cgats::read($text);
     expect($read->name)->toBe('A1')
         ->and($read->colour->reflectance()->values[0])->toEqualWithDelta(0.05, 1e-9)
@@ -96,7 +105,13 @@ it('refuses what is no measurement', function (string $text, string $reason): vo
 })->with([
     'nothing' => ['', 'no CGATS text'],
     'neither curve nor Lab' => ["BEGIN_DATA_FORMAT\nSAMPLE_ID RGB_R\nEND_DATA_FORMAT\nBEGIN_DATA\n1 2\nEND_DATA", 'neither'],
-    'another light' => ["WEIGHTING_FUNCTION \"ILLUMINANT, D50\"\nBEGIN_DATA_FORMAT\nLAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n1 2 3\nEND_DATA", 'D50'],
-    'a field missing' => ["BEGIN_DATA_FORMAT\nSAMPLE_ID LAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n1 2 3\nEND_DATA", '4 were announced'],
+    'another light' => [
+        "WEIGHTING_FUNCTION \"ILLUMINANT, D50\"\nBEGIN_DATA_FORMAT\nLAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n1 2 3\nEND_DATA",
+        'D50',
+    ],
+    'a field missing' => [
+        "BEGIN_DATA_FORMAT\nSAMPLE_ID LAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n1 2 3\nEND_DATA",
+        '4 were announced',
+    ],
     'a word for a number' => ["BEGIN_DATA_FORMAT\nLAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n1 two 3\nEND_DATA", 'two'],
 ]);

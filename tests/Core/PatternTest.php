@@ -30,7 +30,9 @@ it('writes every kind of step so that it reads the same again', function (array 
     $written = Steps::write(recipeWith($step)->steps[0]);
     expect(Steps::write(recipeWith($written)->steps[0]))->toBe($written);
     foreach ($step as $field => $value) {
-        is_array($value) && ! array_is_list($value) ? expect($written[$field])->toMatchArray($value) : expect($written[$field])->toEqual($value);
+        is_array($value) && ! array_is_list($value)
+            ? expect($written[$field])->toMatchArray($value)
+            : expect($written[$field])->toEqual($value);
     }
 })->with([
     'paint in a zone' => [[
@@ -46,7 +48,16 @@ it('writes every kind of step so that it reads the same again', function (array 
         'strokes' => 6,
         'set' => ['by' => 'air', 'minutes' => 12.0],
         'seed' => 77,
-        'technique' => ['name' => 'bars', 'count' => 9.0, 'width_mm' => 2.0, 'from_u' => 0.2, 'to_u' => 0.8, 'top_deg' => 5.0, 'bottom_deg' => 90.0, 'waver' => 0.5],
+        'technique' => [
+            'name' => 'bars',
+            'count' => 9.0,
+            'width_mm' => 2.0,
+            'from_u' => 0.2,
+            'to_u' => 0.8,
+            'top_deg' => 5.0,
+            'bottom_deg' => 90.0,
+            'waver' => 0.5,
+        ],
     ]],
     'paint in a range' => [[
         'type' => 'paint',
@@ -132,14 +143,62 @@ it('moves with the body’s own marks', function (): void {
 it('says across the bench how a step is done', function (array $step, string $said): void {
     expect(recipeWith($step)->steps[0]->how())->toContain($said);
 })->with([
-    'turned' => [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']], 'Turn it under the brush'],
-    'above' => [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'back'], 'aim_deg' => 0], 'straight above'],
-    'tilted' => [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'back'], 'aim_deg' => 30], 'tilted 30°'],
-    'from below' => [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'belly'], 'aim_deg' => 170], 'From below'],
-    'pen' => [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'line'], 'where' => ['zone' => 'whole']], 'By hand'],
-    'mesh' => [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'mesh'], 'where' => ['zone' => 'whole']], 'Stretch the mesh tight'],
-    'coats' => [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole'], 'coats' => 2], 'Set between the coats'],
-    'eye' => [['type' => 'eye', 'diameter_mm' => 5.5, 'pupil' => 'slit slanted'], 'Set a 5.5 mm eye on each side with tacky glue. Both pupils slit slanted.'],
+    'turned' => [
+        ['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']],
+        'Turn it under the brush',
+    ],
+    'above' => [
+        [
+            'type' => 'paint',
+            'mix' => [['paint' => 'white']],
+            'technique' => ['name' => 'spray'],
+            'where' => ['zone' => 'back'],
+            'aim_deg' => 0,
+        ],
+        'straight above',
+    ],
+    'tilted' => [
+        [
+            'type' => 'paint',
+            'mix' => [['paint' => 'white']],
+            'technique' => ['name' => 'spray'],
+            'where' => ['zone' => 'back'],
+            'aim_deg' => 30,
+        ],
+        'tilted 30°',
+    ],
+    'from below' => [
+        [
+            'type' => 'paint',
+            'mix' => [['paint' => 'white']],
+            'technique' => ['name' => 'spray'],
+            'where' => ['zone' => 'belly'],
+            'aim_deg' => 170,
+        ],
+        'From below',
+    ],
+    'pen' => [
+        ['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'line'], 'where' => ['zone' => 'whole']],
+        'By hand',
+    ],
+    'mesh' => [
+        ['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'mesh'], 'where' => ['zone' => 'whole']],
+        'Stretch the mesh tight',
+    ],
+    'coats' => [
+        [
+            'type' => 'paint',
+            'mix' => [['paint' => 'white']],
+            'technique' => ['name' => 'spray'],
+            'where' => ['zone' => 'whole'],
+            'coats' => 2,
+        ],
+        'Set between the coats',
+    ],
+    'eye' => [
+        ['type' => 'eye', 'diameter_mm' => 5.5, 'pupil' => 'slit slanted'],
+        'Set a 5.5 mm eye on each side with tacky glue. Both pupils slit slanted.',
+    ],
     'clear' => [['type' => 'clear', 'clear' => 'two-part epoxy'], 'About 10 min to work in'],
     'task' => [['type' => 'prep', 'task' => 'Wipe it'], 'Wipe it'],
     'no task' => [['type' => 'inspect'], 'Look it over'],
@@ -149,10 +208,34 @@ it('warns of what can hurt, where it applies', function (array $step, string $ca
     $said = implode(' ', recipeWith($step)->steps[0]->cautions());
     $caution === '' ? expect($said)->toBe('') : expect($said)->toContain($caution);
 })->with([
-    'spraying' => [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']], 'respirator'],
-    'lacquer' => [['type' => 'paint', 'mix' => [['paint' => 'lacquer']], 'technique' => ['name' => 'line'], 'where' => ['zone' => 'whole'], 'set' => ['by' => 'air']], 'fire and vapour'],
-    'a pen, air dried' => [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'line'], 'where' => ['zone' => 'whole'], 'set' => ['by' => 'air']], ''],
-    'heat' => [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'line'], 'where' => ['zone' => 'whole']], 'Heat guns'],
+    'spraying' => [
+        ['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']],
+        'respirator',
+    ],
+    'lacquer' => [
+        [
+            'type' => 'paint',
+            'mix' => [['paint' => 'lacquer']],
+            'technique' => ['name' => 'line'],
+            'where' => ['zone' => 'whole'],
+            'set' => ['by' => 'air'],
+        ],
+        'fire and vapour',
+    ],
+    'a pen, air dried' => [
+        [
+            'type' => 'paint',
+            'mix' => [['paint' => 'white']],
+            'technique' => ['name' => 'line'],
+            'where' => ['zone' => 'whole'],
+            'set' => ['by' => 'air'],
+        ],
+        '',
+    ],
+    'heat' => [
+        ['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'line'], 'where' => ['zone' => 'whole']],
+        'Heat guns',
+    ],
     'sanding' => [['type' => 'prep', 'task' => 'Sand the seam'], 'dust'],
     'alcohol' => [['type' => 'prep', 'task' => 'Wipe with alcohol'], 'Alcohol burns'],
     'a blade' => [['type' => 'prep', 'task' => 'Cut the tape'], 'Blades'],

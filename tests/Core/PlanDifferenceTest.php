@@ -119,7 +119,16 @@ it('knows no white where there is none', function (): void {
     expect(WhiteUnder::white($recipe, []))->toBeNull()
         ->and(WhiteUnder::step(null, Steps::write($recipe->steps[1])))->toBeNull();
     // The whitest of the rack then; what is see-through or dry of solids is no white.
-    $paint = static fn(string $id, string $kind, string $hex, float $solids = 0.4): Paint => PaintReader::paint($id, Node::root(['hex' => $hex, 'kind' => $kind, 'seen' => 'clear', 'solids' => $solids]));
-    $rack = [$paint('bone', 'opaque', '#e8e2cc'), $paint('glass', 'transparent', '#ffffff'), $paint('chalk', 'opaque', '#f6f6f2'), $paint('water', 'opaque', '#ffffff', 0), $paint('slate', 'opaque', '#404448')];
+    $paint = static fn(string $id, string $kind, string $hex, float $solids = 0.4): Paint => PaintReader::paint(
+        $id,
+        Node::root(['hex' => $hex, 'kind' => $kind, 'seen' => 'clear', 'solids' => $solids]),
+    );
+    $rack = [
+        $paint('bone', 'opaque', '#e8e2cc'),
+        $paint('glass', 'transparent', '#ffffff'),
+        $paint('chalk', 'opaque', '#f6f6f2'),
+        $paint('water', 'opaque', '#ffffff', 0),
+        $paint('slate', 'opaque', '#404448'),
+    ];
     expect(WhiteUnder::white($recipe, $rack)?->id)->toBe('chalk')->and(WhiteUnder::white(plannedRecipe(), $rack)?->id)->toBe('white');
 });

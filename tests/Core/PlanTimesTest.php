@@ -15,7 +15,16 @@ use Hawkbrush\Core\Run\PlannedStep;
 /** @param array<string, mixed> $more */
 function sprayed(array $more = []): array
 {
-    return $more + ['id' => 'coat', 'type' => 'paint', 'mix' => [['paint' => 'white', 'drops' => 1]], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole'], 'weight' => 'light', 'strokes' => 4, 'set' => ['by' => 'air']];
+    return $more + [
+        'id' => 'coat',
+        'type' => 'paint',
+        'mix' => [['paint' => 'white', 'drops' => 1]],
+        'technique' => ['name' => 'spray'],
+        'where' => ['zone' => 'whole'],
+        'weight' => 'light',
+        'strokes' => 4,
+        'set' => ['by' => 'air'],
+    ];
 }
 
 function plannedOf(Recipe $recipe, string $id, int $baits = 1, ?Climate $climate = null): PlannedStep
@@ -28,8 +37,17 @@ function plannedOf(Recipe $recipe, string $id, int $baits = 1, ?Climate $climate
     throw new LogicException("No step {$id} in the plan.");
 }
 
-it('takes two minutes to mix and clean, and three seconds a stroke on either side', function (int $baits, int $coats, int $strokes, float $minutes): void {
-    expect(plannedOf(recipeWith(sprayed(['coats' => $coats, 'strokes' => $strokes])), 'coat', $baits)->work->handsOnMin)->toEqualWithDelta($minutes, 1e-9);
+it('takes two minutes to mix and clean, and three seconds a stroke on either side', function (
+    int $baits,
+    int $coats,
+    int $strokes,
+    float $minutes,
+): void {
+    expect(plannedOf(
+        recipeWith(sprayed(['coats' => $coats, 'strokes' => $strokes])),
+        'coat',
+        $baits,
+    )->work->handsOnMin)->toEqualWithDelta($minutes, 1e-9);
 })->with([
     'one bait' => [1, 1, 4, 2 + 8 * 0.05],
     'one bait, three coats' => [1, 3, 4, 2 + 3 * 8 * 0.05],
@@ -38,14 +56,23 @@ it('takes two minutes to mix and clean, and three seconds a stroke on either sid
 
 it('adds a minute a bait for a mask and what heat takes between coats', function (): void {
     $plain = plannedOf(recipeWith(sprayed()), 'coat', 4)->work->handsOnMin;
-    expect(plannedOf(recipeWith(sprayed(['technique' => ['name' => 'mesh']])), 'coat', 4)->work->handsOnMin)->toEqualWithDelta($plain + 4, 1e-9);
+    expect(plannedOf(
+        recipeWith(sprayed(['technique' => ['name' => 'mesh']])),
+        'coat',
+        4,
+    )->work->handsOnMin)->toEqualWithDelta($plain + 4, 1e-9);
     $heat = plannedOf(recipeWith(sprayed(['set' => ['by' => 'heat'], 'coats' => 2])), 'coat', 3);
     $touch = Evaporation::touchDryS(9, 0.65, Climate::ordinary(), Air::hairDryer());
     expect($heat->work->setSeconds)->toEqualWithDelta($touch, 1e-9)
         ->and($heat->work->handsOnMin)->toEqualWithDelta(2 + 3 * 2 * (8 * 0.05 + max(20, $touch) / 60), 1e-9);
 });
 
-it('sprays area by film by coats, by what lands and what stays in the cup', function (string $weight, float $um, int $coats, int $baits): void {
+it('sprays area by film by coats, by what lands and what stays in the cup', function (
+    string $weight,
+    float $um,
+    int $coats,
+    int $baits,
+): void {
     $recipe = recipeWith(sprayed(['weight' => $weight, 'coats' => $coats, 'mix' => [['paint' => 'white', 'drops' => 1]]]));
     $mix = plannedOf($recipe, 'coat', $baits)->work->cup;
     // A little over half of it lands; 0.06 ml stay in cup and nozzle. Common practice, no published source.
@@ -63,19 +90,37 @@ it('sprays a side by itself with half the paint', function (): void {
 });
 
 it('keeps the recipe’s ratio whatever it takes, and thins by the share that was set', function (float $thinning): void {
-    $mix = plannedOf(recipeWith(sprayed(['mix' => [['paint' => 'white', 'drops' => 4], ['paint' => 'moss', 'drops' => 6]], 'thinning_percent' => $thinning, 'coats' => 4])), 'coat', 6)->work->cup;
+    $mix = plannedOf(
+        recipeWith(sprayed([
+            'mix' => [['paint' => 'white', 'drops' => 4], ['paint' => 'moss', 'drops' => 6]],
+            'thinning_percent' => $thinning,
+            'coats' => 4,
+        ])),
+        'coat',
+        6,
+    )->work->cup;
     [$white, $moss] = [$mix?->paints[0]['drops'], $mix?->paints[1]['drops']];
     expect(3 * $white)->toBe(2 * $moss)
         ->and($mix->reducerDrops / ($white + $moss + $mix->reducerDrops))->toEqualWithDelta($thinning / 100, 0.03);
 })->with([0.0, 20.0, 50.0, 80.0]);
 
-it('draws a wait out with the damp, never more than tenfold, and shortens it in dry air', function (float $humidity, float $from, float $to): void {
+it('draws a wait out with the damp, never more than tenfold, and shortens it in dry air', function (
+    float $humidity,
+    float $from,
+    float $to,
+): void {
     $wait = plannedOf(recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30]), 'wait', 1, Climate::of(21, $humidity));
-    expect($wait->work->handsOnMin)->toBe(0.0)->and($wait->work->waitMin)->toBeBetween($from, $to)->and($wait->work->waitFor)->toBe('to dry');
+    expect($wait->work->handsOnMin)->toBe(0.0)
+        ->and($wait->work->waitMin)->toBeBetween($from, $to)
+        ->and($wait->work->waitFor)->toBe('to dry');
 })->with([[50, 30, 30], [75, 59, 61], [100, 300, 300], [5, 15, 17]]);
 
 it('does not wait longer for more baits, but prepares each', function (): void {
-    $recipe = recipeWith(['id' => 'prep', 'type' => 'prep', 'minutes' => 4], sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30]);
+    $recipe = recipeWith(
+        ['id' => 'prep', 'type' => 'prep', 'minutes' => 4],
+        sprayed(),
+        ['id' => 'wait', 'type' => 'wait', 'minutes' => 30],
+    );
     expect(plannedOf($recipe, 'wait', 9)->work->waitMin)->toBe(plannedOf($recipe, 'wait', 1)->work->waitMin)
         ->and(plannedOf($recipe, 'prep', 9)->work->handsOnMin)->toEqualWithDelta(36, 1e-9)
         ->and(plannedOf($recipe, 'prep', 9)->work->waitMin)->toBe(0.0);
@@ -84,11 +129,22 @@ it('does not wait longer for more baits, but prepares each', function (): void {
 it('waits overnight before a clear that wants it bone dry, and by its own hours after', function (string $clear, float $hours): void {
     $step = plannedOf(recipeWith(sprayed(), ['id' => 'clear', 'type' => 'clear', 'clear' => $clear]), 'clear');
     expect($step->work->waitMin / 60)->toEqualWithDelta($hours, 1e-9)->and($step->work->handsOnMin)->toEqualWithDelta(3, 1e-9);
-})->with([['two-part epoxy', 7.0], ['slow casting resin', 48.0], ['UV resin', 10.5], ['moisture-cure urethane dip', 34.0], ['acrylic spray', 0.5]]);
+})->with([['two-part epoxy', 7.0], ['slow casting resin', 48.0], ['UV resin', 10.5], [
+    'moisture-cure urethane dip',
+    34.0,
+], ['acrylic spray', 0.5]]);
 
 it('leaves out what is switched off, in numbers and in time', function (): void {
-    $on = Plan::of(recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30], sprayed(['id' => 'two'])), 1, Climate::ordinary());
-    $off = Plan::of(recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30, 'on' => false], sprayed(['id' => 'two'])), 1, Climate::ordinary());
+    $on = Plan::of(
+        recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30], sprayed(['id' => 'two'])),
+        1,
+        Climate::ordinary(),
+    );
+    $off = Plan::of(
+        recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30, 'on' => false], sprayed(['id' => 'two'])),
+        1,
+        Climate::ordinary(),
+    );
     expect($on->totalMin() - $off->totalMin())->toEqualWithDelta(30, 1e-9)
         ->and(array_map(static fn(PlannedStep $s): string => $s->step->id, $off->steps))->toBe(['coat', 'two'])
         // The number is that of the ladder, so that bench and plan speak of the same step.

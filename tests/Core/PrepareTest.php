@@ -41,12 +41,19 @@ it('leaves a good factory finish and a mirror unscuffed', function (): void {
 it('says what must be rejected, and what must fit again', function (): void {
     expect(preparationTold(Condition::Scuffed, Fitting::Rattle))->toContain('it leaks, reject it')
         ->and(preparationTold(Condition::Scuffed))->not->toContain('rattle')
-        ->and(preparationTold(Condition::Resin, Fitting::Jointed, Fitting::RemovableTail))->toContain('Take it apart')->toContain('the tail')->toContain('socket')
+        ->and(preparationTold(
+            Condition::Resin,
+            Fitting::Jointed,
+            Fitting::RemovableTail,
+        ))->toContain('Take it apart')->toContain('the tail')->toContain('socket')
         ->and(preparationTold(Condition::Repaint))->toContain('Sand the old finish down');
 });
 
 it('comes with the cautions of its work', function (): void {
-    $cautions = array_merge(...array_map(static fn(TaskWork $s): array => $s->cautions(), Preparation::steps(Condition::Resin, [Fitting::Bill])));
+    $cautions = array_merge(...array_map(
+        static fn(TaskWork $s): array => $s->cautions(),
+        Preparation::steps(Condition::Resin, [Fitting::Bill]),
+    ));
     expect($cautions)->toContain('Sanding dust: wear a mask.', 'Alcohol burns: no flame or heat until it has gone.');
     $sealing = array_merge(...array_map(static fn(TaskWork $s): array => $s->cautions(), Preparation::steps(Condition::RawWood, [])));
     expect(implode(' ', $sealing))->toContain('gloves');

@@ -65,8 +65,14 @@ it('stops after the step that was asked for, and passes over what is switched of
 
         return $d;
     });
-    expect(Texture::draw(exampleField($all, 'base'), SurfaceFinish::Clear))->toEqual(Texture::draw(exampleField($off), SurfaceFinish::Clear))
-        ->and(Texture::draw(exampleField($all), SurfaceFinish::Clear))->not->toEqual(Texture::draw(exampleField($off), SurfaceFinish::Clear));
+    expect(Texture::draw(
+        exampleField($all, 'base'),
+        SurfaceFinish::Clear,
+    ))->toEqual(Texture::draw(exampleField($off), SurfaceFinish::Clear))
+        ->and(Texture::draw(
+            exampleField($all),
+            SurfaceFinish::Clear,
+        ))->not->toEqual(Texture::draw(exampleField($off), SurfaceFinish::Clear));
 });
 
 it('mirrors the sides row by row, ridge to ridge', function (): void {
@@ -101,7 +107,10 @@ it('runs a wet coat into the next', function (): void {
 
         return $d;
     };
-    expect(Texture::draw(exampleField(exampleRecipe($wet('wet'))), SurfaceFinish::Clear)->palette)->not->toBe(Texture::draw(exampleField(exampleRecipe($wet('heat'))), SurfaceFinish::Clear)->palette);
+    expect(Texture::draw(exampleField(exampleRecipe($wet('wet'))), SurfaceFinish::Clear)->palette)->not->toBe(Texture::draw(
+        exampleField(exampleRecipe($wet('heat'))),
+        SurfaceFinish::Clear,
+    )->palette);
 });
 
 it('draws an empty recipe as the bare body, and paints without solids as nothing', function (): void {
@@ -112,7 +121,10 @@ it('draws an empty recipe as the bare body, and paints without solids as nothing
         return $d;
     });
     expect(Texture::draw(exampleField($empty), SurfaceFinish::Clear)->palette)->toHaveCount(1)
-        ->and(Texture::draw(exampleField($thin), SurfaceFinish::Clear))->toEqual(Texture::draw(exampleField($thin, 'base'), SurfaceFinish::Clear));
+        ->and(Texture::draw(exampleField($thin), SurfaceFinish::Clear))->toEqual(Texture::draw(
+            exampleField($thin, 'base'),
+            SurfaceFinish::Clear,
+        ));
 });
 
 it('is the same bait after it was written out and read in again', function (): void {
@@ -134,7 +146,14 @@ it('cuts the film through at a point, and says why it looks so', function (): vo
         ->and($core->cause)->toContain('Moss');
     $belly = CoreSample::at($recipe, Surface::of($recipe->body, 64, 32), Climate::ordinary(), SurfaceFinish::Clear, 0.5, 175);
     expect($belly->coats)->toHaveCount(1)->and($belly->cause)->toContain('Only white lies here');
-    $bare = CoreSample::at(exampleRecipe(static fn(array $d): array => ['steps' => []] + $d), Surface::of($recipe->body, 64, 32), Climate::ordinary(), SurfaceFinish::Clear, 0.5, 90);
+    $bare = CoreSample::at(
+        exampleRecipe(static fn(array $d): array => ['steps' => []] + $d),
+        Surface::of($recipe->body, 64, 32),
+        Climate::ordinary(),
+        SurfaceFinish::Clear,
+        0.5,
+        90,
+    );
     expect($bare->cause)->toContain('bare body');
 });
 
@@ -151,7 +170,10 @@ it('draws from a part of the bands what all bands give', function (Bands $bands)
     $some = Field::painted($recipe, $surface, Climate::ordinary(), null, $bands);
     foreach (range(0, 64 * 16 - 1, 37) as $cell) {
         [$full, $quick] = [$all->states[$all->left[$cell]], $some->states[$some->left[$cell]]];
-        expect(DeltaE2000::between(Lab::fromXyz(Observer::xyz($quick->flat(), $bands)), Lab::fromXyz(Observer::xyz($full->flat()))))->toBeLessThan(0.3)
+        expect(DeltaE2000::between(
+            Lab::fromXyz(Observer::xyz($quick->flat(), $bands)),
+            Lab::fromXyz(Observer::xyz($full->flat())),
+        ))->toBeLessThan(0.3)
             ->and($quick->glint[1])->toEqualWithDelta($full->glint[1], 1e-3);
     }
 })->with([Bands::EverySecond, Bands::EveryThird]);
@@ -166,7 +188,11 @@ it('draws one more coat with what an earlier picture worked out as it would with
     $after = $before->with($moss, Climate::ordinary());
     expect(Texture::draw($after, SurfaceFinish::Clear, $pixels))->toEqual(Texture::draw($after, SurfaceFinish::Clear))
         // Another field's states have the same numbers: they must not be taken for these.
-        ->and(Texture::draw(exampleField($recipe), SurfaceFinish::Clear, $pixels))->toEqual(Texture::draw(exampleField($recipe), SurfaceFinish::Clear))
+        ->and(Texture::draw(
+            exampleField($recipe),
+            SurfaceFinish::Clear,
+            $pixels,
+        ))->toEqual(Texture::draw(exampleField($recipe), SurfaceFinish::Clear))
         ->and($first)->toEqual(Texture::draw($before, SurfaceFinish::Clear));
 });
 

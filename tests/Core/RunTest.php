@@ -23,7 +23,10 @@ use Hawkbrush\Core\Run\Used;
 function runRecipe(): Recipe
 {
     $document = Examples::recipe();
-    array_unshift($document['steps'], ['id' => 'prep', 'type' => 'prep', 'title' => 'Sand', 'task' => 'Sand with 400 grit, wipe with alcohol', 'minutes' => 4]);
+    array_unshift(
+        $document['steps'],
+        ['id' => 'prep', 'type' => 'prep', 'title' => 'Sand', 'task' => 'Sand with 400 grit, wipe with alcohol', 'minutes' => 4],
+    );
     $document['steps'][] = ['id' => 'wait', 'type' => 'wait', 'minutes' => 20];
     $document['steps'][] = ['id' => 'eye', 'type' => 'eye', 'diameter_mm' => 5];
     $document['steps'][] = ['id' => 'clear', 'type' => 'clear', 'clear' => 'two-part epoxy', 'coats' => 1];
@@ -36,7 +39,14 @@ function happened(string $type, string $step, ?int $bait = null, array $data = [
 {
     static $n = 0;
 
-    return BenchEvent::read(Node::root(['id' => sprintf('event-%05d', ++$n), 'type' => $type, 'step' => $step, 'bait' => $bait, 'at' => '2026-11-25T10:00:00Z', 'data' => $data]));
+    return BenchEvent::read(Node::root([
+        'id' => sprintf('event-%05d', ++$n),
+        'type' => $type,
+        'step' => $step,
+        'bait' => $bait,
+        'at' => '2026-11-25T10:00:00Z',
+        'data' => $data,
+    ]));
 }
 
 it('spreads 20 um over 1000 mm2 with 0.02 ml', function (): void {
@@ -91,7 +101,10 @@ it('needs more paint and time for more baits, and the clock only goes forward', 
 });
 
 it('waits longer in a damp room, and the epoxy in a cold one', function (): void {
-    $wait = static fn(Plan $plan, string $id): float => array_values(array_filter($plan->steps, static fn($s) => $s->step->id === $id))[0]->work->waitMin;
+    $wait = static fn(Plan $plan, string $id): float => array_values(array_filter(
+        $plan->steps,
+        static fn($s) => $s->step->id === $id,
+    ))[0]->work->waitMin;
     $ordinary = Plan::of(runRecipe(), 1, Climate::ordinary());
     expect($wait($ordinary, 'wait'))->toEqualWithDelta(20, 1e-9)
         ->and($wait(Plan::of(runRecipe(), 1, Climate::of(21, 80)), 'wait'))->toEqualWithDelta(50, 0.5)
@@ -129,9 +142,19 @@ it('walks through the steps, all baits through one before the next', function ()
 
 it('keeps sides, timers, notes and the last figures', function (): void {
     $record = Record::fold(runRecipe(), 2, [
-        happened('side', 'base', 1, ['side' => 'left']), happened('side', 'base', 1, ['side' => 'right']), happened('side', 'base', 1, ['side' => 'right', 'done' => false]),
+        happened('side', 'base', 1, ['side' => 'left']), happened('side', 'base', 1, ['side' => 'right']), happened(
+            'side',
+            'base',
+            1,
+            ['side' => 'right', 'done' => false],
+        ),
         happened('figures', 'base', null, ['psi' => 40]), happened('figures', 'base', null, ['psi' => 36.5, 'strokes' => 7]),
-        happened('timer', 'base', 1, ['seconds' => 40, 'label' => 'heat']), happened('timer', 'base', 2, ['seconds' => 40]), happened('timer-stopped', 'base', 1),
+        happened(
+            'timer',
+            'base',
+            1,
+            ['seconds' => 40, 'label' => 'heat'],
+        ), happened('timer', 'base', 2, ['seconds' => 40]), happened('timer-stopped', 'base', 1),
         happened('note', 'base', 2, ['text' => 'ran a little']),
     ]);
     expect($record->sides['base'][1])->toBe(['left' => true, 'right' => false])
@@ -142,7 +165,12 @@ it('keeps sides, timers, notes and the last figures', function (): void {
 
 it('begins a timer anew that is started again', function (): void {
     $record = Record::fold(runRecipe(), 2, [
-        happened('timer', 'base', 1, ['seconds' => 40]), happened('timer', 'base', 2, ['seconds' => 50]), happened('timer', 'base', 1, ['seconds' => 60]),
+        happened(
+            'timer',
+            'base',
+            1,
+            ['seconds' => 40],
+        ), happened('timer', 'base', 2, ['seconds' => 50]), happened('timer', 'base', 1, ['seconds' => 60]),
     ]);
     expect(array_column($record->timers, 'seconds', 'bait'))->toEqual([2 => 50, 1 => 60]);
 });
@@ -170,7 +198,10 @@ it('refuses an event that makes no sense, saying where', function (array $event,
 
 it('puts the figures really used in place of the planned ones, and lists what differs', function (): void {
     $recipe = runRecipe();
-    $used = Used::recipe($recipe, Record::fold($recipe, 1, [happened('figures', 'base', null, ['psi' => 36, 'strokes' => 9, 'thinning_percent' => 5])]));
+    $used = Used::recipe(
+        $recipe,
+        Record::fold($recipe, 1, [happened('figures', 'base', null, ['psi' => 36, 'strokes' => 9, 'thinning_percent' => 5])]),
+    );
     $changes = array_map(static fn(Change $d): array => [$d->number, $d->what, $d->to], Change::between($recipe, $used));
     expect($changes)->toBe([[2, 'psi', '36'], [2, 'reducer, %', '5'], [2, 'strokes a side', '9']])
         ->and(Change::between($recipe, $recipe))->toBe([]);
@@ -190,5 +221,9 @@ it('grows with the body: marks, strokes and eye, while places follow the body’
         ->and($mesh->widthMm)->toEqualWithDelta(52, 0.1)
         ->and($mesh)->toBeInstanceOf(Coat::class)->and($mesh->psi)->toBe($recipe->coats()[1]->psi)
         ->and($eye->diameterMm)->toBe(9.5)
-        ->and(array_sum(Plan::of($fitted, 4, Climate::ordinary())->takesMl()))->toBeGreaterThan(3 * array_sum(Plan::of($recipe, 4, Climate::ordinary())->takesMl()));
+        ->and(array_sum(Plan::of(
+            $fitted,
+            4,
+            Climate::ordinary(),
+        )->takesMl()))->toBeGreaterThan(3 * array_sum(Plan::of($recipe, 4, Climate::ordinary())->takesMl()));
 });

@@ -59,14 +59,20 @@ function othersThan(Parameter $setting): array
     }
     $span = $setting->max - $setting->min;
 
-    return array_values(array_filter([$setting->min + 0.15 * $span, $setting->min + 0.4 * $span, $setting->min + 0.75 * $span], static fn(float $v): bool => abs($v - $setting->default) > 0.02 * $span));
+    return array_values(array_filter(
+        [$setting->min + 0.15 * $span, $setting->min + 0.4 * $span, $setting->min + 0.75 * $span],
+        static fn(float $v): bool => abs($v - $setting->default) > 0.02 * $span,
+    ));
 }
 
 it('does something: no setting is without effect', function (Technique $technique, Parameter $setting): void {
     $surface = lureOf(70);
     // Some settings show only beside others: a free core in a ring that is large enough, a turn of what is no circle.
     $with = [
-        'punch' => ['shape' => 'drop', 'long_mm' => 12], 'circles' => ['diameter_mm' => 9], 'spot' => ['diameter_mm' => 12], 'line' => ['width_mm' => 3],
+        'punch' => [
+            'shape' => 'drop',
+            'long_mm' => 12,
+        ], 'circles' => ['diameter_mm' => 9], 'spot' => ['diameter_mm' => 12], 'line' => ['width_mm' => 3],
         'bars' => ['width_mm' => 6], 'tape' => ['top_deg' => 40, 'from_u' => 0.2, 'to_u' => 0.8],
     ][$technique->name()] ?? [];
     unset($with[$setting->name]);
@@ -76,9 +82,15 @@ it('does something: no setting is without effect', function (Technique $techniqu
     }
 })->with(allSettings());
 
-it('lets through a share and no more at both ends of each setting, on any body', function (Technique $technique, Parameter $setting, float $mm): void {
+it('lets through a share and no more at both ends of each setting, on any body', function (
+    Technique $technique,
+    Parameter $setting,
+    float $mm,
+): void {
     $surface = lureOf($mm);
-    $ends = $setting->outline !== '' ? [$setting->outline] : ($setting->choices !== [] ? $setting->choices : [$setting->min, $setting->max]);
+    $ends = $setting->outline !== ''
+        ? [$setting->outline]
+        : ($setting->choices !== [] ? $setting->choices : [$setting->min, $setting->max]);
     foreach ($ends as $end) {
         $through = throughOf($technique, $surface, [$setting->name => $end]);
         expect(array_filter($through, static fn(float $share): bool => ! ($share >= 0 && $share <= 1 + 1e-9)))->toBe([])
@@ -89,7 +101,11 @@ it('lets through a share and no more at both ends of each setting, on any body',
 it('says of each setting what it is, in words and with its unit', function (Technique $technique, Parameter $setting): void {
     expect($setting->label)->toMatch('/^[A-Z]/')
         ->and($setting->name)->toMatch('/^[a-z0-9_]+$/')
-        ->and(str_ends_with($setting->name, '_mm') && $setting->choices === [] && $setting->outline === '' ? str_contains($setting->unit, 'mm') || $setting->scales : true)->toBeTrue()
+        ->and(
+            str_ends_with($setting->name, '_mm') && $setting->choices === [] && $setting->outline === ''
+                ? str_contains($setting->unit, 'mm') || $setting->scales
+                : true,
+        )->toBeTrue()
         ->and(str_ends_with($setting->name, '_u') ? $setting->unit : 'of length')->toBe('of length');
 })->with(allSettings());
 
@@ -107,7 +123,13 @@ it('takes up as much of a larger body when its lengths are scaled with it', func
     $before = $share($small, $choices);
     // Soft edges have a least width of their own, and chance falls otherwise on other bodies.
     expect($share($large, $choices->scaled($technique, 2)))->toEqualWithDelta($before, 0.35 * $before + 0.01);
-})->with(array_map(static fn(Technique $t): array => [$t], array_values(array_filter(Techniques::all(), static fn(Technique $t): bool => array_filter($t->settings(), static fn(Parameter $s): bool => str_starts_with($s->name, 'per_')) === []))));
+})->with(array_map(static fn(Technique $t): array => [$t], array_values(array_filter(
+    Techniques::all(),
+    static fn(Technique $t): bool => array_filter(
+        $t->settings(),
+        static fn(Parameter $s): bool => str_starts_with($s->name, 'per_'),
+    ) === [],
+))));
 
 it('says at the bench how it is done, unless the aim says it all', function (Technique $technique): void {
     expect($technique->name() === 'spray' ? 'Done.' : $technique->how())->toMatch('/\.$/')

@@ -117,7 +117,10 @@ it('lets fall on marks what would have fallen there', function (): void {
 
 it('counts nothing that the eye would not see', function (): void {
     $rod = rod();
-    foreach ([OpenSpray::on($rod, Extent::set(0.3, 0.6, 0.3, 40, 90, 60), 20.0, 8.0), OpenSpray::on($rod, allOver(), 90.0, null)] as $open) {
+    foreach ([
+        OpenSpray::on($rod, Extent::set(0.3, 0.6, 0.3, 40, 90, 60), 20.0, 8.0),
+        OpenSpray::on($rod, allOver(), 90.0, null),
+    ] as $open) {
         expect(min($open->all()))->toBeGreaterThanOrEqual(OpenSpray::LEAST);
     }
 });
@@ -125,8 +128,14 @@ it('counts nothing that the eye would not see', function (): void {
 it('lands on both sides alike, or on one', function (): void {
     $surface = testSurface();
     $both = Coverage::land(aCoat(['where' => ['zone' => 'flank']]), $surface);
-    $left = Coverage::land(aCoat(['where' => ['from_u' => 0.2, 'to_u' => 0.8, 'from_deg' => 40, 'to_deg' => 120, 'side' => 'left']]), $surface);
-    $right = Coverage::land(aCoat(['where' => ['from_u' => 0.2, 'to_u' => 0.8, 'from_deg' => 40, 'to_deg' => 120, 'side' => 'right']]), $surface);
+    $left = Coverage::land(
+        aCoat(['where' => ['from_u' => 0.2, 'to_u' => 0.8, 'from_deg' => 40, 'to_deg' => 120, 'side' => 'left']]),
+        $surface,
+    );
+    $right = Coverage::land(
+        aCoat(['where' => ['from_u' => 0.2, 'to_u' => 0.8, 'from_deg' => 40, 'to_deg' => 120, 'side' => 'right']]),
+        $surface,
+    );
     expect($both->mirrored)->toBeTrue()->and($both->left)->toBe($both->right)
         ->and($left->mirrored)->toBeFalse()->and($left->right)->toBe([])
         ->and($right->left)->toBe([])->and($right->right)->toBe($left->left);

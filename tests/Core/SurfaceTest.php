@@ -51,7 +51,11 @@ function cellOf(Body $body, Surface $surface, int $column, int $row): array
     [$y1, $z1] = $section->rib($body, ($column + 1) / $surface->columns);
     [$j, $k] = [$row, $row + 1];
     $around = [0.0, ($y0[$k] + $y1[$k] - $y0[$j] - $y1[$j]) / 2, ($z0[$k] + $z1[$k] - $z0[$j] - $z1[$j]) / 2];
-    $along = [$body->lengthMm / $surface->columns, ($y1[$j] + $y1[$k] - $y0[$j] - $y0[$k]) / 2, ($z1[$j] + $z1[$k] - $z0[$j] - $z0[$k]) / 2];
+    $along = [
+        $body->lengthMm / $surface->columns,
+        ($y1[$j] + $y1[$k] - $y0[$j] - $y0[$k]) / 2,
+        ($z1[$j] + $z1[$k] - $z0[$j] - $z0[$k]) / 2,
+    ];
     $cross = [
         $around[1] * $along[2] - $around[2] * $along[1],
         $around[2] * $along[0] - $around[0] * $along[2],
@@ -110,7 +114,14 @@ it('goes around in growing steps that make half the girth', function (Body $body
 
 it('finds the cell of a place, on either side the same', function (): void {
     $surface = Surface::of(formed(), 64, 32);
-    foreach ([[0.0, 0.0, 0], [0.999, 0.0, 63], [1.0, 0.0, 63], [0.5, 90.0, 8 * 64 + 32], [0.5, 180.0, 15 * 64 + 32], [0.25, 45.0, 4 * 64 + 16]] as [$u, $deg, $cell]) {
+    foreach ([
+        [0.0, 0.0, 0],
+        [0.999, 0.0, 63],
+        [1.0, 0.0, 63],
+        [0.5, 90.0, 8 * 64 + 32],
+        [0.5, 180.0, 15 * 64 + 32],
+        [0.25, 45.0, 4 * 64 + 16],
+    ] as [$u, $deg, $cell]) {
         expect($surface->cellAt($u, $deg))->toBe($cell)
             ->and($surface->cellAt($u, 360 - $deg))->toBe($cell);
     }
@@ -129,7 +140,14 @@ it('does not change with how fine it is', function (): void {
 
 it('grows with the square of the size', function (): void {
     $small = Surface::of(formed(), 64, 32);
-    $twice = Surface::of(formed(['length_mm' => 130, 'stations' => array_map(static fn(array $s): array => [$s[0], 2 * $s[1], 2 * $s[2], 2 * $s[3]], Examples::body()['stations'])]), 64, 32);
+    $twice = Surface::of(
+        formed([
+            'length_mm' => 130,
+            'stations' => array_map(static fn(array $s): array => [$s[0], 2 * $s[1], 2 * $s[2], 2 * $s[3]], Examples::body()['stations']),
+        ]),
+        64,
+        32,
+    );
     foreach ([100, 500, 900] as $cell) {
         expect($twice->areaMm2[$cell])->toEqualWithDelta(4 * $small->areaMm2[$cell], 1e-9)
             ->and($twice->arcMm[$cell])->toEqualWithDelta(2 * $small->arcMm[$cell], 1e-9)

@@ -46,10 +46,16 @@ it('keeps each of its settings within its bounds', function (Technique $techniqu
     foreach ($technique->settings() as $setting) {
         expect($setting->default)->toBeBetween($setting->min, $setting->max);
         if ($setting->choices === []) {
-            expect(fn() => Choices::read($technique, Node::root(['name' => $technique->name(), $setting->name => $setting->max + 1])))->toThrow(Refused::class);
+            expect(fn() => Choices::read(
+                $technique,
+                Node::root(['name' => $technique->name(), $setting->name => $setting->max + 1]),
+            ))->toThrow(Refused::class);
         }
     }
-    expect(fn() => Choices::read($technique, Node::root(['name' => $technique->name(), 'glue' => 1])))->toThrow(Refused::class, 'is not known here');
+    expect(fn() => Choices::read($technique, Node::root(['name' => $technique->name(), 'glue' => 1])))->toThrow(
+        Refused::class,
+        'is not known here',
+    );
 })->with(array_map(static fn(Technique $t): array => [$t], Techniques::all()));
 
 it('covers all when the bait is turned under the brush', function (): void {
@@ -72,13 +78,19 @@ it('narrows with the width of the stroke', function (): void {
 });
 
 it('leaves broader veins with new mesh than with stiff', function (): void {
-    expect(coverOf(['technique' => ['name' => 'mesh', 'age' => 'new']])['share'])->toBeLessThan(coverOf(['technique' => ['name' => 'mesh', 'age' => 'stiff']])['share']);
+    expect(coverOf(['technique' => ['name' => 'mesh', 'age' => 'new']])['share'])->toBeLessThan(coverOf(['technique' => [
+        'name' => 'mesh',
+        'age' => 'stiff',
+    ]])['share']);
 });
 
 it('paints a spot of the diameter that was set', function (): void {
     // A disc of 6 mm: 28.3 mm2, here with hardly a soft edge; arithmetic.
     $surface = testSurface();
-    $cover = Coverage::land(aCoat(['technique' => ['name' => 'spot', 'u' => 0.45, 'deg' => 90, 'diameter_mm' => 6, 'soft' => 0.05]]), $surface);
+    $cover = Coverage::land(
+        aCoat(['technique' => ['name' => 'spot', 'u' => 0.45, 'deg' => 90, 'diameter_mm' => 6, 'soft' => 0.05]]),
+        $surface,
+    );
     $area = 0.0;
     foreach ($cover->left as $cell => $share) {
         $area += $share * $surface->areaMm2[$cell];
@@ -102,7 +114,10 @@ it('counts its bars', function (): void {
 
 it('lands nothing outside its place', function (): void {
     $surface = testSurface();
-    foreach (array_keys(Coverage::land(aCoat(['where' => ['from_u' => 0.5, 'to_u' => 0.8, 'from_deg' => 60, 'to_deg' => 120, 'soft' => 0]]), $surface)->left) as $cell) {
+    foreach (array_keys(Coverage::land(
+        aCoat(['where' => ['from_u' => 0.5, 'to_u' => 0.8, 'from_deg' => 60, 'to_deg' => 120, 'soft' => 0]]),
+        $surface,
+    )->left) as $cell) {
         expect($surface->u[$cell % $surface->columns])->toBeBetween(0.49, 0.81)
             ->and($surface->theta[intdiv($cell, $surface->columns)])->toBeBetween(57, 123);
     }
@@ -123,7 +138,8 @@ it('sees the same of the open spray mark by mark as all over', function (?float 
     }
     [$fromColumn, $toColumn, $fromRow, $toRow] = $open()->reach();
     foreach (array_keys($all) as $cell) {
-        expect($cell % $surface->columns)->toBeBetween($fromColumn, $toColumn)->and(intdiv($cell, $surface->columns))->toBeBetween($fromRow, $toRow);
+        expect($cell % $surface->columns)->toBeBetween($fromColumn, $toColumn)
+            ->and(intdiv($cell, $surface->columns))->toBeBetween($fromRow, $toRow);
     }
     expect(min([1.0, ...$all]))->toBeGreaterThanOrEqual(OpenSpray::LEAST)->and(max([0.0, ...$all]))->toBeLessThanOrEqual(1.0);
 })->with([[null, null, 'flank'], [0.0, 12.0, 'back'], [30.0, null, 'whole'], [180.0, 5.0, 'belly'], [90.0, 3.0, 'head']]);

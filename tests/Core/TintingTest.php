@@ -24,7 +24,14 @@ function sketchOfAnyRack(int $paints, int $seed, string $wanted): Sketch
         $hex = sprintf('#%02x%02x%02x', mt_rand(10, 245), mt_rand(10, 245), mt_rand(10, 245));
         $kind = $kinds[mt_rand(0, 4)];
 
-        return new Paint("p{$i}", "Paint {$i}", $kind, Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind), $hex, 0.35);
+        return new Paint(
+            "p{$i}",
+            "Paint {$i}",
+            $kind,
+            Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind),
+            $hex,
+            0.35,
+        );
     }, range(1, $paints));
 
     $wanted = new Wanted(Colour::fromHex($wanted)->lab, Spectrum::flat(0.85), 12.0, SurfaceFinish::Clear);
@@ -35,7 +42,11 @@ function sketchOfAnyRack(int $paints, int $seed, string $wanted): Sketch
 it('learns how strongly each paint tints from where half of the way between two is done', function (): void {
     $strong = [1.0, 1.6, 0.7, 2.2, 1.1, 0.6, 1.0, 1.9, 0.8, 1.3, 0.9, 1.5, 0.7, 1.2, 1.8, 1.0, 0.8];
     // Each goes towards the other as its part of all strength does, on a straight way of 50.
-    $place = static fn(int $one, int $two, float $ofOne, float $ofTwo): array => [50 * $two * $ofTwo * $strong[$two] / ($ofOne * $strong[$one] + $ofTwo * $strong[$two]), 0.0, 0.0];
+    $place = static fn(int $one, int $two, float $ofOne, float $ofTwo): array => [
+        50 * $two * $ofTwo * $strong[$two] / ($ofOne * $strong[$one] + $ofTwo * $strong[$two]),
+        0.0,
+        0.0,
+    ];
     $shares = Tinting::evened(array_fill(0, 17, 3.0), $place);
     $counts = array_map(static fn(float $share, float $strength): float => $share * $strength, $shares, $strong);
     // All as much as the first, to what four steps tell of such a way.
@@ -57,7 +68,15 @@ it('lays mixes out evenly: like shares of two paints lie about halfway between t
         for ($one = 0; $one < 20; $one++) {
             for ($two = $one + 1; $two < 20; $two++) {
                 $ways = array_map(static fn(int $tenth): array => $sketch->at($one, $two, $one, [10 - $tenth, $tenth, 0]), range(0, 10));
-                $steps = array_map(static fn(array $a, array $b): float => sqrt(array_sum(array_map(static fn(float $p, float $q): float => ($p - $q) ** 2, $a, $b))), array_slice($ways, 0, -1), array_slice($ways, 1));
+                $steps = array_map(
+                    static fn(array $a, array $b): float => sqrt(array_sum(array_map(
+                        static fn(float $p, float $q): float => ($p - $q) ** 2,
+                        $a,
+                        $b,
+                    ))),
+                    array_slice($ways, 0, -1),
+                    array_slice($ways, 1),
+                );
                 if (array_sum($steps) > 5) {
                     $parts[] = array_sum(array_slice($steps, 0, 5)) / array_sum($steps);
                 }

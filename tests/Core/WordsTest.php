@@ -23,15 +23,32 @@ it('says the cause of a colour with its figures', function (array $coats, string
 })->with([
     'the bare body' => [[], 'Nothing lies here: this is the bare body.'],
     'one coat' => [[['White', '#eeeeee', 0.034]], 'Only white lies here; it lets 3 % of the body below through.'],
-    'one that darkens' => [[['Gold', '#d0a030', 0.5], ['Moss', '#706030', 0.38]], 'Moss keeps 38 % of the gold below and greys it by 32 chroma.'],
-    'one that lightens' => [[['Brown', '#402010', 0.5], ['Pearl', '#a09080', 0.6]], 'Pearl keeps 60 % of the brown below and lightens it by 44 L*.'],
+    'one that darkens' => [
+        [['Gold', '#d0a030', 0.5], ['Moss', '#706030', 0.38]],
+        'Moss keeps 38 % of the gold below and greys it by 32 chroma.',
+    ],
+    'one that lightens' => [
+        [['Brown', '#402010', 0.5], ['Pearl', '#a09080', 0.6]],
+        'Pearl keeps 60 % of the brown below and lightens it by 44 L*.',
+    ],
     'one that covers' => [[['Red', '#c02020', 0.5], ['White', '#f0f0f0', 0.05]], 'White covers: only 5 % of what lies below still shows.'],
-    'one that hardly does anything' => [[['Grey', '#808080', 0.5], ['Smoke', '#808080', 0.97]], 'Smoke keeps 97 % of the grey below and hardly changes it.'],
-    'one that leaves what is lowest uncounted' => [[['Violet', '#503080', 0.4], ['Gold', '#d0a030', 0.2], ['Moss', '#706030', 0.38]], 'Moss keeps 38 % of the gold below and greys it by 32 chroma. Violet under it no longer counts.'],
+    'one that hardly does anything' => [
+        [['Grey', '#808080', 0.5], ['Smoke', '#808080', 0.97]],
+        'Smoke keeps 97 % of the grey below and hardly changes it.',
+    ],
+    'one that leaves what is lowest uncounted' => [
+        [['Violet', '#503080', 0.4], ['Gold', '#d0a030', 0.2], ['Moss', '#706030', 0.38]],
+        'Moss keeps 38 % of the gold below and greys it by 32 chroma. Violet under it no longer counts.',
+    ],
 ]);
 
 it('measures around the section from the midline, up and down', function (): void {
-    $body = BodyReader::read(Node::root(['length_mm' => 100, 'exponent' => 2, 'stations' => [[0, 10, 10, 10], [1, 10, 10, 10]], 'marks' => ['gill_u' => 0.25]]));
+    $body = BodyReader::read(Node::root([
+        'length_mm' => 100,
+        'exponent' => 2,
+        'stations' => [[0, 10, 10, 10], [1, 10, 10, 10]],
+        'marks' => ['gill_u' => 0.25],
+    ]));
     // A quarter of a circle of 10 mm is 15.7 mm long: arithmetic.
     expect(Index::arcMm($body, 0.5, 0, 90))->toEqualWithDelta(M_PI * 5, 0.01)
         ->and(Index::arcMm($body, 0.5, 90, 45))->toEqualWithDelta(M_PI * 2.5, 0.01)
@@ -42,14 +59,57 @@ it('measures around the section from the midline, up and down', function (): voi
 it('says how a step is done, as across the bench', function (array $step, string $said): void {
     expect(recipeWith($step)->steps[0]->how())->toBe($said);
 })->with([
-    [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'back'], 'aim_deg' => 0], 'From straight above, nose to tail.'],
-    [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'shoulder'], 'aim_deg' => 35, 'coats' => 2], 'From above, tilted 35° to the side; nose to tail. Keep the same aim on both. Set between the coats.'],
-    [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'flank'], 'aim_deg' => 90], 'Square onto the side, nose to tail.'],
-    [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'belly'], 'aim_deg' => 180], 'From below, nose to tail.'],
-    [['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']], 'Turn it under the brush so that all of it gets the same.'],
+    [
+        [
+            'type' => 'paint',
+            'mix' => [['paint' => 'white']],
+            'technique' => ['name' => 'spray'],
+            'where' => ['zone' => 'back'],
+            'aim_deg' => 0,
+        ],
+        'From straight above, nose to tail.',
+    ],
+    [[
+        'type' => 'paint',
+        'mix' => [['paint' => 'white']],
+        'technique' => ['name' => 'spray'],
+        'where' => ['zone' => 'shoulder'],
+        'aim_deg' => 35,
+        'coats' => 2,
+    ], 'From above, tilted 35° to the side; nose to tail. Keep the same aim on both. Set between the coats.'],
+    [
+        [
+            'type' => 'paint',
+            'mix' => [['paint' => 'white']],
+            'technique' => ['name' => 'spray'],
+            'where' => ['zone' => 'flank'],
+            'aim_deg' => 90,
+        ],
+        'Square onto the side, nose to tail.',
+    ],
+    [
+        [
+            'type' => 'paint',
+            'mix' => [['paint' => 'white']],
+            'technique' => ['name' => 'spray'],
+            'where' => ['zone' => 'belly'],
+            'aim_deg' => 180,
+        ],
+        'From below, nose to tail.',
+    ],
+    [
+        ['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']],
+        'Turn it under the brush so that all of it gets the same.',
+    ],
     [['type' => 'eye', 'diameter_mm' => 5, 'set_with' => 'two dots of glue'], 'Set a 5 mm eye on each side with two dots of glue.'],
-    [['type' => 'eye', 'diameter_mm' => 5.5, 'pupil' => 'slit upright'], 'Set a 5.5 mm eye on each side with tacky glue. Both pupils slit upright.'],
-    [['type' => 'clear', 'clear' => 'two-part epoxy'], 'Long even strokes; cover the eye rims; keep out of joints and line tie. About 10 min to work in.'],
+    [
+        ['type' => 'eye', 'diameter_mm' => 5.5, 'pupil' => 'slit upright'],
+        'Set a 5.5 mm eye on each side with tacky glue. Both pupils slit upright.',
+    ],
+    [[
+        'type' => 'clear',
+        'clear' => 'two-part epoxy',
+    ], 'Long even strokes; cover the eye rims; keep out of joints and line tie. About 10 min to work in.'],
     [['type' => 'clear', 'clear' => 'UV resin'], 'Long even strokes; cover the eye rims; keep out of joints and line tie.'],
     [['type' => 'inspect'], 'Look it over.'],
     [['type' => 'prep', 'task' => 'Wipe it.'], 'Wipe it.'],

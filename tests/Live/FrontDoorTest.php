@@ -21,12 +21,27 @@ it('works behind an HTTPS server under a name of its own', function (): void {
     $server = LiveServer::start(['HAWKBRUSH_HOSTS' => ' Shop.Localhost ']);
     $port = random_int(20000, 40000);
     $config = $server->data.'/Caddyfile';
-    file_put_contents($config, "{\n admin off\n auto_https disable_redirects\n storage file_system {$server->data}/caddy\n skip_install_trust\n}\nhttps://shop.localhost:{$port} {\n tls internal\n reverse_proxy 127.0.0.1:{$server->port}\n}\n");
-    $front = proc_open([(string) caddy(), 'run', '--config', $config, '--adapter', 'caddyfile'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', $server->data.'/caddy.log', 'w']], $pipes, null, ['HOME' => $server->data] + getenv());
+    file_put_contents(
+        $config,
+        "{\n admin off\n auto_https disable_redirects\n storage file_system {$server->data}/caddy\n skip_install_trust\n}\nhttps://shop.localhost:{$port} {\n tls internal\n reverse_proxy 127.0.0.1:{$server->port}\n}\n",
+    );
+    $front = proc_open(
+        [(string) caddy(), 'run', '--config', $config, '--adapter', 'caddyfile'],
+        [1 => ['file', '/dev/null', 'w'], 2 => ['file', $server->data.'/caddy.log', 'w']],
+        $pipes,
+        null,
+        ['HOME' => $server->data] + getenv(),
+    );
     $ask = static function (string $method, string $path, ?string $body = null, array $headers = []) use ($port): array {
         $handle = curl_init("https://shop.localhost:{$port}{$path}");
-        curl_setopt_array($handle, [CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RESOLVE => ["shop.localhost:{$port}:127.0.0.1"], CURLOPT_SSL_VERIFYPEER => false, CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true,
-            CURLOPT_HTTPHEADER => [...$headers, 'X-Hawkbrush: 1', 'Content-Type: application/json']] + ($body === null ? [] : [CURLOPT_POSTFIELDS => $body]));
+        curl_setopt_array($handle, [
+            CURLOPT_CUSTOMREQUEST => $method,
+            CURLOPT_RESOLVE => ["shop.localhost:{$port}:127.0.0.1"],
+            CURLOPT_SSL_VERIFYPEER => false,
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HEADER => true,
+            CURLOPT_HTTPHEADER => [...$headers, 'X-Hawkbrush: 1', 'Content-Type: application/json'],
+        ] + ($body === null ? [] : [CURLOPT_POSTFIELDS => $body]));
         $answer = (string) curl_exec($handle);
 
         return [(int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE), $answer];

@@ -24,9 +24,22 @@ it('brings a database of the first day up to date, so that it takes edits again'
     $this->data = Artisan::firstDay();
     expect(Artisan::run($this->data, ['hawkbrush:ready']))->toBe([0, '']);
     $server = LiveServer::start([], $this->data);
-    $body = $server->ask('POST', '/bodies', ['name' => 'Test 60', 'length_mm' => 60, 'exponent' => 2, 'stations' => [[0, 1, 1, 1], [0.3, 10, 10, 6], [0.7, 7, 7, 4], [1, 1, 1, 1]]])[1];
+    $body = $server->ask(
+        'POST',
+        '/bodies',
+        [
+            'name' => 'Test 60',
+            'length_mm' => 60,
+            'exponent' => 2,
+            'stations' => [[0, 1, 1, 1], [0.3, 10, 10, 6], [0.7, 7, 7, 4], [1, 1, 1, 1]],
+        ],
+    )[1];
     $version = $server->ask('POST', '/patterns', ['name' => 'Ruffe', 'body_id' => $body['id']])[1]['version'];
-    expect($server->ask('POST', "/versions/{$version['id']}/edits", ['revision' => 1, 'change' => ['op' => 'remove', 'step' => $version['steps'][0]['document']['id']]])[0])->toBe(200);
+    expect($server->ask(
+        'POST',
+        "/versions/{$version['id']}/edits",
+        ['revision' => 1, 'change' => ['op' => 'remove', 'step' => $version['steps'][0]['document']['id']]],
+    )[0])->toBe(200);
     $server->remove();
 });
 
@@ -42,7 +55,9 @@ it('is as it was before, or up to date, whenever it is killed on the way', funct
         proc_close($process);
         expect(wrongWith($data))->toBe([])
             ->and(Artisan::run($data, ['hawkbrush:ready']))->toBe([0, ''])
-            ->and(DatabaseFile::check($data.'/hawkbrush.sqlite'))->toHaveCount(count(glob(dirname(__DIR__, 2).'/database/migrations/*.php') ?: []));
+            ->and(DatabaseFile::check($data.'/hawkbrush.sqlite'))->toHaveCount(
+                count(glob(dirname(__DIR__, 2).'/database/migrations/*.php') ?: []),
+            );
         exec('rm -rf '.escapeshellarg($data));
     }
 });
@@ -60,7 +75,10 @@ it('backs up one moment whole while others write', function (): void {
     $this->data = $server->data;
     for ($i = 0; $i < 8; $i++) {
         $backup = Artisan::start($this->data, ['hawkbrush:backup', $this->data."/{$i}.zip"], $pipes);
-        $server->atOnce(array_map(static fn(int $n): array => ['POST', '/paints', ['name' => "Paint {$i}-{$n}", 'kind' => 'opaque', 'hex' => '#404040']], range(1, 8)));
+        $server->atOnce(array_map(
+            static fn(int $n): array => ['POST', '/paints', ['name' => "Paint {$i}-{$n}", 'kind' => 'opaque', 'hex' => '#404040']],
+            range(1, 8),
+        ));
         expect(proc_close($backup))->toBe(0);
         $zip = new ZipArchive();
         $zip->open($this->data."/{$i}.zip");
@@ -116,7 +134,10 @@ it('refuses what is no backup, with the reason, and leaves the data as it is', f
         ->and(glob($this->data.'.restored-*'))->toBe([]);
 })->with([
     'a text' => [fn(string $path) => file_put_contents($path, 'not a backup'), 'is no backup of Hawkbrush'],
-    'half of one' => [fn(string $path) => file_put_contents($path, substr((string) file_get_contents($path), 0, (int) (filesize($path) / 2))), 'is no backup of Hawkbrush, or it is damaged'],
+    'half of one' => [
+        fn(string $path) => file_put_contents($path, substr((string) file_get_contents($path), 0, (int) (filesize($path) / 2))),
+        'is no backup of Hawkbrush, or it is damaged',
+    ],
     'another zip' => [function (string $path): void {
         $zip = new ZipArchive();
         $zip->open($path, ZipArchive::OVERWRITE | ZipArchive::CREATE);
@@ -151,7 +172,10 @@ it('does not start on what it cannot work with, and says why', function (Closure
     [$code, $said] = Artisan::run($this->data, ['hawkbrush:ready']);
     expect($code)->toBe(1)->and($said)->toContain($why);
 })->with([
-    'a damaged database' => [fn(string $data) => file_put_contents($data.'/hawkbrush.sqlite', 'SQLite format 3'.str_repeat("\0x", 3000)), 'bin/restore'],
+    'a damaged database' => [
+        fn(string $data) => file_put_contents($data.'/hawkbrush.sqlite', 'SQLite format 3'.str_repeat("\0x", 3000)),
+        'bin/restore',
+    ],
     'another file in its place' => [fn(string $data) => file_put_contents($data.'/hawkbrush.sqlite', 'hello'), 'is no database'],
     'photographs without a database' => [function (string $data): void {
         unlink($data.'/hawkbrush.sqlite');

@@ -20,7 +20,12 @@ function oldData(string $name): string
 function rowsOf(string $data): array
 {
     $database = Artisan::database($data);
-    $tables = array_column($database->query("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT IN ('migrations', 'cache', 'cache_locks', 'sqlite_sequence')")->fetchAll(), 'name');
+    $tables = array_column(
+        $database->query(
+            "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT IN ('migrations', 'cache', 'cache_locks', 'sqlite_sequence')",
+        )->fetchAll(),
+        'name',
+    );
     $rows = [];
     foreach ($tables as $table) {
         $rows[$table] = $database->query("SELECT * FROM \"{$table}\"")->fetchAll(PDO::FETCH_ASSOC);
@@ -57,7 +62,11 @@ it('comes up with nothing lost, and shows all of it', function (string $name): v
         [, ['patterns' => $patterns]] = $server->ask('GET', '/patterns');
         $version = $patterns[0]['version'];
         expect($server->ask('GET', "/versions/{$version['id']}/texture")[0])->toBe(200)
-            ->and($server->ask('POST', "/versions/{$version['id']}/edits", ['revision' => $version['revision'], 'change' => ['op' => 'add', 'step' => ['type' => 'try']]])[0])->toBe(200);
+            ->and($server->ask(
+                'POST',
+                "/versions/{$version['id']}/edits",
+                ['revision' => $version['revision'], 'change' => ['op' => 'add', 'step' => ['type' => 'try']]],
+            )[0])->toBe(200);
     } finally {
         $server->remove();
     }

@@ -52,7 +52,9 @@ it('measures an ellipsoid of three axes: volume 4/3 pi abc (closed form), area b
         $t = ($i + 0.5) * M_PI / 400;
         for ($j = 0; $j < 400; $j++) {
             $p = ($j + 0.5) * 2 * M_PI / 400;
-            $area += sin($t) * sqrt(($b * $c * cos($t)) ** 2 + ($a * sin($t)) ** 2 * (($c * cos($p)) ** 2 + ($b * sin($p)) ** 2)) * (M_PI / 400) * (2 * M_PI / 400);
+            $area += sin($t) * sqrt(
+                ($b * $c * cos($t)) ** 2 + ($a * sin($t)) ** 2 * (($c * cos($p)) ** 2 + ($b * sin($p)) ** 2),
+            ) * (M_PI / 400) * (2 * M_PI / 400);
         }
     }
     expect(Measure::areaMm2($body))->toEqualWithDelta($area, 0.005 * $area)

@@ -27,7 +27,13 @@ it('evaporates as the handbook’s pool example', function (): void {
         ->and($expected)->toBeBetween(0.25, 0.28);
 });
 
-it('agrees with the handbook’s short form for pools', function (float $waterC, float $waterKpa, float $airC, float $humidity, float $airKpa): void {
+it('agrees with the handbook’s short form for pools', function (
+    float $waterC,
+    float $waterKpa,
+    float $airC,
+    float $humidity,
+    float $airKpa,
+): void {
     // ASHRAE Handbook, HVAC Applications, chapter on natatoriums: w = 4e-5 A (p_w - p_a) kg/s, p in kPa, printed for still
     // indoor air of about 0.1 m/s and 2400 kJ/kg (from memory). Pressures as printed in steam tables (from memory).
     $printed = 4e-5 * ($waterKpa - $airKpa * $humidity / 100);

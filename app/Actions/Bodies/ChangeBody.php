@@ -29,7 +29,11 @@ final readonly class ChangeBody
     public function change(Body $body, Node $form): Body
     {
         $form->only(['revision', 'archived', ...self::KEPT, ...self::FORM]);
-        $measured = array_filter($form->fields(), static fn(string $field): bool => \in_array($field, self::FORM, true), ARRAY_FILTER_USE_KEY);
+        $measured = array_filter(
+            $form->fields(),
+            static fn(string $field): bool => \in_array($field, self::FORM, true),
+            ARRAY_FILTER_USE_KEY,
+        );
         if ($measured !== [] && Version::query()->where('body_id', $body->id)->whereNotNull('painted_at')->exists()) {
             throw Refused::because('Baits were painted on this body, so its measures stay. Keep the new ones as a body of its own.');
         }
@@ -39,7 +43,12 @@ final readonly class ChangeBody
             $body->archived_at = $archived ? now() : null;
         }
         if ($measured !== [] || $form->has('name') || $form->has('material')) {
-            $document = ['name' => $body->name, 'material' => $body->material, ...$body->form, ...array_map(static fn(Node $n): mixed => $n->raw(), $measured)];
+            $document = [
+                'name' => $body->name,
+                'material' => $body->material,
+                ...$body->form,
+                ...array_map(static fn(Node $n): mixed => $n->raw(), $measured),
+            ];
             [$body->form, $body->fingerprint] = $this->save->form(BodyReader::read(Node::root($document)));
         }
         $body->save();
@@ -56,7 +65,12 @@ final readonly class ChangeBody
             'name' => $form->optional('name')?->text(80),
             'material' => $form->optional('material')?->text(40),
             'condition' => $form->optional('condition')?->choice(Condition::names()),
-            'fittings' => $form->has('fittings') ? array_values(array_unique(array_map(static fn(Node $n): string => $n->choice(Fitting::names()), $form->field('fittings')->items(0, 10)))) : null,
+            'fittings' => $form->has('fittings')
+                ? array_values(array_unique(array_map(
+                    static fn(Node $n): string => $n->choice(Fitting::names()),
+                    $form->field('fittings')->items(0, 10),
+                )))
+                : null,
             'weight_g' => $form->optional('weight_g')?->number(0.1, 5000),
             'stock' => $form->optional('stock')?->integer(0, 100_000),
         ], static fn(mixed $value): bool => $value !== null);

@@ -53,7 +53,12 @@ final class KeepLots
         DB::transaction(static function () use ($lot, $number, $rejected, $fault): void {
             $lot = Lot::query()->with(['inspections', 'body'])->findOrFail($lot->id);
             $before = $lot->lookedOver()[$number] ?? null;
-            Inspection::query()->create(['lot_id' => $lot->id, 'number' => $number, 'rejected' => $rejected, 'fault' => $rejected ? $fault : '']);
+            Inspection::query()->create([
+                'lot_id' => $lot->id,
+                'number' => $number,
+                'rejected' => $rejected,
+                'fault' => $rejected ? $fault : '',
+            ]);
             $was = $before !== null && $before->rejected;
             if ($was !== $rejected) {
                 $lot->body->update(['stock' => max(0, $lot->body->stock + ($rejected ? -1 : 1)), 'revision' => $lot->body->revision + 1]);

@@ -41,7 +41,13 @@ final class SaveBody
         [$form, $fingerprint] = $this->form($body);
 
         return Body::query()->where('fingerprint', $fingerprint)->first()
-            ?? Body::query()->create([...$kept, 'name' => $body->name, 'material' => $body->material, 'form' => $form, 'fingerprint' => $fingerprint])->refresh();
+            ?? Body::query()->create([
+                ...$kept,
+                'name' => $body->name,
+                'material' => $body->material,
+                'form' => $form,
+                'fingerprint' => $fingerprint,
+            ])->refresh();
     }
 
     /** @return array{array<string, mixed>, string} what is kept of its form, and the fingerprint of all of it */

@@ -73,6 +73,11 @@ final class TraceBody
         };
         $edge = static fn(string $name): array => array_map($point, $node->field($name)->items(1, 200));
 
-        return ['nose' => $point($node->field('nose')), 'tail' => $point($node->field('tail')), 'upper' => $edge('upper'), 'lower' => $edge('lower')];
+        return [
+            'nose' => $point($node->field('nose')),
+            'tail' => $point($node->field('tail')),
+            'upper' => $edge('upper'),
+            'lower' => $edge('lower'),
+        ];
     }
 }

@@ -46,6 +46,8 @@ final class FindMask
     {
         $wanted = Plate::of('', $technique, $step->choices, $step->seed, $surface);
 
-        return $box->first(static fn(Mask $mask): bool => $mask->technique['name'] === $step->technique->name() && $wanted->servedBy($mask->plate()));
+        return $box->first(
+            static fn(Mask $mask): bool => $mask->technique['name'] === $step->technique->name() && $wanted->servedBy($mask->plate()),
+        );
     }
 }

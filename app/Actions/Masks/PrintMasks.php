@@ -50,9 +50,17 @@ final class PrintMasks
             // The library knows no viewBox: a drawing without a size of its own is drawn to that of its frame.
             $pages .= '<img src="data:image/svg+xml;base64,'.base64_encode(SheetSvg::page($sheet, $page, false)).'">';
         }
-        $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'tempDir' => sys_get_temp_dir(), 'fontCache' => storage_path('framework/cache')]));
+        $pdf = new Dompdf(new Options([
+            'isRemoteEnabled' => false,
+            'isPhpEnabled' => false,
+            'isJavascriptEnabled' => false,
+            'tempDir' => sys_get_temp_dir(),
+            'fontCache' => storage_path('framework/cache'),
+        ]));
         $pdf->setPaper([0, 0, $sheet->widthMm * self::POINTS_PER_MM, $sheet->heightMm * self::POINTS_PER_MM]);
-        $pdf->loadHtml("<style>@page{margin:0}body{margin:0}img{display:block;width:{$sheet->widthMm}mm;height:{$sheet->heightMm}mm;page-break-inside:avoid}</style>{$pages}");
+        $pdf->loadHtml(
+            "<style>@page{margin:0}body{margin:0}img{display:block;width:{$sheet->widthMm}mm;height:{$sheet->heightMm}mm;page-break-inside:avoid}</style>{$pages}",
+        );
         $pdf->render();
 
         return (string) $pdf->output();

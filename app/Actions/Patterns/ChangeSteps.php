@@ -42,7 +42,11 @@ final class ChangeSteps
                     $steps[$at][$field] = $value->raw();
                 }
 
-                return [$steps, "change step {$number}", $change->field('step')->text(40).' '.implode(' ', array_keys($change->field('set')->fields()))];
+                return [
+                    $steps,
+                    "change step {$number}",
+                    $change->field('step')->text(40).' '.implode(' ', array_keys($change->field('set')->fields())),
+                ];
             case 'move':
                 $change->only(['op', 'step', 'to']);
                 $to = $change->field('to')->integer(0, \count($steps) - 1);

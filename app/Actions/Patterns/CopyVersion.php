@@ -34,13 +34,26 @@ final class CopyVersion
      */
     public function fitted(Version $version, array $steps, Body $body, string $note): Version
     {
-        return $this->copy($version, ['number' => $version->number, 'fitted_from_id' => $version->fitted_from_id ?? $version->id, 'steps' => $steps, 'body_id' => $body->id, 'note' => $note]);
+        return $this->copy(
+            $version,
+            [
+                'number' => $version->number,
+                'fitted_from_id' => $version->fitted_from_id ?? $version->id,
+                'steps' => $steps,
+                'body_id' => $body->id,
+                'note' => $note,
+            ],
+        );
     }
 
     /** @param array<string, mixed> $with */
     private function copy(Version $version, array $with): Version
     {
-        $new = Version::query()->create($with + ['pattern_id' => $version->pattern_id, 'body_id' => $version->body_id, 'steps' => $version->steps]);
+        $new = Version::query()->create($with + [
+            'pattern_id' => $version->pattern_id,
+            'body_id' => $version->body_id,
+            'steps' => $version->steps,
+        ]);
         $new->paints()->sync($version->paints()->pluck('paints.id')->all());
 
         return $new->refresh()->load(['pattern', 'body']);

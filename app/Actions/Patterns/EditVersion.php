@@ -27,10 +27,15 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class EditVersion
 {
-    /** The same fields set again within this time belong to the same edit. */
+    /** Setting the same fields again within this time extends the same edit. */
     private const SAME_EDIT_MS = 1500;
 
-    public function __construct(private ReadRecipe $read, private ChangeSteps $steps, private CopyVersion $copy, private SwapPaints $swap) {}
+    public function __construct(
+        private ReadRecipe $read,
+        private ChangeSteps $steps,
+        private CopyVersion $copy,
+        private SwapPaints $swap,
+    ) {}
 
     /**
      * @param string|null $key given by the page: an edit that is known by it was kept already, and is answered so again
@@ -68,7 +73,12 @@ final readonly class EditVersion
                 $body = Named::body($change->field('body_id'));
                 $marks = $change->optional('marks')?->choice(['scale', 'stay']) !== 'stay';
 
-                return [self::prepared(Scaling::fit($this->read->fromVersion($version), $body->core(), $marks), $body, false), 'change the body', '', $body];
+                return [
+                    self::prepared(Scaling::fit($this->read->fromVersion($version), $body->core(), $marks), $body, false),
+                    'change the body',
+                    '',
+                    $body,
+                ];
             case 'prepare':
                 $change->only(['op']);
 
@@ -131,11 +141,23 @@ final readonly class EditVersion
             return;
         }
         if ($version->head === 0 && $version->edits()->doesntExist()) {
-            Edit::query()->create(['version_id' => $version->id, 'seq' => 0, 'label' => 'start', 'body_id' => $version->body_id, 'forth' => [], 'back' => []]);
+            Edit::query()->create([
+                'version_id' => $version->id,
+                'seq' => 0,
+                'label' => 'start',
+                'body_id' => $version->body_id,
+                'forth' => [],
+                'back' => [],
+            ]);
         }
         $version->edits()->where('seq', '>', $version->head)->delete();
         Edit::query()->create([
-            'version_id' => $version->id, 'seq' => $version->head + 1, 'label' => $label, 'touched' => $touched, 'body_id' => $body->id, 'key' => $key,
+            'version_id' => $version->id,
+            'seq' => $version->head + 1,
+            'label' => $label,
+            'touched' => $touched,
+            'body_id' => $body->id,
+            'key' => $key,
             ...self::between($version->steps, $steps),
         ]);
         $this->settle($version, $body, ['steps' => $steps, 'head' => $version->head + 1]);
@@ -196,10 +218,13 @@ final readonly class EditVersion
         return $version;
     }
 
-    /** Whoever edits a painted version has not seen what others made of it meanwhile. */
+    /** Refuses an edit of a painted version when a newer version exists that the editor has not seen. */
     private function refuseOlder(Version $version, mixed $yours): void
     {
-        $newest = Version::query()->with(['pattern', 'body'])->where('pattern_id', $version->pattern_id)->where('number', '>', $version->number)->orderByDesc('number')->first();
+        $newest = Version::query()->with(['pattern', 'body'])->where(
+            'pattern_id',
+            $version->pattern_id,
+        )->where('number', '>', $version->number)->orderByDesc('number')->first();
         if ($newest !== null) {
             throw $this->conflict("Version {$version->number} was painted and never changes, and there is a version {$newest->number} now. Yours was not saved; look at both and do it again.", $newest, $yours);
         }

@@ -7,7 +7,7 @@ namespace App\Actions\Patterns;
 use App\Models\Version;
 use Hawkbrush\Core\Pattern\Recipe;
 
-/** A version as an edit left it, with its recipe. */
+/** A version after an edit, with its recipe. */
 final readonly class Edited
 {
     public function __construct(public Version $version, public Recipe $recipe) {}

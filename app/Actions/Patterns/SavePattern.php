@@ -28,7 +28,11 @@ final readonly class SavePattern
         $body = Named::body($form->field('body_id'));
 
         return DB::transaction(fn(): Pattern => $this->put(
-            $form->field('name')->text(120), $form->optional('species')?->text(60, true) ?? '', $form->optional('water')?->text(60, true) ?? '', '', $body,
+            $form->field('name')->text(120),
+            $form->optional('species')?->text(60, true) ?? '',
+            $form->optional('water')?->text(60, true) ?? '',
+            '',
+            $body,
             $form->optional('prepare')?->boolean() ?? true ? array_map(Steps::write(...), $body->preparation()) : [],
         ));
     }
@@ -58,7 +62,15 @@ final readonly class SavePattern
                 return $step;
             }, array_map(Steps::write(...), $recipe->steps));
 
-            return $this->put($recipe->name, $recipe->species, $recipe->water, $recipe->notes, $this->body->save($recipe->body), $steps, array_values($ids));
+            return $this->put(
+                $recipe->name,
+                $recipe->species,
+                $recipe->water,
+                $recipe->notes,
+                $this->body->save($recipe->body),
+                $steps,
+                array_values($ids),
+            );
         });
     }
 
@@ -66,8 +78,15 @@ final readonly class SavePattern
      * @param list<array<string, mixed>> $steps
      * @param list<string> $paintIds
      */
-    private function put(string $name, string $species, string $water, string $notes, Body $body, array $steps, array $paintIds = []): Pattern
-    {
+    private function put(
+        string $name,
+        string $species,
+        string $water,
+        string $notes,
+        Body $body,
+        array $steps,
+        array $paintIds = [],
+    ): Pattern {
         $pattern = Pattern::query()->create(['name' => $name, 'species' => $species, 'water' => $water, 'notes' => $notes]);
         $version = Version::query()->create(['pattern_id' => $pattern->id, 'number' => 1, 'body_id' => $body->id, 'steps' => $steps]);
         $version->paints()->sync($paintIds);

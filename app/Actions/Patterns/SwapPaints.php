@@ -65,8 +65,20 @@ final readonly class SwapPaints
         return DB::transaction(function () use ($version, $changed, $name): Pattern {
             $from = $version->pattern;
             $steps = array_map(Steps::write(...), $changed->steps);
-            $pattern = Pattern::query()->create(['name' => $name, 'species' => $from->species, 'water' => $from->water, 'notes' => $from->notes, 'parent_id' => $from->id]);
-            $new = Version::query()->create(['pattern_id' => $pattern->id, 'number' => 1, 'body_id' => $version->body_id, 'steps' => $steps, 'note' => "sister of {$from->name}"]);
+            $pattern = Pattern::query()->create([
+                'name' => $name,
+                'species' => $from->species,
+                'water' => $from->water,
+                'notes' => $from->notes,
+                'parent_id' => $from->id,
+            ]);
+            $new = Version::query()->create([
+                'pattern_id' => $pattern->id,
+                'number' => 1,
+                'body_id' => $version->body_id,
+                'steps' => $steps,
+                'note' => "sister of {$from->name}",
+            ]);
             $new->paints()->sync($this->read->paintIds($steps));
 
             return $pattern;

@@ -35,7 +35,10 @@ final class DrawTexture
         $key = 'texture:'.hash('xxh128', serialize([CodeVersion::ofCore(), $document, $finish, $upto, $width, $height]));
 
         return PictureCache::remember($key, static fn(): array => ResultWriter::texture(
-            Texture::draw(Field::painted($recipe, Surface::of($recipe->body, $width, $height), Climate::ordinary(), $upto, Bands::EveryThird), $finish),
+            Texture::draw(
+                Field::painted($recipe, Surface::of($recipe->body, $width, $height), Climate::ordinary(), $upto, Bands::EveryThird),
+                $finish,
+            ),
         ));
     }
 }

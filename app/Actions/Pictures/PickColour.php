@@ -46,7 +46,15 @@ final class PickColour
         }
         $radius = max(1, (int) round(self::RADIUS * max($picture->width, $picture->height)));
 
-        return array_map(static fn(array $spot): Colour => self::mean($image, (int) ($spot[0] * ($picture->width - 1)), (int) ($spot[1] * ($picture->height - 1)), $radius), $spots);
+        return array_map(
+            static fn(array $spot): Colour => self::mean(
+                $image,
+                (int) ($spot[0] * ($picture->width - 1)),
+                (int) ($spot[1] * ($picture->height - 1)),
+                $radius,
+            ),
+            $spots,
+        );
     }
 
     private static function mean(\GdImage $image, int $x, int $y, int $radius): Colour
@@ -56,7 +64,13 @@ final class PickColour
         for ($dy = -$radius; $dy <= $radius; $dy++) {
             for ($dx = -$radius; $dx <= $radius; $dx++) {
                 $at = [$x + $dx, $y + $dy];
-                if ($dx * $dx + $dy * $dy > $radius * $radius || $at[0] < 0 || $at[1] < 0 || $at[0] >= imagesx($image) || $at[1] >= imagesy($image)) {
+                if (
+                    $dx * $dx + $dy * $dy > $radius * $radius
+                    || $at[0] < 0
+                    || $at[1] < 0
+                    || $at[0] >= imagesx($image)
+                    || $at[1] >= imagesy($image)
+                ) {
                     continue;
                 }
                 $rgb = (int) imagecolorat($image, $at[0], $at[1]);

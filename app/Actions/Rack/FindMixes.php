@@ -35,7 +35,12 @@ final readonly class FindMixes
         $form->only(['target', 'over', 'in_stock', 'without', ...SprayedFilm::FIELDS]);
         $film = SprayedFilm::read($form);
         $target = $this->target->colour($form->field('target'));
-        $wanted = new Wanted($target->lab, $this->target->ground($form->optional('over')), $film->coats * $film->coatUm(CorePaint::ORDINARY_SOLIDS), SurfaceFinish::Clear);
+        $wanted = new Wanted(
+            $target->lab,
+            $this->target->ground($form->optional('over')),
+            $film->coats * $film->coatUm(CorePaint::ORDINARY_SOLIDS),
+            SurfaceFinish::Clear,
+        );
         $without = array_map(static fn(Node $id): string => $id->text(40), $form->optional('without')?->items(0, 100) ?? []);
         $paints = self::rack($form->optional('in_stock')?->boolean() ?? true, $without);
         $offers = MixSearch::best($paints, $wanted);
@@ -46,8 +51,14 @@ final readonly class FindMixes
             'looked_at' => \count($paints),
             'whole' => MixSearch::wholly(\count($paints)),
             'offers' => array_map(static fn(Offer $offer): array => [
-                'parts' => self::parts($offer->parts), 'colour' => CoreView::colour($offer->colour), 'near' => $offer->near(), 'delta_e' => round($offer->deltaE, 3),
-                'words' => (new Difference($target->lab, $offer->colour->lab))->words(), 'warning' => (new Mixture($offer->parts))->warning(),
+                'parts' => self::parts($offer->parts),
+                'colour' => CoreView::colour($offer->colour),
+                'near' => $offer->near(),
+                'delta_e' => round($offer->deltaE, 3),
+                'words' => (new Difference(
+                    $target->lab,
+                    $offer->colour->lab,
+                ))->words(), 'warning' => (new Mixture($offer->parts))->warning(),
             ], $offers),
         ];
     }

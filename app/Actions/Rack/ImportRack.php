@@ -29,7 +29,11 @@ final readonly class ImportRack
                 $before = $known?->getRawOriginal();
                 $paint = $this->save->fromBottle($bottle, $known);
                 // A name that stands twice in the table is one bottle: what was there before the first line counts.
-                $did[$paint->id] = ['id' => $paint->id, 'revision' => $paint->revision, 'before' => \array_key_exists($paint->id, $did) ? $did[$paint->id]['before'] : $before];
+                $did[$paint->id] = [
+                    'id' => $paint->id,
+                    'revision' => $paint->revision,
+                    'before' => \array_key_exists($paint->id, $did) ? $did[$paint->id]['before'] : $before,
+                ];
             }
 
             return Import::query()->create(['paints' => array_values($did)]);

@@ -40,12 +40,19 @@ final readonly class LookAtMix
         }
 
         return [
-            'hex' => $paint->hex, 'kind' => $paint->kind->value, 'solids' => round($paint->solids, 4), 'family' => $paint->family, 'from_card' => $paint->fromCard,
+            'hex' => $paint->hex,
+            'kind' => $paint->kind->value,
+            'solids' => round($paint->solids, 4),
+            'family' => $paint->family,
+            'from_card' => $paint->fromCard,
             'warning' => $mix->warning(), 'coat_um' => round($coatUm, 2),
             'over' => array_map(static fn(string $name, Spectrum $ground): array => [
                 'name' => $name,
                 'ground' => CoreView::colour(SurfaceFinish::Clear->colour($ground->values)),
-                'after' => array_map(static fn(int $coats): array => CoreView::colour(self::laid($paint->optics, $ground, $coatUm * $coats)), range(1, $film->coats)),
+                'after' => array_map(
+                    static fn(int $coats): array => CoreView::colour(self::laid($paint->optics, $ground, $coatUm * $coats)),
+                    range(1, $film->coats),
+                ),
             ], array_keys($over), array_values($over)),
         ];
     }

@@ -21,12 +21,12 @@ use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Field;
 
 /**
- * What a colour is asked for by, and what a film lies on: a colour itself, a spot on a photograph ({picture, x, y}), or
+ * A wanted colour or a ground: a colour itself, a spot on a photograph ({picture, x, y}), or
  * a zone of a pattern after a step ({version, upto, zone}).
  */
 final readonly class ReadTarget
 {
-    /** Reflectance of the grounds that are known by name, without their surface. */
+    /** Reflectance of the named grounds, without surface reflection. */
     public const GROUNDS = ['black' => 0.02, 'grey' => 0.3, 'white' => 0.9];
 
     private const COLUMNS = 64;

@@ -52,11 +52,21 @@ final readonly class ReplacePaint
         }
 
         return [
-            'uses' => array_map(static fn(Version $v): array => ['version' => $v->id, 'pattern' => $v->pattern_id, 'name' => $v->pattern->name], $versions),
+            'uses' => array_map(
+                static fn(Version $v): array => ['version' => $v->id, 'pattern' => $v->pattern_id, 'name' => $v->pattern->name],
+                $versions,
+            ),
             'offers' => array_map(static fn(Replacement $one): array => [
                 'parts' => FindMixes::parts($one->for),
                 'delta_e' => round($one->deltaE(), 3),
-                'zones' => array_map(static fn(array $zone): array => ['version' => $versions[$zone[0]]->id, 'zone' => $zone[1], 'delta_e' => round($zone[2], 3)], $one->zones),
+                'zones' => array_map(
+                    static fn(array $zone): array => [
+                        'version' => $versions[$zone[0]]->id,
+                        'zone' => $zone[1],
+                        'delta_e' => round($zone[2], 3),
+                    ],
+                    $one->zones,
+                ),
             ], \array_slice($replacing->rank($candidates), 0, self::MOST_OFFERS)),
         ];
     }

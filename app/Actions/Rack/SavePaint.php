@@ -44,9 +44,21 @@ final readonly class SavePaint
     /** A line of a rack table: the paint that is known by its name is brought up to date, else it is added. */
     public function fromBottle(Bottle $bottle, ?Paint $known): Paint
     {
-        $about = ['finish' => $bottle->finish, 'bottle_ml' => $bottle->bottleMl, 'left_ml' => $bottle->leftMl, 'opened_on' => $bottle->openedOn];
-        $document = Node::root(['name' => $bottle->name, 'kind' => $bottle->kind->value, 'hex' => $bottle->hex, 'family' => $bottle->family, 'solids' => $bottle->solids,
-            'drop_ml' => $bottle->dropMl, 'drying' => $bottle->drying ?? $known->drying ?? 1.0]);
+        $about = [
+            'finish' => $bottle->finish,
+            'bottle_ml' => $bottle->bottleMl,
+            'left_ml' => $bottle->leftMl,
+            'opened_on' => $bottle->openedOn,
+        ];
+        $document = Node::root([
+            'name' => $bottle->name,
+            'kind' => $bottle->kind->value,
+            'hex' => $bottle->hex,
+            'family' => $bottle->family,
+            'solids' => $bottle->solids,
+            'drop_ml' => $bottle->dropMl,
+            'drying' => $bottle->drying ?? $known->drying ?? 1.0,
+        ]);
         if ($known === null) {
             return $this->put($this->read($document, []), $about);
         }
@@ -71,7 +83,15 @@ final readonly class SavePaint
         if ($form->has('opened_on') === false && \array_key_exists('opened_on', (array) $form->raw())) {
             $about['opened_on'] = null;
         }
-        $document = ['name' => $paint->name, 'kind' => $paint->kind, 'hex' => $paint->hex, 'family' => $paint->family, 'solids' => $paint->solids, 'drop_ml' => $paint->drop_ml, 'drying' => $paint->drying];
+        $document = [
+            'name' => $paint->name,
+            'kind' => $paint->kind,
+            'hex' => $paint->hex,
+            'family' => $paint->family,
+            'solids' => $paint->solids,
+            'drop_ml' => $paint->drop_ml,
+            'drying' => $paint->drying,
+        ];
         foreach (self::PAINT as $field) {
             if ($form->has($field)) {
                 $document[$field] = $form->field($field)->raw();
@@ -98,7 +118,8 @@ final readonly class SavePaint
                 $poured = $made * $drops * $part->dropMl / $mix->ml();
                 $bottle = Paint::query()->findOrFail($part->id);
                 if ($poured > $bottle->left_ml + 1e-6) {
-                    throw Refused::at('/made_ml', \sprintf('This takes %.1f ml of %s; only %.1f ml are left.', $poured, $part->name, $bottle->left_ml));
+                    $words = \sprintf('This takes %.1f ml of %s; only %.1f ml are left.', $poured, $part->name, $bottle->left_ml);
+                    throw Refused::at('/made_ml', $words);
                 }
                 if ($poured > 0) {
                     $bottle->update(['left_ml' => $bottle->left_ml - $poured, 'revision' => $bottle->revision + 1]);
@@ -106,21 +127,42 @@ final readonly class SavePaint
                 $recorded[$i] = ['paint' => $part->id, 'name' => $part->name, 'drops' => $drops];
             }
 
-            return $this->put($mix->paint('new', $form->field('name')->text(80)), ['bottle_ml' => max($made, 1.0), 'left_ml' => $made, 'mix' => $recorded]);
+            return $this->put(
+                $mix->paint('new', $form->field('name')->text(80)),
+                ['bottle_ml' => max($made, 1.0), 'left_ml' => $made, 'mix' => $recorded],
+            );
         });
     }
 
     /** A paint that came with a document: the same one if the rack already holds it, else a new, empty bottle. */
     public function fromDocument(CorePaint $paint): Paint
     {
-        return Paint::query()->where('fingerprint', $this->fingerprint($paint))->first() ?? $this->put($paint, ['bottle_ml' => self::BOTTLE_ML, 'left_ml' => 0.0]);
+        return Paint::query()->where('fingerprint', $this->fingerprint($paint))->first() ?? $this->put(
+            $paint,
+            ['bottle_ml' => self::BOTTLE_ML, 'left_ml' => 0.0],
+        );
     }
 
     /** What a card taught. */
     public function teach(Paint $paint, Optics $found): void
     {
         $core = $paint->core();
-        $this->settle($paint, new CorePaint($paint->id, $core->name, $core->kind, $found, $core->hex, $core->solids, $core->dropMl, $core->family, true, $core->drying), []);
+        $this->settle(
+            $paint,
+            new CorePaint(
+                $paint->id,
+                $core->name,
+                $core->kind,
+                $found,
+                $core->hex,
+                $core->solids,
+                $core->dropMl,
+                $core->family,
+                true,
+                $core->drying,
+            ),
+            [],
+        );
     }
 
     /** @param array<string, mixed> $about */
@@ -174,7 +216,10 @@ final readonly class SavePaint
     /** Whether its optics stay: measured, mixed, or guessed from the same swatch and kind. */
     private function keeps(Paint $paint, Node $form): bool
     {
-        return $paint->from_card || $paint->mix !== null || $form->field('kind')->raw() === $paint->kind && $form->field('hex')->raw() === $paint->hex;
+        return $paint->from_card
+            || $paint->mix !== null
+            || $form->field('kind')->raw() === $paint->kind
+            && $form->field('hex')->raw() === $paint->hex;
     }
 
     /** @return array<string, mixed> */
@@ -190,11 +235,28 @@ final readonly class SavePaint
     /** @return array<string, list<float>> */
     private function optics(Optics $optics): array
     {
-        return array_filter(['k' => $optics->k->values, 's' => $optics->s->values, 'glint' => $optics->glint?->values, 'glow' => $optics->glow?->values]);
+        return array_filter([
+            'k' => $optics->k->values,
+            's' => $optics->s->values,
+            'glint' => $optics->glint?->values,
+            'glow' => $optics->glow?->values,
+        ]);
     }
 
     private function fingerprint(CorePaint $paint): string
     {
-        return hash('xxh128', serialize([$paint->name, $paint->kind, $paint->hex, $paint->solids, $paint->dropMl, $paint->family, $paint->fromCard, $this->optics($paint->optics)]));
+        return hash(
+            'xxh128',
+            serialize([
+                $paint->name,
+                $paint->kind,
+                $paint->hex,
+                $paint->solids,
+                $paint->dropMl,
+                $paint->family,
+                $paint->fromCard,
+                $this->optics($paint->optics),
+            ]),
+        );
     }
 }

@@ -30,7 +30,7 @@ final readonly class TeachPaint
 {
     private const COLOURS = ['over_white', 'over_black', 'white', 'black'];
 
-    /** How far below what a matte face throws back a reading may fall. */
+    /** How far a reading may fall below the reflection of a matte surface. */
     private const READING = 0.75;
 
     private const MOST_COATS = 6;
@@ -59,7 +59,9 @@ final readonly class TeachPaint
             $curve = $colour->reflectance();
             // The ends of a curve made from a swatch are guesses; only a measured one is held to it band by band.
             if (($colour->isMeasured() ? min([1.0, ...$curve->values]) : Observer::luminous($curve->values)) < $darkest) {
-                throw $form->field($name)->refuse('No matte face is as dark as this: it always throws back some light. Was the card read under clear?');
+                throw $form->field($name)->refuse(
+                    'No matte face is as dark as this: it always throws back some light. Was the card read under clear?',
+                );
             }
             $read[] = $seen->body($curve);
             $measured[] = $colour->isMeasured();
@@ -78,7 +80,10 @@ final readonly class TeachPaint
             'contrast_ratio' => round($card->contrastRatio, 4),
             'hides_as' => $card->kind->value,
             'thin_coats_assumed' => $card->assumed,
-            'coats' => array_map(fn(int $coats): array => $this->compared($assumed, $found, $coats, $coatUm * $coats), range(1, self::MOST_COATS)),
+            'coats' => array_map(
+                fn(int $coats): array => $this->compared($assumed, $found, $coats, $coatUm * $coats),
+                range(1, self::MOST_COATS),
+            ),
         ]];
     }
 
@@ -91,7 +96,8 @@ final readonly class TeachPaint
             }
             Card::query()->create([
                 'paint_id' => $paint->id, 'readings' => $readings, 'dry_um' => $this->thick($paint, $form),
-                'seen' => $form->optional('seen')?->text() ?? 'matte', 'source' => $form->optional('source')?->choice(self::SOURCES) ?? self::SOURCES[0],
+                'seen' => $form->optional('seen')?->text() ?? 'matte',
+                'source' => $form->optional('source')?->choice(self::SOURCES) ?? self::SOURCES[0],
             ]);
             $this->save->teach($paint, $found);
         });
@@ -105,10 +111,21 @@ final readonly class TeachPaint
         }
         $film = $form->field('film')->only(['wet_um', 'thinning_percent', 'drops', 'area_mm2']);
         $um = $film->has('wet_um')
-            ? CardFilm::fromGauge($film->field('wet_um')->number(0, 2 * self::THICKEST_UM), $paint->solids, ($film->optional('thinning_percent')?->number(0, 95) ?? 0.0) / 100)
-            : CardFilm::fromDrops($film->field('drops')->number(0, 500), $paint->drop_ml, $paint->solids, $film->field('area_mm2')->number(10, 1_000_000));
+            ? CardFilm::fromGauge(
+                $film->field('wet_um')->number(0, 2 * self::THICKEST_UM),
+                $paint->solids,
+                ($film->optional('thinning_percent')?->number(0, 95) ?? 0.0) / 100,
+            )
+            : CardFilm::fromDrops(
+                $film->field('drops')->number(0, 500),
+                $paint->drop_ml,
+                $paint->solids,
+                $film->field('area_mm2')->number(10, 1_000_000),
+            );
 
-        return $um <= self::THICKEST_UM ? $um : throw $film->refuse('This film would be '.round($um).' um thick when dry. Is the area too small, or in other units?');
+        return $um <= self::THICKEST_UM
+            ? $um
+            : throw $film->refuse('This film would be '.round($um).' um thick when dry. Is the area too small, or in other units?');
     }
 
     /** @return array<string, mixed> */
@@ -118,7 +135,11 @@ final readonly class TeachPaint
         foreach (ReadTarget::GROUNDS as $name => $reflectance) {
             $before = $this->seen($assumed, $reflectance, $dryUm);
             $now = $this->seen($found, $reflectance, $dryUm);
-            $over[$name] = ['assumed' => $before->hex(), 'found' => $now->hex(), 'delta_e' => round(DeltaE2000::between($before->lab, $now->lab), 2)];
+            $over[$name] = [
+                'assumed' => $before->hex(),
+                'found' => $now->hex(),
+                'delta_e' => round(DeltaE2000::between($before->lab, $now->lab), 2),
+            ];
         }
 
         return ['coats' => $coats, 'over' => $over];

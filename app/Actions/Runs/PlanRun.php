@@ -78,7 +78,12 @@ final readonly class PlanRun
             $version = $planned->version;
             $recipe = $planned->plan->recipe;
             if ($planned->figures !== [] || $planned->body->id !== $version->body_id) {
-                $version = $this->copy->fitted($version, array_map(Steps::write(...), $recipe->steps), $planned->body, $this->note($planned));
+                $version = $this->copy->fitted(
+                    $version,
+                    array_map(Steps::write(...), $recipe->steps),
+                    $planned->body,
+                    $this->note($planned),
+                );
             }
             $highest = Run::query()->max('number');
 

@@ -45,7 +45,11 @@ final readonly class WorkBench
             }
             $highest = Bait::query()->max('number');
             for ($position = 1; $position <= $run->bait_count; $position++) {
-                Bait::query()->create(['number' => (is_numeric($highest) ? (int) $highest : 0) + $position, 'run_id' => $run->id, 'position' => $position]);
+                Bait::query()->create([
+                    'number' => (is_numeric($highest) ? (int) $highest : 0) + $position,
+                    'run_id' => $run->id,
+                    'position' => $position,
+                ]);
             }
             $body = $version->body;
             $body->update(['stock' => max(0, $body->stock - $run->bait_count), 'revision' => $body->revision + 1]);
@@ -58,7 +62,7 @@ final readonly class WorkBench
     /**
      * Adds events; one that is there already (sent again after lost Wi-Fi) is passed over.
      *
-     * @throws Refused at the event that cannot be
+     * @throws Refused at the event that is invalid
      * @throws NotNow when the run is not at the bench: a finished one takes notes and photographs only
      */
     public function record(Run $run, Node $form): void
@@ -72,7 +76,10 @@ final readonly class WorkBench
             if ($event->bait !== null && $event->bait > $run->bait_count) {
                 throw $node->field('bait')->refuse("This run has {$run->bait_count} baits.");
             }
-            if ($event->type === 'photo' && BenchPhoto::query()->where('run_id', $run->id)->whereKey($event->data['photo_id'])->doesntExist()) {
+            if (
+                $event->type === 'photo'
+                && BenchPhoto::query()->where('run_id', $run->id)->whereKey($event->data['photo_id'])->doesntExist()
+            ) {
                 throw $node->field('data')->field('photo_id')->refuse('There is no such photograph in this run.');
             }
             $read[] = [$event, $node->raw()];
@@ -110,7 +117,11 @@ final readonly class WorkBench
             }
             foreach (Dried::ratios($run->core(), $run->record(), $run->climate()) as $paintId => $ratio) {
                 $paint = Paint::query()->find($paintId);
-                $paint?->update(['drying' => Pace::after($paint->drying, $ratio), 'drying_runs' => $paint->drying_runs + 1, 'revision' => $paint->revision + 1]);
+                $paint?->update([
+                    'drying' => Pace::after($paint->drying, $ratio),
+                    'drying_runs' => $paint->drying_runs + 1,
+                    'revision' => $paint->revision + 1,
+                ]);
             }
             $this->masks->wear($run->core(), $run->bait_count);
             $run->update(['finished_at' => now()]);
@@ -162,7 +173,10 @@ final readonly class WorkBench
         }
         $missing = $run->record()->missing();
         if ($missing !== []) {
-            $names = array_map(static fn(Step $s): string => 'step '.$run->core()->number($s->id).($s->title === '' ? '' : " ({$s->title})"), $missing);
+            $names = array_map(
+                static fn(Step $s): string => 'step '.$run->core()->number($s->id).($s->title === '' ? '' : " ({$s->title})"),
+                $missing,
+            );
             throw Refused::because('Not proven yet: no record of '.implode(', ', $names).'.');
         }
 

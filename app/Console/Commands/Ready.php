@@ -22,7 +22,10 @@ final class Ready extends Command
             $bring->folder(DataFolder::current());
             $cache = config()->string('cache.stores.file.path');
             if (! is_writable($cache)) {
-                fwrite(STDERR, "Pictures cannot be kept in {$cache}: each is computed anew, which takes longer. Give this user the right to write there.\n");
+                fwrite(
+                    STDERR,
+                    "Pictures cannot be kept in {$cache}: each is computed anew, which takes longer. Give this user the right to write there.\n",
+                );
             }
         });
     }

@@ -42,12 +42,19 @@ final class BackupController
             throw new NotFoundHttpException();
         }
 
-        return new BinaryFileResponse($path, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="hawkbrush-'.$id.'"']);
+        return new BinaryFileResponse($path, 200, [
+            'Content-Type' => 'application/zip',
+            'Content-Disposition' => 'attachment; filename="hawkbrush-'.$id.'"',
+        ]);
     }
 
     /** @return array{id: string, made_at: string, bytes: int} */
     private static function view(string $path): array
     {
-        return ['id' => basename($path), 'made_at' => Carbon::createFromTimestamp((int) filemtime($path))->toIso8601ZuluString(), 'bytes' => (int) filesize($path)];
+        return [
+            'id' => basename($path),
+            'made_at' => Carbon::createFromTimestamp((int) filemtime($path))->toIso8601ZuluString(),
+            'bytes' => (int) filesize($path),
+        ];
     }
 }

@@ -20,7 +20,10 @@ final class BaitController
     /** The log: finished baits, the latest first. */
     public function index(): JsonResponse
     {
-        $baits = Bait::query()->with(self::WITH)->whereHas('run', static fn(Builder $q): Builder => $q->whereNotNull('finished_at'))->orderByDesc('number')->get();
+        $baits = Bait::query()->with(self::WITH)->whereHas(
+            'run',
+            static fn(Builder $q): Builder => $q->whereNotNull('finished_at'),
+        )->orderByDesc('number')->get();
 
         return new JsonResponse(['baits' => $baits->map(BaitView::brief(...))->all()]);
     }

@@ -37,6 +37,9 @@ final class ColorimeterController
         $device = $devices->colorimeter ?? throw new DeviceTrouble('No colorimeter is set up. docs/colorimeter.md says how.');
         $curve = $device->read($form->optional('place')?->text(80));
 
-        return new JsonResponse(['reflectance' => ResultWriter::curve($curve), 'colour' => CoreView::colour(Colour::fromReflectance($curve))]);
+        return new JsonResponse([
+            'reflectance' => ResultWriter::curve($curve),
+            'colour' => CoreView::colour(Colour::fromReflectance($curve)),
+        ]);
     }
 }

@@ -66,7 +66,11 @@ final readonly class FitController
     {
         $finish = Drawing::asked(Input::query($request)->only(['look']))->finish;
 
-        return new JsonResponse(['zones' => BesideView::zones(Beside::between($this->read->fromVersion($this->version($id)), $this->read->fromVersion($this->version($other)), $finish))]);
+        return new JsonResponse(['zones' => BesideView::zones(Beside::between(
+            $this->read->fromVersion($this->version($id)),
+            $this->read->fromVersion($this->version($other)),
+            $finish,
+        ))]);
     }
 
     /** Which masks of the box serve this version. */
@@ -82,10 +86,15 @@ final readonly class FitController
     {
         $picture = Drawing::asked(Input::query($request)->only(['upto', 'look', 'v']));
         $recipe = $this->read->fromVersion($this->version($id));
-        $symmetry = Symmetry::compare(Field::painted($recipe, Surface::of($recipe->body), Climate::ordinary(), $picture->upto), $picture->finish);
+        $symmetry = Symmetry::compare(
+            Field::painted($recipe, Surface::of($recipe->body), Climate::ordinary(), $picture->upto),
+            $picture->finish,
+        );
 
         return new JsonResponse([
-            'texture' => ResultWriter::texture($symmetry->texture), 'mean' => round($symmetry->mean, 2), 'most' => round($symmetry->most, 1),
+            'texture' => ResultWriter::texture($symmetry->texture),
+            'mean' => round($symmetry->mean, 2),
+            'most' => round($symmetry->most, 1),
             'tones' => [...Symmetry::TONES, null], 'shares' => array_map(static fn(float $s): float => round($s, 4), $symmetry->shares),
             'steps' => self::oneSided($recipe),
         ]);
@@ -94,7 +103,10 @@ final readonly class FitController
     /** @return list<array<string, mixed>> steps that do not come out alike on both sides, and why */
     private static function oneSided(Recipe $recipe): array
     {
-        $steps = array_values(array_filter($recipe->coats(), static fn(Coat $s): bool => $s->place->side !== null || ! $s->technique->mirrored()));
+        $steps = array_values(array_filter(
+            $recipe->coats(),
+            static fn(Coat $s): bool => $s->place->side !== null || ! $s->technique->mirrored(),
+        ));
 
         return array_map(static fn(Coat $s): array => [
             'step' => $s->id, 'number' => $recipe->number($s->id), 'name' => $recipe->step($s->id)?->label(),

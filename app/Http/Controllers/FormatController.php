@@ -54,12 +54,21 @@ final class FormatController
     {
         $added = \count(array_filter($import->paints, static fn(array $one): bool => $one['before'] === null));
 
-        return ['id' => $import->id, 'added' => $added, 'changed' => \count($import->paints) - $added, 'undone' => $import->undone_at !== null];
+        return [
+            'id' => $import->id,
+            'added' => $added,
+            'changed' => \count($import->paints) - $added,
+            'undone' => $import->undone_at !== null,
+        ];
     }
 
     public function palette(): Response
     {
-        return self::file('rack.gpl', 'text/plain', GimpPalette::write('Rack', array_map(static fn(Bottle $bottle): array => [$bottle->name, $bottle->hex], $this->bottles())));
+        return self::file(
+            'rack.gpl',
+            'text/plain',
+            GimpPalette::write('Rack', array_map(static fn(Bottle $bottle): array => [$bottle->name, $bottle->hex], $this->bottles())),
+        );
     }
 
     /** {text}: the colours of a palette, to be picked from. */
@@ -68,17 +77,26 @@ final class FormatController
         $text = Input::of($request)->only(['text'])->field('text');
         $palette = self::within($text, static fn(string $all): array => GimpPalette::read($all));
 
-        return new JsonResponse(['name' => $palette['name'], 'colours' => array_map(static fn(array $one): array => ['name' => $one[0], 'hex' => $one[1]], $palette['colours'])]);
+        return new JsonResponse([
+            'name' => $palette['name'],
+            'colours' => array_map(static fn(array $one): array => ['name' => $one[0], 'hex' => $one[1]], $palette['colours']),
+        ]);
     }
 
     /** Both halves of the latest card of each measured paint. */
     public function readings(): Response
     {
         $readings = [];
-        $cards = Card::query()->with('paint')->whereRaw('cards.id = (select max(id) from cards latest where latest.paint_id = cards.paint_id)')->get()->sortBy('paint.name');
+        $cards = Card::query()->with('paint')->whereRaw(
+            'cards.id = (select max(id) from cards latest where latest.paint_id = cards.paint_id)',
+        )->get()->sortBy('paint.name');
         foreach ($cards as $card) {
             foreach (['over_white' => 'on white', 'over_black' => 'on black'] as $half => $words) {
-                $readings[] = new Reading("{$card->paint->name}, {$words}", Colour::fromReflectance(Spectrum::of($card->readings[$half])), true);
+                $readings[] = new Reading(
+                    "{$card->paint->name}, {$words}",
+                    Colour::fromReflectance(Spectrum::of($card->readings[$half])),
+                    true,
+                );
             }
         }
 
@@ -93,15 +111,29 @@ final class FormatController
 
         return new JsonResponse(['readings' => array_map(static fn(Reading $one): array => [
             'name' => $one->name, 'spectral' => $one->spectral, 'colour' => CoreView::colour($one->colour),
-            'as' => $one->spectral ? ['reflectance' => ResultWriter::curve($one->colour->reflectance())] : ['lab' => ResultWriter::lab($one->colour->lab)],
+            'as' => $one->spectral
+                ? ['reflectance' => ResultWriter::curve($one->colour->reflectance())]
+                : ['lab' => ResultWriter::lab($one->colour->lab)],
         ], $readings)]);
     }
 
     /** @return list<Bottle> */
     private function bottles(): array
     {
-        return array_values(Paint::query()->whereNull('archived_at')->orderBy('name')->get()->map(static fn(Paint $paint): Bottle => new Bottle(
-            $paint->name, Kind::from($paint->kind), $paint->hex, $paint->family, $paint->finish, $paint->solids, $paint->drop_ml, $paint->bottle_ml, $paint->left_ml, $paint->opened_on, $paint->drying,
+        $paints = Paint::query()->whereNull('archived_at')->orderBy('name')->get();
+
+        return array_values($paints->map(static fn(Paint $paint): Bottle => new Bottle(
+            $paint->name,
+            Kind::from($paint->kind),
+            $paint->hex,
+            $paint->family,
+            $paint->finish,
+            $paint->solids,
+            $paint->drop_ml,
+            $paint->bottle_ml,
+            $paint->left_ml,
+            $paint->opened_on,
+            $paint->drying,
         ))->all());
     }
 
@@ -125,6 +157,9 @@ final class FormatController
 
     private static function file(string $name, string $type, string $text): Response
     {
-        return new Response($text, 200, ['Content-Type' => $type.'; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"{$name}\""]);
+        return new Response($text, 200, [
+            'Content-Type' => $type.'; charset=UTF-8',
+            'Content-Disposition' => "attachment; filename=\"{$name}\"",
+        ]);
     }
 }

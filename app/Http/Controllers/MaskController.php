@@ -52,7 +52,12 @@ final readonly class MaskController
         $read = SvgReader::read(Input::of($request)->only(['svg'])->field('svg')->lines(900_000));
         $shape = $read->shape->centred();
 
-        return new JsonResponse(['outline' => PathText::write($shape), 'width_mm' => round($shape->width(), 2), 'height_mm' => round($shape->height(), 2), 'dropped' => $read->dropped]);
+        return new JsonResponse([
+            'outline' => PathText::write($shape),
+            'width_mm' => round($shape->width(), 2),
+            'height_mm' => round($shape->height(), 2),
+            'dropped' => $read->dropped,
+        ]);
     }
 
     public function svg(Request $request): Response

@@ -37,7 +37,18 @@ final class PaintController
     public function drawdown(Request $request, string $id, TeachPaint $teach): JsonResponse
     {
         $paint = Paint::query()->findOrFail($id);
-        $form = Input::of($request)->only(['revision', 'over_white', 'over_black', 'white', 'black', 'dry_um', 'film', 'seen', 'source', 'keep']);
+        $form = Input::of($request)->only([
+            'revision',
+            'over_white',
+            'over_black',
+            'white',
+            'black',
+            'dry_um',
+            'film',
+            'seen',
+            'source',
+            'keep',
+        ]);
         // Worked out first, without keeping others from writing; held against the revision when it is kept.
         [$found, $meaning] = $teach->look($paint, $form);
         if ($form->optional('keep')?->boolean() ?? false) {
@@ -65,14 +76,24 @@ final class PaintController
         $wanted = $until->has('colour') ? $target->colour($until->field('colour')) : null;
         $coats = $wanted === null
             ? Coats::untilHidden($paint->optics, $ground, $coatUm, SurfaceFinish::Clear, Colour::fromHex($paint->hex)->lab)
-            : Coats::untilColour($paint->optics, $ground, $coatUm, SurfaceFinish::Clear, $wanted->lab, $until->optional('within')?->number(0.1, 50) ?? 2.0);
+            : Coats::untilColour(
+                $paint->optics,
+                $ground,
+                $coatUm,
+                SurfaceFinish::Clear,
+                $wanted->lab,
+                $until->optional('within')?->number(0.1, 50) ?? 2.0,
+            );
 
         return new JsonResponse([
             'coats' => $coats->coats,
             'reason' => $coats->reason,
             'coat_um' => round($coatUm, 2),
             'wanted' => $wanted === null ? null : CoreView::colour($wanted),
-            'after' => array_map(static fn(array $after): array => ['colour' => CoreView::colour($after[0]), 'delta_e' => round($after[1], 2)], $coats->after),
+            'after' => array_map(
+                static fn(array $after): array => ['colour' => CoreView::colour($after[0]), 'delta_e' => round($after[1], 2)],
+                $coats->after,
+            ),
         ]);
     }
 

@@ -40,7 +40,8 @@ final class PatternController
         $form = Input::of($request)->only(['revision', 'name', 'species', 'water', 'notes', 'retired']);
         $retired = $form->optional('retired')?->boolean();
         $find = static fn(): Pattern => self::shelf()->findOrFail($id);
-        Revised::change($form, $find, 'This pattern was changed elsewhere.', PatternView::of(...), static fn(Pattern $pattern): bool => $pattern->update([
+        $elsewhere = 'This pattern was changed elsewhere.';
+        Revised::change($form, $find, $elsewhere, PatternView::of(...), static fn(Pattern $pattern): bool => $pattern->update([
             'name' => $form->optional('name')?->text(120) ?? $pattern->name,
             'species' => $form->optional('species')?->text(60, true) ?? $pattern->species,
             'water' => $form->optional('water')?->text(60, true) ?? $pattern->water,
@@ -85,17 +86,27 @@ final class PatternController
         $pattern = self::shelf()->findOrFail($id);
         $version = $pattern->current->load(['pattern', 'body']);
 
-        return new JsonResponse(['pattern' => PatternView::of($pattern), 'version' => VersionView::of($version, app(ReadRecipe::class)->fromVersion($version))], $status);
+        return new JsonResponse(
+            ['pattern' => PatternView::of($pattern), 'version' => VersionView::of($version, app(ReadRecipe::class)->fromVersion($version))],
+            $status,
+        );
     }
 
     /** @return Builder<Pattern> with what the shelf says of each pattern */
     private static function shelf(): Builder
     {
-        $runs = static fn(): Builder => Run::query()->join('versions', 'versions.id', '=', 'runs.version_id')->whereColumn('versions.pattern_id', 'patterns.id')->whereNotNull('runs.finished_at');
+        $runs = static fn(): Builder => Run::query()->join(
+            'versions',
+            'versions.id',
+            '=',
+            'runs.version_id',
+        )->whereColumn('versions.pattern_id', 'patterns.id')->whereNotNull('runs.finished_at');
 
         return Pattern::query()->with(['current', 'parent', 'proven.body'])->addSelect([
             'last_painted' => $runs()->selectRaw('max(runs.finished_at)'),
-            'proven_baits' => $runs()->whereRaw('versions.id = (select id from versions stamped where stamped.pattern_id = patterns.id and stamped.proven_at is not null order by stamped.proven_at desc, stamped.id desc limit 1)')
+            'proven_baits' => $runs()->whereRaw(
+                'versions.id = (select id from versions stamped where stamped.pattern_id = patterns.id and stamped.proven_at is not null order by stamped.proven_at desc, stamped.id desc limit 1)',
+            )
                 ->selectRaw('coalesce(sum(runs.bait_count), 0)'),
         ]);
     }

@@ -90,7 +90,10 @@ final readonly class PictureController
         $card = CardPhoto::calibrate($white, $black, $trueWhite, $trueBlack);
 
         return new JsonResponse([
-            'white' => $trueWhite->hex(), 'black' => $trueBlack->hex(), 'over_white' => $card->put($overWhite)->hex(), 'over_black' => $card->put($overBlack)->hex(),
+            'white' => $trueWhite->hex(),
+            'black' => $trueBlack->hex(),
+            'over_white' => $card->put($overWhite)->hex(),
+            'over_black' => $card->put($overBlack)->hex(),
         ]);
     }
 

@@ -37,7 +37,12 @@ final class SettingsController
     {
         $climate = Climate::of((float) $values['air_c'], (float) $values['humidity_percent']);
 
-        return new JsonResponse([...$values, 'units' => $this->units($values), 'dew_point_c' => round($climate->dewPointC(), 1), 'clear_coat_ok' => $climate->clearCoatMayGoOn()]);
+        return new JsonResponse([
+            ...$values,
+            'units' => $this->units($values),
+            'dew_point_c' => round($climate->dewPointC(), 1),
+            'clear_coat_ok' => $climate->clearCoatMayGoOn(),
+        ]);
     }
 
     /**

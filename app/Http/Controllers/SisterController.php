@@ -23,7 +23,11 @@ final readonly class SisterController
         $version = $this->find($id);
         $form = Input::of($request)->only(['swaps', 'look']);
 
-        return new JsonResponse($this->swap->preview($version, $this->swap->in($version, $form->field('swaps')), Drawing::asked($form)->finish));
+        return new JsonResponse($this->swap->preview(
+            $version,
+            $this->swap->in($version, $form->field('swaps')),
+            Drawing::asked($form)->finish,
+        ));
     }
 
     /** {name, swaps}: kept as a new pattern that remembers this one. */
@@ -32,7 +36,10 @@ final readonly class SisterController
         $version = $this->find(Pattern::query()->with('current')->findOrFail($id)->current->id);
         $form = Input::of($request)->only(['name', 'swaps']);
 
-        return $patterns->answer($this->swap->sister($version, $this->swap->in($version, $form->field('swaps')), $form->field('name')->text(120))->id, 201);
+        return $patterns->answer(
+            $this->swap->sister($version, $this->swap->in($version, $form->field('swaps')), $form->field('name')->text(120))->id,
+            201,
+        );
     }
 
     private function find(string $id): Version

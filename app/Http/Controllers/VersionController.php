@@ -87,7 +87,15 @@ final readonly class VersionController
         $query = Input::query($request)->only(['u', 'deg', 'upto', 'look']);
         $recipe = $this->read->fromVersion($this->find($id));
         $picture = Drawing::asked($query);
-        $core = CoreSample::at($recipe, Surface::of($recipe->body, 128, 64), Climate::ordinary(), $picture->finish, $query->field('u')->number(0, 1), $query->field('deg')->number(0, 360), $picture->upto);
+        $core = CoreSample::at(
+            $recipe,
+            Surface::of($recipe->body, 128, 64),
+            Climate::ordinary(),
+            $picture->finish,
+            $query->field('u')->number(0, 1),
+            $query->field('deg')->number(0, 360),
+            $picture->upto,
+        );
 
         return new JsonResponse(CoreView::of($core));
     }
@@ -107,7 +115,8 @@ final readonly class VersionController
     /** @return \Generator<CorePaint> what covers and has something in its bottle, read only when it is asked for */
     private static function opaques(): \Generator
     {
-        foreach (Paint::query()->where('kind', Kind::Opaque->value)->whereNull('archived_at')->where('left_ml', '>', 0)->cursor() as $paint) {
+        $covering = Paint::query()->where('kind', Kind::Opaque->value)->whereNull('archived_at')->where('left_ml', '>', 0);
+        foreach ($covering->cursor() as $paint) {
             yield $paint->core();
         }
     }
@@ -127,7 +136,8 @@ final readonly class VersionController
             } catch (\Throwable $e) {
                 // It is saved, whatever becomes of the picture.
                 report($e);
-                $trouble = 'The change is saved. It could not be drawn: '.($e instanceof Refused ? $e->getMessage() : 'what happened stands in storage/logs.');
+                $trouble = 'The change is saved. It could not be drawn: '
+                    .($e instanceof Refused ? $e->getMessage() : 'what happened stands in storage/logs.');
             }
         }
 

@@ -27,9 +27,21 @@ final class VocabularyController
     {
         return new JsonResponse([
             'techniques' => array_map(static fn(Technique $t): array => [
-                'name' => $t->name(), 'label' => $t->label(), 'sprayed' => $t->sprayed(), 'touches' => $t->touches(), 'cut' => $t instanceof Cut, 'random' => ! $t->mirrored(),
+                'name' => $t->name(),
+                'label' => $t->label(),
+                'sprayed' => $t->sprayed(),
+                'touches' => $t->touches(),
+                'cut' => $t instanceof Cut,
+                'random' => ! $t->mirrored(),
                 'settings' => array_map(static fn(Parameter $s): array => [
-                    'name' => $s->name, 'label' => $s->label, 'unit' => $s->unit, 'min' => $s->min, 'max' => $s->max, 'default' => $s->default, 'choices' => $s->choices, 'outline' => $s->outline,
+                    'name' => $s->name,
+                    'label' => $s->label,
+                    'unit' => $s->unit,
+                    'min' => $s->min,
+                    'max' => $s->max,
+                    'default' => $s->default,
+                    'choices' => $s->choices,
+                    'outline' => $s->outline,
                 ], $t->settings()),
             ], Techniques::all()),
             'zones' => Zone::names(),

@@ -35,14 +35,24 @@ final class OnceOnly
                 if ($answer !== null) {
                     return $answer->request === $fingerprint
                         ? JsonResponse::fromJsonString($answer->body, $answer->status)
-                        : Problems::of(422, 'This Idempotency-Key was used for another request.', ['errors' => [['pointer' => '', 'detail' => 'Use a new key.']]], 'key-used');
+                        : Problems::of(
+                            422,
+                            'This Idempotency-Key was used for another request.',
+                            ['errors' => [['pointer' => '', 'detail' => 'Use a new key.']]],
+                            'key-used',
+                        );
                 }
                 /** @var Response $response */
                 $response = $next($request);
                 if (! $response->isSuccessful()) {
                     throw new NothingDone($response);
                 }
-                Answer::query()->create(['key' => $key, 'request' => $fingerprint, 'status' => $response->getStatusCode(), 'body' => (string) $response->getContent()]);
+                Answer::query()->create([
+                    'key' => $key,
+                    'request' => $fingerprint,
+                    'status' => $response->getStatusCode(),
+                    'body' => (string) $response->getContent(),
+                ]);
 
                 return $response;
             });

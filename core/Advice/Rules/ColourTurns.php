@@ -48,7 +48,14 @@ final class ColourTurns implements Rule
             if (min($wanted->chroma(), $comes->chroma()) < self::COLOURFUL || abs($turn) < self::TURNED_DEG) {
                 continue;
             }
-            $coats = $this->coatsToWin($painted, $coat->step->coats, $coat->step->dryUm() / $coat->step->coats, $wanted, $heart[0], $optics);
+            $coats = $this->coatsToWin(
+                $painted,
+                $coat->step->coats,
+                $coat->step->dryUm() / $coat->step->coats,
+                $wanted,
+                $heart[0],
+                $optics,
+            );
             $findings[] = new Finding(
                 $this->name(), Severity::Hint, $coat->step->id,
                 \sprintf('This will read %s than its swatch', $this->word($wanted->hue(), $turn)),

@@ -26,7 +26,12 @@ final class NotHidden implements Rule
     {
         $first = $painted->coats[0] ?? null;
         $optics = $first?->step->optics();
-        if ($first === null || $optics === null || $first->step->mixture->parts[0][0]->kind !== Kind::Opaque || $first->step->dryUm() <= 0) {
+        if (
+            $first === null
+            || $optics === null
+            || $first->step->mixture->parts[0][0]->kind !== Kind::Opaque
+            || $first->step->dryUm() <= 0
+        ) {
             return [];
         }
         $ratio = Hiding::contrastRatio($optics, $first->step->dryUm());

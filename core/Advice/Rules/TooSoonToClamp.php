@@ -46,9 +46,18 @@ final class TooSoonToClamp implements Rule
                 $coat->step->technique->label().' goes on too soon',
                 $safe === null || $touch === null
                     ? \sprintf('Step %d does not dry at all in this air. It would print.', $number)
-                    : \sprintf('Step %d is touch dry after %s; clamping wants %s, %s are planned. It would print or lift.', $number, Minutes::say($touch), Minutes::say($safe), $waited < 1 ? 'no minutes' : Minutes::say($waited)),
+                    : \sprintf(
+                        'Step %d is touch dry after %s; clamping wants %s, %s are planned. It would print or lift.',
+                        $number,
+                        Minutes::say($touch),
+                        Minutes::say($safe),
+                        $waited < 1 ? 'no minutes' : Minutes::say($waited),
+                    ),
                 $minutes === null ? null : Fix::change(\sprintf('Wait %d min', $minutes), $step->id, [
-                    'set' => ['by' => $step->setting->by === SetBy::Wet ? SetBy::Air->value : $step->setting->by->value, 'minutes' => $minutes],
+                    'set' => [
+                        'by' => $step->setting->by === SetBy::Wet ? SetBy::Air->value : $step->setting->by->value,
+                        'minutes' => $minutes,
+                    ],
                 ]),
             );
         }

@@ -34,7 +34,10 @@ final class TooThick implements Rule
             $findings[] = new Finding(
                 $this->name(), Severity::Caution, $step->id, 'Too much paint for one go',
                 \sprintf('%.0f um wet %s creeps; about %.0f um holds. The same film in light coats does not.',
-                    $step->weight->wetUm(), $step->technique->touches() ? 'against a mask' : \sprintf('at %d %% reducer', round($step->thinning * 100)), self::HOLDS_UM),
+                    $step->weight->wetUm(), $step->technique->touches() ? 'against a mask' : \sprintf(
+                        'at %d %% reducer',
+                        round($step->thinning * 100),
+                    ), self::HOLDS_UM),
                 Fix::change('Lay it in light coats', $step->id, [
                     'weight' => Weight::Light->value,
                     'coats' => min(40, (int) round($step->coats * $step->weight->wetUm() / Weight::Light->wetUm())),

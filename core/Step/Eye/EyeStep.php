@@ -53,7 +53,12 @@ final readonly class EyeStep extends WithoutCoat
 
     public function fields(): array
     {
-        return ['diameter_mm' => $this->eye->diameterMm, 'iris' => $this->eye->irisHex, 'pupil' => $this->eye->pupil, 'set_with' => $this->setWith];
+        return [
+            'diameter_mm' => $this->eye->diameterMm,
+            'iris' => $this->eye->irisHex,
+            'pupil' => $this->eye->pupil,
+            'set_with' => $this->setWith,
+        ];
     }
 
     public function name(): string
@@ -63,7 +68,11 @@ final readonly class EyeStep extends WithoutCoat
 
     public function how(): string
     {
-        return \sprintf('Set a %s mm eye on each side with %s.', rtrim(rtrim(\sprintf('%.1f', $this->eye->diameterMm), '0'), '.'), $this->setWith)
+        return \sprintf(
+            'Set a %s mm eye on each side with %s.',
+            rtrim(rtrim(\sprintf('%.1f', $this->eye->diameterMm), '0'), '.'),
+            $this->setWith,
+        )
             .($this->eye->pupil === 'round' ? '' : " Both pupils {$this->eye->pupil}.");
     }
 

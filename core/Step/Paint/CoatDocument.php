@@ -21,7 +21,20 @@ use Hawkbrush\Core\Technique\Techniques;
 /** A coat as it stands in the document of its step. */
 final class CoatDocument
 {
-    public const FIELDS = ['mix', 'technique', 'where', 'aim_deg', 'width_mm', 'coats', 'weight', 'psi', 'thinning_percent', 'strokes', 'set', 'seed'];
+    public const FIELDS = [
+        'mix',
+        'technique',
+        'where',
+        'aim_deg',
+        'width_mm',
+        'coats',
+        'weight',
+        'psi',
+        'thinning_percent',
+        'strokes',
+        'set',
+        'seed',
+    ];
 
     private const MOST_SEED = 2_000_000_000;
 
@@ -113,7 +126,13 @@ final class CoatDocument
     {
         return ($place->zone !== null
             ? ['zone' => $place->zone->value]
-            : ['from_u' => $place->fromU, 'to_u' => $place->toU, 'from_deg' => $place->fromDeg, 'to_deg' => $place->toDeg, 'soft' => $place->soft])
+            : [
+                'from_u' => $place->fromU,
+                'to_u' => $place->toU,
+                'from_deg' => $place->fromDeg,
+                'to_deg' => $place->toDeg,
+                'soft' => $place->soft,
+            ])
             + ($place->side === null ? [] : ['side' => $place->side]);
     }
 

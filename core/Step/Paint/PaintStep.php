@@ -84,10 +84,18 @@ final readonly class PaintStep extends Step
     public function work(Job $job): Work
     {
         $coat = $this->coat;
-        $spread = Spread::over($job->coveredMm2 * $job->baits, $coat->weight->wetUm(), $coat->coats, self::TRANSFER, $coat->mixture->solids(), $coat->thinning);
+        $spread = Spread::over(
+            $job->coveredMm2 * $job->baits,
+            $coat->weight->wetUm(),
+            $coat->coats,
+            self::TRANSFER,
+            $coat->mixture->solids(),
+            $coat->thinning,
+        );
         $setSeconds = $coat->touchDryS($job->climate, $coat->setting->air());
         $heatMin = $coat->setting->by === SetBy::Heat ? max(self::SHORTEST_HEAT_S, (float) $setSeconds) / 60 : 0.0;
-        $aBaitMin = $coat->coats * (2 * $coat->strokes * self::STROKE_MIN + $heatMin) + ($coat->technique->touches() ? self::CLAMP_MASK_MIN : 0.0);
+        $maskMin = $coat->technique->touches() ? self::CLAMP_MASK_MIN : 0.0;
+        $aBaitMin = $coat->coats * (2 * $coat->strokes * self::STROKE_MIN + $heatMin) + $maskMin;
         $waitMin = $coat->setting->minutes * Evaporation::slower($job->climate);
 
         return new Work(

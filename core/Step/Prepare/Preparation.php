@@ -26,21 +26,43 @@ final class Preparation
     public static function steps(Condition $condition, array $fittings): array
     {
         $has = static fn(Fitting $f): bool => \in_array($f, $fittings, true);
-        $steps = [self::step(InspectStep::class, 'Inspect', self::inspect($condition, $fittings), 2, 'Rejects go out before any paint is mixed.')];
+        $steps = [self::step(
+            InspectStep::class,
+            'Inspect',
+            self::inspect($condition, $fittings),
+            2,
+            'Rejects go out before any paint is mixed.',
+        )];
         if ($has(Fitting::Jointed) || $has(Fitting::RemovableBill) || $has(Fitting::RemovableTail)) {
             $apart = $has(Fitting::Jointed) ? 'Take it apart if it comes apart; else keep paint and clear out of the joint. ' : '';
-            $sockets = $has(Fitting::RemovableBill) || $has(Fitting::RemovableTail) ? 'Take out '.self::words([...$has(Fitting::RemovableBill) ? ['the bill'] : [], ...$has(Fitting::RemovableTail) ? ['the tail'] : []]).' and mask the socket with tape: the part must fit again.' : '';
-            $steps[] = self::step(PrepareStep::class, 'Take apart', trim($apart.$sockets), 3, 'Every part moves freely and fits its own body.');
+            $sockets = $has(Fitting::RemovableBill) || $has(Fitting::RemovableTail)
+                ? 'Take out '
+                    .self::words([...$has(Fitting::RemovableBill) ? ['the bill'] : [], ...$has(Fitting::RemovableTail) ? ['the tail'] : []])
+                    .' and mask the socket with tape: the part must fit again.'
+                : '';
+            $steps[] = self::step(
+                PrepareStep::class,
+                'Take apart',
+                trim($apart.$sockets),
+                3,
+                'Every part moves freely and fits its own body.',
+            );
         }
         if ($has(Fitting::Seam)) {
             $steps[] = self::step(PrepareStep::class, 'Seam', 'Sand the seam flat with 400 grit; scrape blobs off and sand the place.', 3, 'No ridge catches a fingernail.');
         }
         array_push($steps, ...self::surface($condition));
-        $mask = [...$has(Fitting::Bill) ? ['the bill with tape'] : [], ...$has(Fitting::FixedEyes) ? ['the eyes with tape cut around them'] : []];
+        $mask = [
+            ...$has(Fitting::Bill) ? ['the bill with tape'] : [],
+            ...$has(Fitting::FixedEyes) ? ['the eyes with tape cut around them'] : [],
+        ];
         if ($mask !== []) {
             $steps[] = self::step(PrepareStep::class, 'Mask', 'Mask '.self::words($mask).'; press the edges down.', 2);
         }
-        $steps[] = $condition === Condition::RawWood || $condition === Condition::SealedWood || $condition === Condition::Resin || $condition === Condition::Repaint
+        $steps[] = $condition === Condition::RawWood
+            || $condition === Condition::SealedWood
+            || $condition === Condition::Resin
+            || $condition === Condition::Repaint
             ? self::step(PrepareStep::class, 'Wipe', 'Wipe the dust off with alcohol and a clean towel; let it dry.', 2)
             : self::step(PrepareStep::class, 'Wipe', 'Wipe with a dry or an alcohol towel; from now on hold it by the clamp.', 1);
 
@@ -71,16 +93,45 @@ final class Preparation
     private static function surface(Condition $condition): array
     {
         return match ($condition) {
-            Condition::Clear => [self::step(PrepareStep::class, 'Scuff', 'Scuff the shine off with 400 grit or a pad, joints and eyes left out.', 4, 'Evenly dull all over.')],
+            Condition::Clear => [self::step(
+                PrepareStep::class,
+                'Scuff',
+                'Scuff the shine off with 400 grit or a pad, joints and eyes left out.',
+                4,
+                'Evenly dull all over.',
+            )],
             Condition::Scuffed, Condition::Mirror => [],
             Condition::RawWood => [
-                self::step(PrepareStep::class, 'Seal', 'Two full coats of five-minute epoxy or another sealer, all over, turning it while it levels.', 12),
+                self::step(
+                    PrepareStep::class,
+                    'Seal',
+                    'Two full coats of five-minute epoxy or another sealer, all over, turning it while it levels.',
+                    12,
+                ),
                 self::step(WaitStep::class, 'Sealer cures', 'Cured through: as its own sheet says.', 720),
-                self::step(PrepareStep::class, 'Sand back', 'Sand back with 400 grit.', 6, 'No shiny hollow is left. On a slick place the first coat is only misted.'),
+                self::step(
+                    PrepareStep::class,
+                    'Sand back',
+                    'Sand back with 400 grit.',
+                    6,
+                    'No shiny hollow is left. On a slick place the first coat is only misted.',
+                ),
             ],
             Condition::SealedWood => [self::step(PrepareStep::class, 'Sand back', 'Sand the sealer back with 400 grit; on a slick place the first coat is only misted.', 6, 'No shiny hollow is left.')],
-            Condition::Resin => [self::step(PrepareStep::class, 'Degrease and scuff', 'Wash the release agent off with alcohol, then scuff with 400 grit.', 6, 'Water runs off in one film, without beads.')],
-            Condition::Repaint => [self::step(PrepareStep::class, 'Sand down', 'Sand the old finish down with 400 grit until nothing lifts at its edges.', 12, 'A fingernail finds no edge.')],
+            Condition::Resin => [self::step(
+                PrepareStep::class,
+                'Degrease and scuff',
+                'Wash the release agent off with alcohol, then scuff with 400 grit.',
+                6,
+                'Water runs off in one film, without beads.',
+            )],
+            Condition::Repaint => [self::step(
+                PrepareStep::class,
+                'Sand down',
+                'Sand the old finish down with 400 grit until nothing lifts at its edges.',
+                12,
+                'A fingernail finds no edge.',
+            )],
         };
     }
 

@@ -46,6 +46,10 @@ final readonly class PrepareStep extends TaskWork
         ];
         $task = mb_strtolower($this->task.' '.$this->title);
 
-        return array_values(array_filter($cautions, static fn(string $pattern): bool => preg_match($pattern, $task) === 1, ARRAY_FILTER_USE_KEY));
+        return array_values(array_filter(
+            $cautions,
+            static fn(string $pattern): bool => preg_match($pattern, $task) === 1,
+            ARRAY_FILTER_USE_KEY,
+        ));
     }
 }

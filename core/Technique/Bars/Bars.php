@@ -59,7 +59,8 @@ final readonly class Bars extends Stencil implements Cut, Indexed
     {
         $first = new Anchor('middle of the first bar', $choices->number('from_u'), 90);
 
-        return $choices->number('count') < 1.5 ? [new Anchor('middle of the bar', ($choices->number('from_u') + $choices->number('to_u')) / 2, 90)]
+        return $choices->number('count') < 1.5
+            ? [new Anchor('middle of the bar', ($choices->number('from_u') + $choices->number('to_u')) / 2, 90)]
             : [$first, new Anchor('middle of the last bar', $choices->number('to_u'), 90)];
     }
 

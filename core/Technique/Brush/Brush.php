@@ -63,7 +63,11 @@ final readonly class Brush extends ByHand implements Sided
         $waves = array_map(static fn(float $x): float => 0.4 * sin(0.35 * $x), $along);
         $crests = array_map(static fn(float $x): float => 0.4 * cos(0.35 * $x), $along);
         // Strokes bend a little.
-        $rows = array_map(static fn(float $x, float $mm): float => 0.06 * sin($x / $wide * 0.5) - ($mm + $top) / $wide, $along, $surface->flankMm);
+        $rows = array_map(
+            static fn(float $x, float $mm): float => 0.06 * sin($x / $wide * 0.5) - ($mm + $top) / $wide,
+            $along,
+            $surface->flankMm,
+        );
         $arc = $surface->arcMm;
         $ofHair = 0.2 * $streaks;
         $full = 1 - $ofHair;

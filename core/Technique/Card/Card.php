@@ -90,7 +90,9 @@ final readonly class Card extends Stencil implements Cut, Indexed
             $last = min($surface->columns - 1, (int) ceil(($at + $width) / $length * $surface->columns));
             for ($column = $first; $column <= $last; $column++) {
                 $back = $surface->u[$column] * $length - $at;
-                $marks[$row * $surface->columns + $column] = $tall * Smooth::step(-0.25, 0.1, $back) * Smooth::step($width, $width * 0.15, $back);
+                $marks[$row * $surface->columns + $column] = $tall
+                    * Smooth::step(-0.25, 0.1, $back)
+                    * Smooth::step($width, $width * 0.15, $back);
             }
         }
 

@@ -53,7 +53,10 @@ final readonly class Circles extends Stencil implements Cut, Indexed
         $row = self::row($choices);
         $first = new Anchor('middle of the first circle', $row[0], $choices->number('deg'));
 
-        return \count($row) === 1 ? [$first] : [$first, new Anchor('middle of the last circle', $row[\count($row) - 1], $choices->number('deg'))];
+        return \count($row) === 1 ? [$first] : [
+            $first,
+            new Anchor('middle of the last circle', $row[\count($row) - 1], $choices->number('deg')),
+        ];
     }
 
     public function cut(Surface $surface, Choices $choices, int $seed): Shape
@@ -80,7 +83,10 @@ final readonly class Circles extends Stencil implements Cut, Indexed
         $from = $choices->number('from_u');
         $long = $choices->number('to_u') - $from;
 
-        return $count < 2 ? [$from + $long / 2] : array_map(static fn(int $i): float => $from + $long * $i / ($count - 1), range(0, $count - 1));
+        return $count < 2 ? [$from + $long / 2] : array_map(
+            static fn(int $i): float => $from + $long * $i / ($count - 1),
+            range(0, $count - 1),
+        );
     }
 
     public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array

@@ -70,7 +70,17 @@ final readonly class Fan extends Stencil implements Cut, Indexed
         }
         $step = $spread / ($rays - 1);
 
-        return Shape::of(array_map(static fn(int $i): array => self::sector($x, $y, self::BRIDGE * $length, $length, $first + $step * ($i - 0.25), $first + $step * ($i + 0.25)), range(0, $rays - 1)));
+        return Shape::of(array_map(
+            static fn(int $i): array => self::sector(
+                $x,
+                $y,
+                self::BRIDGE * $length,
+                $length,
+                $first + $step * ($i - 0.25),
+                $first + $step * ($i + 0.25),
+            ),
+            range(0, $rays - 1),
+        ));
     }
 
     /** @return list<array{float, float}> */
@@ -92,7 +102,12 @@ final readonly class Fan extends Stencil implements Cut, Indexed
         $turn = deg2rad($choices->number('turn_deg'));
         $rays = (int) round($choices->number('rays'));
 
-        return Cells::inBox($surface, $open, [$rootX - $length, $rootY - $length, $rootX + $length, $rootY + $length], static function (float $x, float $y) use ($rootX, $rootY, $length, $half, $turn, $rays): float {
+        return Cells::inBox($surface, $open, [
+            $rootX - $length,
+            $rootY - $length,
+            $rootX + $length,
+            $rootY + $length,
+        ], static function (float $x, float $y) use ($rootX, $rootY, $length, $half, $turn, $rays): float {
             $dx = $x - $rootX;
             $dy = $y - $rootY;
             $away = sqrt($dx * $dx + $dy * $dy);

@@ -61,7 +61,10 @@ final readonly class Line implements Indexed, Technique
 
     public function anchors(Body $body, Choices $choices): array
     {
-        return [new Anchor('start', $choices->number('from_u'), $choices->number('deg')), new Anchor('end', $choices->number('to_u'), $choices->number('deg'))];
+        return [
+            new Anchor('start', $choices->number('from_u'), $choices->number('deg')),
+            new Anchor('end', $choices->number('to_u'), $choices->number('deg')),
+        ];
     }
 
     public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array

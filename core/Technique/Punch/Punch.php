@@ -73,7 +73,11 @@ final readonly class Punch extends Stencil implements Cut, Indexed
             'oval' => Arc::ring(0, 0, 0.5, 0.3),
             'diamond' => [[-0.5, 0.0], [0.0, -0.32], [0.5, 0.0], [0.0, 0.32]],
             'drop' => [[0.5, 0.0], ...Arc::chords([-0.1, 0.28], [-0.1, -0.28], 0.4, 0.285, 0, true, true)],
-            'crescent' => [[0.1, -0.5], ...Arc::chords([0.1, -0.5], [0.1, 0.5], 0.5, 0.5, 0, false, false), ...Arc::chords([0.1, 0.5], [0.1, -0.5], 0.8, 0.8, 0, false, true)],
+            'crescent' => [
+                [0.1, -0.5],
+                ...Arc::chords([0.1, -0.5], [0.1, 0.5], 0.5, 0.5, 0, false, false),
+                ...Arc::chords([0.1, 0.5], [0.1, -0.5], 0.8, 0.8, 0, false, true),
+            ],
             default => Arc::ring(0, 0, 0.5, 0.5),
         }]);
     }

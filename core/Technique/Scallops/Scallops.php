@@ -65,7 +65,10 @@ final readonly class Scallops extends Stencil implements Cut, Indexed
             array_push($edge, ...Arc::chords([$i * $scale, 0.0], [($i + 1) * $scale, 0.0], $scale / 2, $scale / 2, 0, false, ! $bow));
         }
 
-        return Shape::of([[...$edge, [$count * $scale, -2 * $scale], [0.0, -2 * $scale]]])->moved($surface->body->marks->gillU * $surface->body->lengthMm - $scale / 2, 0);
+        return Shape::of([[...$edge, [$count * $scale, -2 * $scale], [0.0, -2 * $scale]]])->moved(
+            $surface->body->marks->gillU * $surface->body->lengthMm - $scale / 2,
+            0,
+        );
     }
 
     public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array

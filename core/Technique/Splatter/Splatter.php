@@ -78,7 +78,11 @@ final readonly class Splatter implements Technique, Thrown
         $chance = new Chance($seed);
         $drop = $choices->number('drop_mm');
         [$length, $top, $reach] = Cells::side($surface);
-        $count = (int) round($choices->number('per_cm2') * $length * $reach / 100 / (1 + ($choices->word('by') === 'stub brush' ? self::COMPANY['stub brush'] : 0)));
+        $count = (int) round(
+            $choices->number('per_cm2') * $length * $reach / 100 / (
+                1 + ($choices->word('by') === 'stub brush' ? self::COMPANY['stub brush'] : 0)
+            ),
+        );
         $marks = new Dabs($surface, $open);
         for ($i = 0; $i < $count; $i++) {
             // Many small drops, few large ones.

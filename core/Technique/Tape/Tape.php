@@ -53,7 +53,11 @@ final readonly class Tape extends Stencil implements Indexed
         $edges = ['edge of the upper tape' => $choices->number('top_deg'), 'edge of the lower tape' => $choices->number('bottom_deg')];
         // At the ridge and at the keel there is no tape.
         $taped = array_filter($edges, static fn(float $deg): bool => $deg > 0 && $deg < 180);
-        $anchors = array_map(static fn(string $what, float $deg): Anchor => new Anchor($what, $middle, $deg), array_keys($taped), array_values($taped));
+        $anchors = array_map(
+            static fn(string $what, float $deg): Anchor => new Anchor($what, $middle, $deg),
+            array_keys($taped),
+            array_values($taped),
+        );
 
         return $anchors === [] ? [new Anchor('middle of the band', $middle, 90)] : $anchors;
     }

@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 
-/** Whether what stands on the page was kept from before, because the server does not answer: since when. */
+/** Since when the page shows kept data because the server does not answer; null while it answers. */
 let since: string | null = null;
 const listeners = new Set<() => void>();
 

@@ -83,7 +83,7 @@ function Figures({ step, settings, figures, onFigures, onClose }: Props) {
       title={step.shown.tries === null ? 'Figures really used' : 'Figures that gave it'}
       action="Keep these"
       opened
-      // A figure that cannot be is left standing and said to be so; nothing is kept until it is put right.
+      // An invalid figure stays and is marked; nothing is saved until it is corrected.
       pending={fields.some((field) => field.error !== undefined)}
       error={null}
       onClose={onClose}

@@ -19,7 +19,7 @@ export interface Marks {
   zones: Record<string, Record<string, number>>;
 }
 
-/** What calipers tell of a body, as it stands in the form. */
+/** The measures of a body as the form has them. */
 export interface Measures {
   length_mm: number;
   exponent: number;

@@ -10,7 +10,7 @@ interface MixForm {
   over?: Ground;
 }
 
-/** How a mix looks, coat by coat; asked again when what stands behind it changes. */
+/** How a mix looks, coat by coat; asked again when the mix changes. */
 export const useMixSeen = (form: MixForm, since: unknown = 0) =>
   useQuery({
     queryKey: ['mix', form, since],

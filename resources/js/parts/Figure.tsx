@@ -20,14 +20,14 @@ const SETTLE_MS = 40;
 
 /** A number that is saved as soon as it stands still. */
 export function Figure({ label, value, min, max, step = 1, decimals = 2, empty, onSave }: Props) {
-  // What is typed stands in the field until it is left and all of it was saved; from then on, the value again.
+  // The field shows what is typed until it is left and everything is saved; then the value again.
   const [draft, setDraft] = useState<string | number | null>(null);
   const typing = useRef(false);
   const flying = useRef(0);
   const due = useRef<{ value: number | null; timer: ReturnType<typeof setTimeout>; save: () => void } | null>(null);
   const sent = useRef<number | null>(null);
 
-  // One that cannot be is left standing, and said to be so once its field is left.
+  // An invalid figure stays in the field and is marked when the field is left.
   const wrong = useRef(false);
   const [told, setTold] = useState(false);
 

@@ -70,7 +70,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
   const upto = step?.document.id ?? null;
   const edits = useEdits(pattern.id, upto, look);
   const [still, setStill] = useState(false);
-  // A version that is only looked at takes no edits; that is said, and how to go on from it.
+  // An older version takes no edits; the notice says so and offers to go on from it.
   const send: typeof edits.send = useCallback(
     (wanted) => {
       if (current) return edits.send(wanted);

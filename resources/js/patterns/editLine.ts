@@ -15,7 +15,7 @@ interface LineState {
   waiting: Waiting[];
   /** Why the line has stopped for now, or what was refused. */
   trouble: string | null;
-  /** It was changed elsewhere: what stands there now. The line waits until it is said what becomes of the edits. */
+  /** The version as changed elsewhere. The line waits until the painter decides about the edits. */
   theirs: Version | null;
 }
 
@@ -65,7 +65,7 @@ export class EditLine {
     return () => this.listeners.delete(listener);
   };
 
-  /** The sheet is open: what an earlier one could not send any more is taken up. What met another's change is asked about. */
+  /** The sheet is open: edits left unsent earlier are taken up; those that clashed are asked about. */
   attach(): void {
     this.open = true;
     const { ask, changes } = takeLeft(`${LEFT}${this.pattern}-`);
@@ -89,7 +89,7 @@ export class EditLine {
     return new Promise((settle) => this.add({ key: newId(), wanted, settle }));
   }
 
-  /** Those that are chosen go on top of what stands there now; the others are left out. */
+  /** Applies the chosen edits to the current version and drops the others. */
   settle(chosen: string[]): void {
     const { theirs, waiting } = this.state;
     if (theirs === null) return;

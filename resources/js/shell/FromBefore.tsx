@@ -1,7 +1,7 @@
 import { useShownFrom } from '../api/shownFrom';
 import { clock, day } from '../units/units';
 
-/** Says that what stands on the page was kept from before. */
+/** Says that the page shows data kept from before. */
 export function FromBefore() {
   const since = useShownFrom();
   if (since === null) return null;

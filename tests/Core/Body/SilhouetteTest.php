@@ -46,7 +46,11 @@ it('says so when nothing stands out', function (): void {
 });
 
 it('takes the outline of an SVG with its edges in order', function (): void {
-    ['outline' => $outline] = SvgOutline::read('<svg xmlns="http://www.w3.org/2000/svg" width="80mm" height="20mm" viewBox="0 0 80 20"><path d="M0 10L40 0L80 10L40 20Z"/></svg>');
+    ['outline' => $outline] = SvgOutline::read(
+        '<svg xmlns="http://www.w3.org/2000/svg" width="80mm" height="20mm" viewBox="0 0 80 20"><path d="M0 10L40 0L80 10L40 20Z"/></svg>',
+    );
     expect($outline['nose'])->toEqualWithDelta([0.0, 10.0], 1e-3)->and($outline['tail'])->toEqualWithDelta([80.0, 10.0], 1e-3)
-        ->and($outline['upper'][6][0])->toEqualWithDelta(40, 1e-6)->and($outline['upper'][6][1])->toEqualWithDelta(0, 1e-6)->and($outline['lower'][6][1])->toEqualWithDelta(20, 1e-6);
+        ->and($outline['upper'][6][0])->toEqualWithDelta(40, 1e-6)
+            ->and($outline['upper'][6][1])->toEqualWithDelta(0, 1e-6)
+            ->and($outline['lower'][6][1])->toEqualWithDelta(20, 1e-6);
 });

@@ -47,7 +47,10 @@ it('takes the defaults that its schema names', function (string $class): void {
 })->with('kinds of steps');
 
 it('takes what its schema allows and refuses what it does not', function (string $class): void {
-    $atBounds = array_merge(...array_map(static fn(array $one): array => [$one[0] - 0.5, $one[0], $one[1], $one[1] + 0.5, $one[1] + 1], array_values(Bounds::OF)));
+    $atBounds = array_merge(...array_map(
+        static fn(array $one): array => [$one[0] - 0.5, $one[0], $one[1], $one[1] + 0.5, $one[1] + 1],
+        array_values(Bounds::OF),
+    ));
     foreach (array_keys((array) StepDocuments::schemas()[$class::kind()]->properties) as $field) {
         foreach ([-1, 0.25, 1e300, 'none', '', str_repeat('x', 501), [], ['a'], true, ...$atBounds] as $value) {
             $document = [$field => $value] + StepDocuments::full()[$class::kind()];
@@ -68,7 +71,10 @@ it('takes what its schema allows and refuses what it does not', function (string
 })->with('kinds of steps');
 
 it('refuses a field that is of another kind', function (string $class): void {
-    expect(fn(): Step => StepDocuments::read(['of_no_kind' => 1] + StepDocuments::full()[$class::kind()]))->toThrow(Refused::class, '“of_no_kind” is not known here');
+    expect(fn(): Step => StepDocuments::read(['of_no_kind' => 1] + StepDocuments::full()[$class::kind()]))->toThrow(
+        Refused::class,
+        '“of_no_kind” is not known here',
+    );
 })->with('kinds of steps');
 
 it('has words for the ladder and the bench, and keeps its fields on another body', function (string $class): void {

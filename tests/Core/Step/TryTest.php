@@ -15,7 +15,14 @@ use Hawkbrush\Core\Step\Steps;
 /** A base, a try, a coat through mesh, another coat. */
 function recipeWithTry(array $try = [], array $mesh = []): Recipe
 {
-    $coat = ['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'flank'], 'psi' => 15, 'thinning_percent' => 20];
+    $coat = [
+        'type' => 'paint',
+        'mix' => [['paint' => 'white']],
+        'technique' => ['name' => 'spray'],
+        'where' => ['zone' => 'flank'],
+        'psi' => 15,
+        'thinning_percent' => 20,
+    ];
 
     return recipeWith(
         ['id' => 'base'] + $coat,
@@ -28,7 +35,14 @@ function recipeWithTry(array $try = [], array $mesh = []): Recipe
 /** @param array<string, float|int> $data */
 function found(string $step, array $data, int $number = 1): BenchEvent
 {
-    return BenchEvent::read(Node::root(['id' => 'event-000'.$number, 'type' => 'figures', 'step' => $step, 'bait' => null, 'at' => '2026-11-25T10:00:00Z', 'data' => $data]));
+    return BenchEvent::read(Node::root([
+        'id' => 'event-000'.$number,
+        'type' => 'figures',
+        'step' => $step,
+        'bait' => null,
+        'at' => '2026-11-25T10:00:00Z',
+        'data' => $data,
+    ]));
 }
 
 it('tries the next coat that is enabled, and there is one only for a try', function (): void {
@@ -40,13 +54,19 @@ it('tries the next coat that is enabled, and there is one only for a try', funct
 
 it('hands what was found on to the coat, which can still be found otherwise', function (): void {
     $recipe = recipeWithTry();
-    $used = static fn(BenchEvent ...$events): array => array_column(array_map(Steps::write(...), Used::recipe($recipe, Record::fold($recipe, 2, $events))->steps), null, 'id');
+    $used = static fn(BenchEvent ...$events): array => array_column(
+        array_map(Steps::write(...), Used::recipe($recipe, Record::fold($recipe, 2, $events))->steps),
+        null,
+        'id',
+    );
     $after = $used(found('card', ['psi' => 8, 'thinning_percent' => 60]));
     expect($after['card']['psi'])->toBe(8.0)->and($after['card']['thinning_percent'])->toBe(60.0)
         ->and($after['scales']['psi'])->toBe(8.0)->and($after['scales']['thinning_percent'])->toBe(60.0)
         ->and($after['base']['psi'])->toBe(15.0)->and($after['last']['psi'])->toBe(15.0);
     $later = $used(found('card', ['psi' => 8, 'thinning_percent' => 60]), found('scales', ['psi' => 9], 2));
-    expect($later['scales']['psi'])->toBe(9.0)->and($later['scales']['thinning_percent'])->toBe(60.0)->and($later['card']['psi'])->toBe(8.0);
+    expect($later['scales']['psi'])->toBe(9.0)
+        ->and($later['scales']['thinning_percent'])->toBe(60.0)
+        ->and($later['card']['psi'])->toBe(8.0);
 });
 
 it('takes two minutes for all baits, lays nothing and takes no paint of its own', function (): void {
@@ -69,6 +89,10 @@ it('says what it is sprayed on and what to look for', function (array $try, stri
     expect($step->label())->toBe($name)->and($step->how())->toContain($how);
 })->with([
     [[], 'Try it on a card', 'an even mist'],
-    [['ground' => 'glove', 'look_for' => 'no spider legs.'], 'Try it on a glove', 'on a glove, well away from the bait. Look for: no spider legs. Change'],
+    [
+        ['ground' => 'glove', 'look_for' => 'no spider legs.'],
+        'Try it on a glove',
+        'on a glove, well away from the bait. Look for: no spider legs. Change',
+    ],
     [['ground' => 'paper', 'title' => 'First the paper'], 'First the paper', 'on paper'],
 ]);
