@@ -365,3 +365,17 @@ test('an own range moves what is covered', async ({ page }) => {
   await h.saved();
   expect((await h.still()) === before).toBe(true);
 });
+
+test('shows the keys of a page under a question mark', async ({ page }) => {
+  await openSheet(page, 'rudd');
+  await page.locator('body').press('?');
+  const keys = page.getByRole('dialog', { name: 'Keys' });
+  await expect(keys).toContainText('undo');
+  await expect(keys).toContainText('duplicate it');
+  await page.keyboard.press('Escape');
+  await expect(keys).toBeHidden();
+  // In a field it is a letter.
+  await page.getByRole('button', { name: /^Edit step/ }).click();
+  await hands(page).form.getByLabel('Called').press('?');
+  await expect(keys).toBeHidden();
+});

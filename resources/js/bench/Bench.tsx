@@ -8,6 +8,7 @@ import { useShownFrom } from '../api/shownFrom';
 import type { Run, Settings, Step } from '../api/types';
 import './bench.css';
 import { keepRun } from '../offline/keepRun';
+import { useKeys } from '../parts/keys';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
 import { BaitPicture } from '../stage/BaitPicture';
@@ -132,31 +133,22 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       });
   }, [steps, run.baits, record.done, add]);
 
-  useEffect(() => {
-    const keys = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      // A key that is held goes on sending itself; it was pressed once.
-      if (event.repeat) {
-        if (!target.matches('input, textarea, select')) event.preventDefault();
-        return;
-      }
-      if (slip !== null || event.ctrlKey || event.metaKey || event.altKey || target.matches('input, textarea, select'))
-        return;
+  const figures = step?.shown.figures ?? [];
+  useKeys(
+    'Bench',
+    [
       // Space on a button that has the focus presses that button.
-      if (event.key === ' ' && !target.matches('button, a')) next();
-      else if (event.key.toLowerCase() === 'b') back();
-      else if (event.key.toLowerCase() === 't') timer();
-      else if (event.key.toLowerCase() === 'n') setSlip('note');
-      else if (event.key.toLowerCase() === 'f' && (step?.shown.figures.length ?? 0) > 0) setSlip('figures');
-      else if (event.key.toLowerCase() === 'p') photo.current?.click();
-      else if (event.key.toLowerCase() === 'l' && worked.includes('left')) tick('left');
-      else if (event.key.toLowerCase() === 'r' && worked.includes('right')) tick('right');
-      else return;
-      event.preventDefault();
-    };
-    window.addEventListener('keydown', keys);
-    return () => window.removeEventListener('keydown', keys);
-  });
+      { keys: 'space', does: 'done, on to the next', run: (e) => onButton(e) || next() },
+      ...(worked.includes('left') ? [{ keys: 'L', does: 'left side done', run: () => tick('left') }] : []),
+      ...(worked.includes('right') ? [{ keys: 'R', does: 'right side done', run: () => tick('right') }] : []),
+      { keys: 'B', does: 'back: open the last again', run: back },
+      { keys: 'T', does: 'start the timer', run: timer },
+      { keys: 'N', does: 'take a note', run: () => setSlip('note') },
+      { keys: 'P', does: 'take a photograph', run: () => photo.current?.click() },
+      ...(figures.length > 0 ? [{ keys: 'F', does: 'say other figures', run: () => setSlip('figures') }] : []),
+    ],
+    slip === null,
+  );
 
   const finish = useMutation({
     mutationFn: () => ask(api.POST('/runs/{id}/finish', { params: { path: { id: run.id } } })),
@@ -313,7 +305,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           <button type="button" onClick={() => photo.current?.click()}>
             Photo <kbd>P</kbd>
           </button>
-          <button type="button" onClick={() => setSlip('figures')} disabled={step.shown.figures.length === 0}>
+          <button type="button" onClick={() => setSlip('figures')} disabled={figures.length === 0}>
             {step.shown.tries === null ? 'Used other figures' : 'Found other figures'} <kbd>F</kbd>
           </button>
           <span className="dim">
@@ -346,6 +338,12 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       />
     </div>
   );
+}
+
+function onButton({ target }: KeyboardEvent): boolean {
+  const button = target instanceof HTMLElement && target.matches('button, a');
+  if (button) target.click();
+  return button;
 }
 
 /** Two presses so close are one. */

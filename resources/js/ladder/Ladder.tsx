@@ -12,11 +12,22 @@ import { Anchor, NativeSelect } from '@mantine/core';
 import { Fragment, type KeyboardEvent, useEffect, useRef } from 'react';
 import type { Advice, Settings, Version } from '../api/types';
 import './ladder.css';
+import { useKeys } from '../parts/keys';
 import type { Kind } from '../steps/face';
 import { KIND_NAMES, KINDS } from '../steps/kinds';
 import { minutes } from '../units/units';
 import { Rung, SetMark } from './Rung';
 import '../parts/controls';
+
+/** Handled where they are pressed: on a rung. */
+const LADDER_KEYS = [
+  { keys: '←+→', does: 'walk the ladder' },
+  { keys: 'alt+←+→', does: 'move the step' },
+  { keys: 'Enter', does: 'edit the step' },
+  { keys: 'D', does: 'duplicate it' },
+  { keys: 'O', does: 'switch it on or off' },
+  { keys: 'Delete', does: 'remove it' },
+];
 
 interface Props {
   version: Version;
@@ -59,6 +70,8 @@ export function Ladder(props: Props) {
         steps.findIndex((s) => s.document.id === over.id),
       );
   };
+
+  useKeys('Ladder, with a step focused', LADDER_KEYS);
 
   const keys = (event: KeyboardEvent) => {
     const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;

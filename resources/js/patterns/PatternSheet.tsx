@@ -1,4 +1,4 @@
-import { lazy, useCallback, useEffect, useState } from 'react';
+import { lazy, useCallback, useState } from 'react';
 import { useParams } from 'react-router';
 import {
   useAdvice,
@@ -16,6 +16,7 @@ import { AdvicePanel } from '../advice/AdvicePanel';
 import { CorePanel } from '../core-sample/CorePanel';
 import { Ladder } from '../ladder/Ladder';
 import { StepForm } from '../ladder/StepForm';
+import { useKeys } from '../parts/keys';
 import { Notices, offerUndo } from '../parts/Notices';
 import { Failed } from '../shell/Lost';
 import { Waiting } from '../shell/Shell';
@@ -122,16 +123,10 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
     offerUndo('removed', `${name} removed.`, () => void send('undo').then(() => setChosenId(stepId)));
   };
 
-  useEffect(() => {
-    const keys = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea, select');
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || typing) return;
-      event.preventDefault();
-      void send(event.shiftKey ? 'redo' : 'undo');
-    };
-    window.addEventListener('keydown', keys);
-    return () => window.removeEventListener('keydown', keys);
-  }, [send]);
+  useKeys('Pattern sheet', [
+    { keys: 'mod+Z', does: 'undo', run: () => void send('undo') },
+    { keys: 'mod+shift+Z', does: 'redo', run: () => void send('redo') },
+  ]);
 
   return (
     <div className="sheet" data-revision={version.revision} data-busy={edits.busy}>

@@ -5,6 +5,7 @@ import { FromBefore } from './FromBefore';
 import { LeaveGuard } from './LeaveGuard';
 import { RoomAndUnits } from './RoomAndUnits';
 
+const KeyOverview = lazy(async () => ({ default: (await import('./KeyOverview')).KeyOverview }));
 const BoxNotice = lazy(async () => ({ default: (await import('../box/BoxNotice')).BoxNotice }));
 
 const PLACES = [
@@ -39,6 +40,7 @@ export function Shell() {
       <FromBefore />
       <Suspense>
         <BoxNotice />
+        <KeyOverview />
       </Suspense>
       <LeaveGuard />
       <main id="main" className="shell-main">
