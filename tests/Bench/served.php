@@ -27,7 +27,7 @@ $edits = static function (array $version, int $changed, int $times) use ($api): 
     });
 };
 $pattern = array_values(array_filter(call('GET', "{$api}/patterns")['patterns'], static fn(array $p): bool => $p['species'] === 'rudd'))[0];
-$rudd = $edits(call('GET', "{$api}/versions/{$pattern['version']['id']}"), 3, 40);
+$rudd = $edits(call('GET', "{$api}/versions/{$pattern['version']['id']}"), 4, 40);
 $figures['edit_to_stage_ms'] = at($rudd, 0.5);
 $figures['edit_to_stage_p95_ms'] = at($rudd, 0.95);
 // And the same on a pattern of every technique.

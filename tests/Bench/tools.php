@@ -18,7 +18,12 @@ function call(string $method, string $url, ?array $body = null): array
             : (string) json_encode($body), 'ignore_errors' => true,
     ]]);
 
-    return json_decode((string) file_get_contents($url, false, $context), true, 512, JSON_THROW_ON_ERROR);
+    $answer = json_decode((string) file_get_contents($url, false, $context), true, 512, JSON_THROW_ON_ERROR);
+    if (str_starts_with((string) ($answer['type'] ?? ''), 'urn:hawkbrush:problem:')) {
+        throw new RuntimeException("{$method} {$url}: {$answer['detail']}");
+    }
+
+    return $answer;
 }
 
 /** @return list<float> sorted milliseconds */
