@@ -14,8 +14,9 @@ import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Problem } from './api/client';
 import { watchLeaving } from './api/leaving';
 import { watchSleep } from './api/serverClock';
+import { Waiting } from './parts/Waiting';
 import { Lost } from './shell/Lost';
-import { Shell, Waiting } from './shell/Shell';
+import { Shell } from './shell/Shell';
 import { theme } from './theme';
 
 const queries = new QueryClient({

@@ -1,8 +1,8 @@
 import { Button } from '@mantine/core';
 import { Link, Navigate } from 'react-router';
 import { useRuns } from '../api/queries';
-import { Failed } from '../shell/Lost';
-import { Waiting } from '../shell/Shell';
+import { Failed } from '../parts/Failed';
+import { Waiting } from '../parts/Waiting';
 
 /** Leads to the run on the clamps; asks which when there are several. */
 export function BenchDoor() {

@@ -2,8 +2,8 @@ import { NumberInput, Textarea } from '@mantine/core';
 import { useState } from 'react';
 import { useVocabulary } from '../api/queries';
 import type { Settings, Step } from '../api/types';
+import { AskForm } from '../parts/AskForm';
 import { within, wrong } from '../parts/bounds';
-import { AskForm } from '../shell/AskForm';
 import { pressure } from '../units/units';
 import '../parts/controls';
 

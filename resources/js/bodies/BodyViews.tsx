@@ -1,6 +1,6 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
 import type { BodyLook, BodyShape } from '../api/types';
-import { Strip } from '../shell/Strip';
+import { Strip } from '../parts/Strip';
 import { BaitPicture } from '../stage/BaitPicture';
 import { BENCH_LAMP } from '../stage/lamp';
 import { useSize } from '../stage/useSize';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { api, ask, words } from '../api/client';
 import type { BodyPage } from '../api/types';
 import { useOnce } from '../api/useOnce';
-import { AskForm, Line } from '../shell/AskForm';
+import { AskForm, Line } from '../parts/AskForm';
 import { day } from '../units/units';
 import '../parts/controls';
 

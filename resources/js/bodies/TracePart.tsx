@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
 import type { Outline } from '../api/types';
-import { FilePick } from '../shell/FilePick';
+import { FilePick } from '../parts/FilePick';
 import type { Station } from './measured';
 import { TracePicture } from './TracePicture';
 

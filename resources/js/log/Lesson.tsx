@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, Problem, words } from '../api/client';
 import type { Bait } from '../api/types';
-import { useUnsaved } from '../shell/unsaved';
+import { useUnsaved } from '../parts/unsaved';
 
 /** What to keep and what to change. One written elsewhere meanwhile is shown beside it; neither is lost. */
 export function Lesson({ bait, onKept }: { bait: Bait; onKept: (saved: Bait) => void }) {

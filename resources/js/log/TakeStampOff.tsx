@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask } from '../api/client';
 import type { Bait } from '../api/types';
-import { AskForm, Line } from '../shell/AskForm';
+import { AskForm, Line } from '../parts/AskForm';
 
 interface Props {
   bait: Bait;

@@ -5,7 +5,7 @@ import { api, ask, words } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import type { Body, PaintStep, Settings } from '../api/types';
 import { useOnce } from '../api/useOnce';
-import { AskForm, Line } from '../shell/AskForm';
+import { AskForm, Line } from '../parts/AskForm';
 import { PlatePicture } from './PlatePicture';
 import { TechniqueSettings } from './TechniqueSettings';
 import '../parts/controls';

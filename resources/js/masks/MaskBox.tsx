@@ -4,7 +4,7 @@ import { useId, useState } from 'react';
 import { api, ask, words } from '../api/client';
 import { useBodies, useMasks, useSettings } from '../api/queries';
 import type { Mask, Settings } from '../api/types';
-import { Waiting } from '../shell/Shell';
+import { Waiting } from '../parts/Waiting';
 import { length } from '../units/units';
 import { MakeMask } from './MakeMask';
 import './masks.css';

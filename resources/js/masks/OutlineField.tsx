@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { api, ask, words } from '../api/client';
-import { FilePick } from '../shell/FilePick';
+import { FilePick } from '../parts/FilePick';
 
 interface Props {
   label: string;

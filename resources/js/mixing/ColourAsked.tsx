@@ -4,7 +4,7 @@ import { type PointerEvent, useState } from 'react';
 import { api, ask, words } from '../api/client';
 import { usePatterns } from '../api/queries';
 import type { ColourGiven, Ground } from '../api/types';
-import { FilePick } from '../shell/FilePick';
+import { FilePick } from '../parts/FilePick';
 import { GroundAsked } from './GroundAsked';
 import '../parts/controls';
 

@@ -2,7 +2,7 @@ import { Anchor, NativeSelect } from '@mantine/core';
 import type { ReactNode } from 'react';
 import { useVocabulary } from '../api/queries';
 import type { Ground, MixPart, Paint } from '../api/types';
-import { Chip } from '../stores/Chip';
+import { Chip } from '../parts/Chip';
 import { counted } from '../units/units';
 import { GroundAsked } from './GroundAsked';
 import type { Sprayed } from './Mixing';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { usePaints } from '../api/queries';
 import type { Ground, MixPart } from '../api/types';
-import { Waiting } from '../shell/Shell';
+import { Waiting } from '../parts/Waiting';
 import { CupForm } from './CupForm';
 import { Films } from './Films';
 import { MixSearch } from './MixSearch';

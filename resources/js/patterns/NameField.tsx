@@ -2,8 +2,8 @@ import { Anchor } from '@mantine/core';
 import { useState } from 'react';
 import { words } from '../api/client';
 import type { Sheet } from '../api/types';
+import { useUnsaved } from '../parts/unsaved';
 import { useLastWord } from '../parts/useLastWord';
-import { useUnsaved } from '../shell/unsaved';
 import { usePatternChange } from './usePatternChange';
 
 /** The name of the pattern, saved when the field is left; one that could not be kept stands there and says so. */

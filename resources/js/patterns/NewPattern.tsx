@@ -5,8 +5,8 @@ import { useNavigate } from 'react-router';
 import { api, ask, Problem, words } from '../api/client';
 import type { Body, Sheet } from '../api/types';
 import { useOnce } from '../api/useOnce';
-import { AskForm, Line } from '../shell/AskForm';
-import { FilePick } from '../shell/FilePick';
+import { AskForm, Line } from '../parts/AskForm';
+import { FilePick } from '../parts/FilePick';
 import '../parts/controls';
 
 interface Props {

@@ -2,8 +2,8 @@ import { Anchor, Button } from '@mantine/core';
 import { useRef, useState } from 'react';
 import { words } from '../api/client';
 import type { Sheet } from '../api/types';
+import { useUnsaved } from '../parts/unsaved';
 import { useLastWord } from '../parts/useLastWord';
-import { useUnsaved } from '../shell/unsaved';
 import { usePatternChange } from './usePatternChange';
 
 const LEFT = 'hawkbrush-notes-';

@@ -3,8 +3,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type PointerEvent, useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
 import type { Core, Picture } from '../api/types';
+import { FilePick } from '../parts/FilePick';
 import { offerUndo } from '../parts/Notices';
-import { FilePick } from '../shell/FilePick';
 import { KeptPhoto } from '../stage/KeptPhoto';
 
 /** Photographs of the real fish, or of a bait to match; colours picked from them stand beside the predicted one. */

@@ -6,12 +6,12 @@ import { api, ask, words } from '../api/client';
 import { usePaints, useSheetQuery, useTexture } from '../api/queries';
 import type { Paint, Sheet, Step, Swaps } from '../api/types';
 import { useOnce } from '../api/useOnce';
-import { Failed } from '../shell/Lost';
-import { Waiting } from '../shell/Shell';
+import { Chip } from '../parts/Chip';
+import { Failed } from '../parts/Failed';
+import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
 import { isPaint } from '../steps/paint';
-import { Chip } from '../stores/Chip';
 import './sisters.css';
 import '../parts/controls';
 

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useSyncExternalStore } from 'react';
 import { textureKey } from '../api/queries';
 import type { Edited, Look, Sheet } from '../api/types';
-import { useUnsaved } from '../shell/unsaved';
+import { useUnsaved } from '../parts/unsaved';
 import { counted } from '../units/units';
 import { EditLine, type Wanted } from './editLine';
 

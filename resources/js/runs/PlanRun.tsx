@@ -6,11 +6,11 @@ import { api, ask, words } from '../api/client';
 import { useBait, useBodies, usePatterns, useSettings, useVersion } from '../api/queries';
 import type { Body, Pattern, RunForm, Settings, Version } from '../api/types';
 import { useOnce } from '../api/useOnce';
+import { Waiting } from '../parts/Waiting';
 import { versionWords } from '../patterns/Versions';
-import { Waiting } from '../shell/Shell';
 import './runs.css';
+import { Changes } from '../parts/Changes';
 import { temperature } from '../units/units';
-import { Changes } from './Changes';
 import { PlanSheet } from './PlanSheet';
 import '../parts/controls';
 

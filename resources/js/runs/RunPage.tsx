@@ -4,12 +4,12 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { api, ask, words } from '../api/client';
 import { useRun, useSettings } from '../api/queries';
 import type { Run, Settings } from '../api/types';
-import { Failed } from '../shell/Lost';
-import { Waiting } from '../shell/Shell';
+import { Failed } from '../parts/Failed';
+import { Waiting } from '../parts/Waiting';
 import { air, isPaint } from '../steps/paint';
 import { length, pressure, temperature } from '../units/units';
 import './runs.css';
-import { Changes } from './Changes';
+import { Changes } from '../parts/Changes';
 import { cupWords, PlanSheet } from './PlanSheet';
 
 /** A run: its plan on the screen, and as a bench card on paper. */

@@ -1,8 +1,8 @@
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import { useRuns } from '../api/queries';
-import { Failed } from '../shell/Lost';
-import { Waiting } from '../shell/Shell';
+import { Failed } from '../parts/Failed';
+import { Waiting } from '../parts/Waiting';
 import { clock, day } from '../units/units';
 
 /** All runs, the latest first. */

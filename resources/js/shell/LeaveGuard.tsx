@@ -1,7 +1,7 @@
 import { type ComponentType, useEffect, useState } from 'react';
 import { useBlocker } from 'react-router';
+import { anyUnsaved, useAllUnsaved } from '../parts/unsaved';
 import type { LeaveDialogProps } from './LeaveDialog';
-import { anyUnsaved, useAllUnsaved } from './unsaved';
 
 /** Asks before a page with something unsaved on it is left, for another page or altogether. */
 export function LeaveGuard() {

@@ -21,16 +21,3 @@ export function Lost() {
     </div>
   );
 }
-
-/** An error where something should have loaded. */
-export function Failed({ error, retry }: { error: unknown; retry?: () => void }) {
-  return (
-    <div className="page">
-      <div className="empty" role="alert">
-        <h2>This could not be loaded</h2>
-        <p>{words(error)}</p>
-        {retry !== undefined && <Button onClick={retry}>Try again</Button>}
-      </div>
-    </div>
-  );
-}

@@ -1,5 +1,6 @@
 import { lazy, Suspense } from 'react';
 import { NavLink, Outlet } from 'react-router';
+import { Waiting } from '../parts/Waiting';
 import './shell.css';
 import { FromBefore } from './FromBefore';
 import { LeaveGuard } from './LeaveGuard';
@@ -49,13 +50,5 @@ export function Shell() {
         </Suspense>
       </main>
     </div>
-  );
-}
-
-export function Waiting() {
-  return (
-    <p className="page dim" role="status">
-      One moment …
-    </p>
   );
 }

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useBodies, useSettings } from '../api/queries';
 import type { Body } from '../api/types';
-import { Waiting } from '../shell/Shell';
+import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { useRoom } from '../stage/useRoom';
 import { length } from '../units/units';

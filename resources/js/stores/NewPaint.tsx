@@ -5,7 +5,7 @@ import { api, ask } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import type { NewPaint as Form } from '../api/types';
 import { useOnce } from '../api/useOnce';
-import { AskForm, Line } from '../shell/AskForm';
+import { AskForm, Line } from '../parts/AskForm';
 import '../parts/controls';
 
 /** A paint nobody has measured: a swatch and a kind are enough to begin with. */

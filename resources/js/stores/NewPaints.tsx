@@ -5,7 +5,7 @@ import { api, ask } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import type { Palette } from '../api/types';
 import { useOnce } from '../api/useOnce';
-import { AskForm } from '../shell/AskForm';
+import { AskForm } from '../parts/AskForm';
 import '../parts/controls';
 
 /** Swatches of a palette onto the rack, each as a paint of the kind that is chosen. */

@@ -6,7 +6,7 @@ import { usePaints, useSettings } from '../api/queries';
 import type { Paint, Settings } from '../api/types';
 import { Films } from '../mixing/Films';
 import { useMixSeen } from '../mixing/useMix';
-import { Waiting } from '../shell/Shell';
+import { Waiting } from '../parts/Waiting';
 import { TeachPaint } from '../teach/TeachPaint';
 import { HowManyCoats } from './HowManyCoats';
 import { PaintForm } from './PaintForm';

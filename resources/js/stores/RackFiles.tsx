@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
 import type { Palette } from '../api/types';
-import { FilePick } from '../shell/FilePick';
+import { FilePick } from '../parts/FilePick';
 import { NewPaints } from './NewPaints';
 import '../parts/controls';
 

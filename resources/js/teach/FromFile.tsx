@@ -1,7 +1,7 @@
 import { NativeSelect } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { api, ask, words } from '../api/client';
-import { FilePick } from '../shell/FilePick';
+import { FilePick } from '../parts/FilePick';
 import { type CardTold, HALVES, WORDS } from './halves';
 import '../parts/controls';
 

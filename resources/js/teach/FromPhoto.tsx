@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { type PointerEvent, useRef, useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
-import { FilePick } from '../shell/FilePick';
+import { FilePick } from '../parts/FilePick';
 import { byHalf, type CardTold, HALVES, type Half, hexTold, WORDS } from './halves';
 
 type Spots = Record<Half, { x: number; y: number }>;

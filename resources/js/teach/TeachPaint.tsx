@@ -3,8 +3,8 @@ import { keepPreviousData, skipToken, useMutation, useQuery, useQueryClient } fr
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
 import type { Paint } from '../api/types';
-import { Line } from '../shell/AskForm';
-import { Strip } from '../shell/Strip';
+import { Line } from '../parts/AskForm';
+import { Strip } from '../parts/Strip';
 import { FilmFields, type FilmTold } from './FilmFields';
 import { FromFile } from './FromFile';
 import { FromMeter } from './FromMeter';

@@ -1,7 +1,7 @@
 import { Button, Modal, TextInput, type TextInputProps } from '@mantine/core';
 import type { ReactNode } from 'react';
 import { words } from '../api/client';
-import '../parts/controls';
+import './controls';
 
 interface Props {
   title: string;
