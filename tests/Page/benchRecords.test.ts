@@ -3,7 +3,7 @@ import type { BenchEvent, BenchRecord, Run } from '../../resources/js/api/types'
 import { withWaiting } from '../../resources/js/bench/withWaiting';
 import fixtures from '../fixtures/bench-records.json';
 
-// The same cases hold for the server, in tests/Core/BenchRecordsTest.php.
+// The same cases hold for the server, in tests/Core/Run/BenchRecordsTest.php.
 
 function runOf(tried: boolean): Run {
   const step = (id: string, tries: string | null = null) => ({ document: { id, on: true }, shown: { tries } });

@@ -1,4 +1,4 @@
-import { Anchor, NativeSelect } from '@mantine/core';
+import { Anchor, NativeSelect, NumberInput } from '@mantine/core';
 import type { ReactNode } from 'react';
 import { useVocabulary } from '../api/queries';
 import type { Ground, MixPart, Paint } from '../api/types';
@@ -52,19 +52,16 @@ export function CupForm(props: Props) {
                     </option>
                   ))}
               </NativeSelect>
-              <input
-                className="field narrow"
-                type="number"
+              <NumberInput
+                size="xs"
+                w={70}
                 min={1}
                 max={MOST_DROPS}
+                allowDecimal={false}
+                clampBehavior="strict"
                 aria-label={`Drops of ${paint?.name ?? 'paint'}`}
                 value={part.drops}
-                onChange={(event) =>
-                  change(i, {
-                    ...part,
-                    drops: Math.max(1, Math.min(MOST_DROPS, Math.round(Number(event.currentTarget.value)))),
-                  })
-                }
+                onChange={(drops) => Number(drops) >= 1 && change(i, { ...part, drops: Number(drops) })}
               />
               <Anchor
                 component="button"
@@ -117,24 +114,18 @@ export function CupForm(props: Props) {
             <option key={weight.name}>{weight.name}</option>
           ))}
         </NativeSelect>
-        <label>
-          thinned{' '}
-          <input
-            className="field narrow"
-            type="number"
-            min={0}
-            max={95}
-            step={5}
-            value={props.sprayed.thinning_percent}
-            onChange={(event) =>
-              props.onSprayed({
-                ...props.sprayed,
-                thinning_percent: Math.max(0, Math.min(95, Number(event.currentTarget.value))),
-              })
-            }
-          />{' '}
-          %
-        </label>
+        <span>thinned, %</span>
+        <NumberInput
+          size="xs"
+          w={70}
+          aria-label="thinned, %"
+          min={0}
+          max={95}
+          step={5}
+          clampBehavior="strict"
+          value={props.sprayed.thinning_percent}
+          onChange={(percent) => props.onSprayed({ ...props.sprayed, thinning_percent: Number(percent) })}
+        />
       </fieldset>
       <GroundAsked label="over" value={props.over} onChange={props.onOver} />
       {props.children}

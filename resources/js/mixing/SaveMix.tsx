@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Button, NumberInput, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -31,28 +31,22 @@ export function SaveMix({ parts, rack, onSaved }: { parts: MixPart[]; rack: Pain
       }}
     >
       <h2>Keep it as a paint</h2>
-      <label>
-        Called
-        <input
-          className="field"
-          required
-          maxLength={80}
-          value={name}
-          onChange={(event) => setName(event.currentTarget.value)}
-        />
-      </label>
-      <label>
-        Poured together, ml
-        <input
-          className="field narrow"
-          type="number"
-          min={0}
-          max={5000}
-          step={0.5}
-          value={made}
-          onChange={(event) => setMade(event.currentTarget.value)}
-        />
-      </label>
+      <TextInput
+        label="Called"
+        required
+        maxLength={80}
+        value={name}
+        onChange={(event) => setName(event.currentTarget.value)}
+      />
+      <NumberInput
+        label="Poured together, ml"
+        w={120}
+        min={0}
+        max={5000}
+        step={0.5}
+        value={made}
+        onChange={(ml) => setMade(String(ml))}
+      />
       <Button variant="default" type="submit" disabled={parts.length === 0 || single || save.isPending}>
         Keep this mix
       </Button>

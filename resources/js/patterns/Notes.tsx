@@ -1,10 +1,11 @@
-import { Anchor, Button } from '@mantine/core';
+import { Anchor, Button, Textarea, TextInput } from '@mantine/core';
 import { useRef, useState } from 'react';
 import { words } from '../api/client';
 import type { Sheet } from '../api/types';
 import { useUnsaved } from '../parts/unsaved';
 import { useLastWord } from '../parts/useLastWord';
 import { usePatternChange } from './usePatternChange';
+import '../parts/controls';
 
 const LEFT = 'hawkbrush-notes-';
 
@@ -47,18 +48,9 @@ export function Notes({ sheet }: { sheet: Sheet }) {
         save();
       }}
     >
-      <label>
-        Species
-        <input {...field('species', 60)} />
-      </label>
-      <label>
-        Water it suits
-        <input {...field('water', 60)} />
-      </label>
-      <label>
-        Notes
-        <textarea rows={4} {...field('notes', 4000)} />
-      </label>
+      <TextInput label="Species" {...field('species', 60)} />
+      <TextInput label="Water it suits" {...field('water', 60)} />
+      <Textarea label="Notes" rows={4} {...field('notes', 4000)} />
       {change.isError && <p role="alert">Not kept. {words(change.error)}</p>}
       <p className="sheet-notes-do">
         <Button type="submit">{change.isSuccess && !dirty ? 'Saved' : 'Save'}</Button>
@@ -80,7 +72,7 @@ function keepLeft(id: string, texts: Texts | null): void {
     if (texts === null) localStorage.removeItem(LEFT + id);
     else localStorage.setItem(LEFT + id, JSON.stringify(texts));
   } catch {
-    // Without storage it stands in the form as long as that is open.
+    // Without storage it stays in the form as long as that is open.
   }
 }
 

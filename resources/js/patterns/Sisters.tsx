@@ -1,4 +1,4 @@
-import { Checkbox } from '@mantine/core';
+import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -169,19 +169,18 @@ function Sister({ sheet, swaps, said }: { sheet: Sheet; swaps: Swaps; said: stri
             keep.mutate();
           }}
         >
-          <input
-            className="field"
+          <TextInput
+            size="xs"
             aria-label="Name of the sister"
             value={name}
             maxLength={120}
             required
-            // biome-ignore lint/a11y/noAutofocus: it opens under the button just pressed
             autoFocus
             onChange={(event) => setName(event.currentTarget.value)}
           />
-          <button type="submit" disabled={keep.isPending}>
+          <Button type="submit" disabled={keep.isPending}>
             Keep
-          </button>
+          </Button>
           {keep.isError && <p role="alert">{words(keep.error)}</p>}
         </form>
       )}

@@ -1,10 +1,11 @@
-import { NativeSelect } from '@mantine/core';
+import { NativeSelect, NumberInput } from '@mantine/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import type { Ground, Paint } from '../api/types';
 import { GroundAsked } from '../mixing/GroundAsked';
+import { within } from '../parts/bounds';
 import { counted } from '../units/units';
 import '../parts/controls';
 
@@ -12,7 +13,8 @@ const FEWEST_SHOWN = 8;
 
 /** Coats until the ground is hidden or until a wanted colour, and when never, why. */
 export function HowManyCoats({ paint }: { paint: Paint }) {
-  const weights = useVocabulary().data?.weights ?? [];
+  const vocabulary = useVocabulary().data;
+  const weights = vocabulary?.weights ?? [];
   const [over, setOver] = useState<Ground>('black');
   const [weight, setWeight] = useState('light');
   const [thinning, setThinning] = useState(0);
@@ -54,19 +56,16 @@ export function HowManyCoats({ paint }: { paint: Paint }) {
             <option key={one.name}>{one.name}</option>
           ))}
         </NativeSelect>
-        <label>
-          thinned{' '}
-          <input
-            type="number"
-            className="field narrow"
-            min={0}
-            max={95}
-            step={5}
-            value={thinning}
-            onChange={(e) => setThinning(Math.max(0, Math.min(95, Number(e.currentTarget.value))))}
-          />{' '}
-          %
-        </label>
+        <span>thinned, %</span>
+        <NumberInput
+          size="xs"
+          w={70}
+          aria-label="thinned, %"
+          {...within(vocabulary?.bounds.thinning_percent ?? [0, 95])}
+          step={5}
+          value={thinning}
+          onChange={(percent) => setThinning(Number(percent))}
+        />
       </div>
       {asked.isError && <p role="alert">{words(asked.error)}</p>}
       {seen !== undefined && (

@@ -1,9 +1,9 @@
-import { Anchor, NativeSelect, TextInput } from '@mantine/core';
-import { useEffect, useRef, useState } from 'react';
+import { Anchor, NativeSelect } from '@mantine/core';
 import { useVocabulary } from '../api/queries';
 import type { Paint, PaintChange, Settings } from '../api/types';
+import { within } from '../parts/bounds';
 import { Figure } from '../parts/Figure';
-import { useLastWord } from '../parts/useLastWord';
+import { SavedText } from '../parts/SavedText';
 import { counted, volume } from '../units/units';
 import '../parts/controls';
 
@@ -17,24 +17,44 @@ interface Props {
 /** What is known of a bottle; every field is saved when it is left. */
 export function PaintForm({ paint, settings, busy, onChange }: Props) {
   const vocabulary = useVocabulary().data;
+  if (vocabulary === undefined) return null;
+  const { bounds } = vocabulary;
   return (
     <form className="paint-form" aria-label="About this bottle" data-busy={busy} onSubmit={(e) => e.preventDefault()}>
-      <Told label="Name" value={paint.name} required onSave={(name) => onChange({ name })} />
+      <SavedText max={80} label="Name" value={paint.name} required onSave={(name) => onChange({ name })} />
       <NativeSelect
         size="xs"
         label="Kind"
-        data={vocabulary?.kinds ?? [paint.kind]}
+        data={vocabulary.kinds}
         value={paint.kind}
         onChange={(event) => onChange({ kind: event.currentTarget.value })}
       />
-      <Told label="Swatch, under clear" type="color" value={paint.hex} onSave={(hex) => onChange({ hex })} />
-      <Told label="Family" value={paint.family} list="families" required onSave={(family) => onChange({ family })} />
-      <Told label="Finish" value={paint.finish} list="finishes" onSave={(finish) => onChange({ finish })} />
+      <SavedText
+        max={80}
+        label="Swatch, under clear"
+        type="color"
+        value={paint.hex}
+        onSave={(hex) => onChange({ hex })}
+      />
+      <SavedText
+        max={80}
+        label="Family"
+        value={paint.family}
+        list="families"
+        required
+        onSave={(family) => onChange({ family })}
+      />
+      <SavedText
+        max={80}
+        label="Finish"
+        value={paint.finish}
+        list="finishes"
+        onSave={(finish) => onChange({ finish })}
+      />
       <Figure
         label="Solids, % by volume"
         value={round(paint.solids * 100)}
-        min={0}
-        max={100}
+        {...within(bounds.solids, (share) => share * 100)}
         decimals={1}
         onSave={(percent) => percent !== null && onChange({ solids: percent / 100 })}
       />
@@ -57,20 +77,20 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
       <Figure
         label="Drops to a ml, of its tip"
         value={round(1 / paint.drop_ml)}
-        min={2}
-        max={200}
+        min={1 / (bounds.drop_ml[1] ?? 1)}
+        max={1 / (bounds.drop_ml[0] ?? 1)}
         decimals={1}
         onSave={(drops) => drops !== null && onChange({ drop_ml: 1 / drops })}
       />
       <Figure
         label="Dries, times the model"
         value={Math.round(paint.drying * 100) / 100}
-        min={0.4}
-        max={2.5}
+        {...within(bounds.drying)}
         decimals={2}
         onSave={(drying) => drying !== null && onChange({ drying })}
       />
-      <Told
+      <SavedText
+        max={80}
         label="Opened on"
         type="date"
         value={paint.opened_on ?? ''}
@@ -98,53 +118,16 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
         </span>
       </p>
       <datalist id="families">
-        {vocabulary?.families.map((name) => (
+        {vocabulary.families.map((name) => (
           <option key={name} value={name} />
         ))}
       </datalist>
       <datalist id="finishes">
-        {vocabulary?.finishes.map((name) => (
+        {vocabulary.finishes.map((name) => (
           <option key={name} value={name} />
         ))}
       </datalist>
     </form>
-  );
-}
-
-function Told(props: {
-  label: string;
-  value: string;
-  type?: string;
-  list?: string;
-  required?: boolean;
-  onSave: (text: string) => void;
-}) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const sent = useRef<string | null>(null);
-  const save = () => {
-    const text = typed?.trim() ?? '';
-    if (typed === null || text === sent.current) return;
-    sent.current = text;
-    if (text !== props.value && (text !== '' || props.required !== true)) props.onSave(text);
-    else setTyped(null);
-  };
-  useLastWord(save);
-  // What was saved comes back as the value; until then, and where it was not kept, what was typed stands there.
-  useEffect(() => {
-    sent.current = null;
-    setTyped((now) => (now === props.value ? null : now));
-  }, [props.value]);
-  return (
-    <TextInput
-      size="xs"
-      label={props.label}
-      type={props.type ?? 'text'}
-      value={typed ?? props.value}
-      maxLength={80}
-      list={props.list}
-      onChange={(event) => setTyped(event.currentTarget.value)}
-      onBlur={save}
-    />
   );
 }
 

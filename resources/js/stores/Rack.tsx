@@ -1,4 +1,4 @@
-import { Anchor, Button, NativeSelect } from '@mantine/core';
+import { Anchor, Button, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { words } from '../api/client';
@@ -39,9 +39,9 @@ export function Rack() {
         <Button onClick={() => setAdding(true)}>Add a paint</Button>
       </div>
       <div className="rack-sieve">
-        <input
+        <TextInput
           type="search"
-          className="field"
+          size="xs"
           aria-label="Search by name, family, finish or pattern"
           placeholder="Search"
           value={wanted}

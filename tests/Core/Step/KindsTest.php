@@ -7,6 +7,7 @@ use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
+use Tests\Build;
 use Tests\StepDocuments;
 
 // A kind of step with a part forgotten is caught here: each holds for every kind of the list.
@@ -81,7 +82,7 @@ it('has words for the ladder and the bench, and keeps its fields on another body
     $step = StepDocuments::read(['title' => ''] + StepDocuments::full()[$class::kind()]);
     expect($step->label())->toBe($step->name())->not->toBe('')
         ->and($step->how())->toEndWith('.')
-        ->and(array_keys(Steps::write($step->fitted(exampleRecipe()->body, 1.0, true))))->toBe(array_keys(Steps::write($step)))
+        ->and(array_keys(Steps::write($step->fitted(Build::example()->body, 1.0, true))))->toBe(array_keys(Steps::write($step)))
         ->and(Steps::write($step->asUsed([])))->toEqual(Steps::write($step));
 })->with('kinds of steps');
 

@@ -11,6 +11,7 @@ use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\Record;
 use Hawkbrush\Core\Run\Used;
 use Hawkbrush\Core\Step\Steps;
+use Tests\Build;
 
 /** A base, a try, a coat through mesh, another coat. */
 function recipeWithTry(array $try = [], array $mesh = []): Recipe
@@ -24,7 +25,7 @@ function recipeWithTry(array $try = [], array $mesh = []): Recipe
         'thinning_percent' => 20,
     ];
 
-    return recipeWith(
+    return Build::recipe(
         ['id' => 'base'] + $coat,
         $try + ['id' => 'card', 'type' => 'try'],
         $mesh + ['id' => 'scales', 'technique' => ['name' => 'mesh']] + $coat,
@@ -49,7 +50,7 @@ it('tries the next coat that is enabled, and there is one only for a try', funct
     $tried = static fn(Recipe $recipe): array => array_map(static fn($step) => $recipe->coatTriedBy($step)?->id, $recipe->steps);
     expect($tried(recipeWithTry()))->toBe([null, 'scales', null, null])
         ->and($tried(recipeWithTry([], ['on' => false])))->toBe([null, 'last', null, null])
-        ->and($tried(recipeWith(['id' => 'card', 'type' => 'try'])))->toBe([null]);
+        ->and($tried(Build::recipe(['id' => 'card', 'type' => 'try'])))->toBe([null]);
 });
 
 it('hands what was found on to the coat, which can still be found otherwise', function (): void {

@@ -5,31 +5,19 @@ declare(strict_types=1);
 // A pattern carried to another body.
 
 use Hawkbrush\Core\Body\Body;
-use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Coat\Coat;
-use Hawkbrush\Core\Exchange\BodyReader;
-use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
-
-/** @param array<string, mixed> $marks */
-function grown(float $by, array $marks = []): Body
-{
-    $document = Examples::body();
-    $document['length_mm'] *= $by;
-    $document['stations'] = array_map(static fn(array $s): array => [$s[0], $s[1] * $by, $s[2] * $by, $s[3] * $by], $document['stations']);
-
-    return BodyReader::read(Node::root(['marks' => $marks] + $document));
-}
+use Tests\Build;
 
 /** @param array<string, mixed> $step */
 function fitted(array $step, float $by, bool $marks = true): Coat
 {
     return Scaling::fit(
-        recipeWith($step + ['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'flank']]),
-        grown($by),
+        Build::recipe($step + ['type' => 'paint', 'mix' => [['paint' => 'white']], 'where' => ['zone' => 'flank']]),
+        Build::grownBody($by),
         $marks,
     )->coats()[0];
 }
@@ -64,7 +52,7 @@ it('widens strokes and asks for more of them; with marks that stay, only for mor
 });
 
 it('takes the eye from the socket, else it grows in half millimetres', function (array $marks, float $diameter): void {
-    $eye = Scaling::fit(recipeWith(['type' => 'eye', 'diameter_mm' => 5]), grown(1.5, $marks))->steps[0]->eye();
+    $eye = Scaling::fit(Build::recipe(['type' => 'eye', 'diameter_mm' => 5]), Build::grownBody(1.5, $marks))->steps[0]->eye();
     expect($eye?->diameterMm)->toBe($diameter);
 })->with([
     'a socket' => [['eye_socket_mm' => 6.2], 6.0],
@@ -72,14 +60,14 @@ it('takes the eye from the socket, else it grows in half millimetres', function 
 ]);
 
 it('places zones by the marks of the other body, and tells what changed by its name', function (): void {
-    $recipe = recipeWith([
+    $recipe = Build::recipe([
         'type' => 'paint',
         'mix' => [['paint' => 'white']],
         'where' => ['zone' => 'head'],
         'technique' => ['name' => 'punch', 'long_mm' => 5],
         'strokes' => 4,
     ]);
-    $to = grown(1.5, ['gill_u' => 0.4]);
+    $to = Build::grownBody(1.5, ['gill_u' => 0.4]);
     $fitted = Scaling::fit($recipe, $to);
     $step = $fitted->coats()[0];
     expect($step->place->extent($to->marks)->along(0.35))->toBeGreaterThan(0.9)

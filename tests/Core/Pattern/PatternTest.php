@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Hawkbrush\Core\Body\Marks;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Clear\Clear;
-use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Place;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Coat\Setting;
@@ -14,21 +13,11 @@ use Hawkbrush\Core\Drying\Air;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Step\Steps;
-
-/** @param array<string, mixed> $more */
-function onlyCoat(array $more = []): Coat
-{
-    return recipeWith($more + [
-        'type' => 'paint',
-        'mix' => [['paint' => 'white']],
-        'technique' => ['name' => 'spray'],
-        'where' => ['zone' => 'whole'],
-    ])->coats()[0];
-}
+use Tests\Build;
 
 it('writes every kind of step so that it reads the same again', function (array $step): void {
-    $written = Steps::write(recipeWith($step)->steps[0]);
-    expect(Steps::write(recipeWith($written)->steps[0]))->toBe($written);
+    $written = Steps::write(Build::recipe($step)->steps[0]);
+    expect(Steps::write(Build::recipe($written)->steps[0]))->toBe($written);
     foreach ($step as $field => $value) {
         is_array($value) && ! array_is_list($value)
             ? expect($written[$field])->toMatchArray($value)
@@ -74,7 +63,7 @@ it('writes every kind of step so that it reads the same again', function (array 
 ]);
 
 it('fills in what a painter need not say', function (): void {
-    $step = onlyCoat();
+    $step = Build::coat();
     expect($step->coats)->toBe(1)
         ->and($step->weight)->toBe(Weight::Medium)
         ->and($step->thinning)->toBe(0.0)
@@ -83,7 +72,7 @@ it('fills in what a painter need not say', function (): void {
 });
 
 it('leaves wet film x solids x (1 - thinning) of each coat', function (): void {
-    $step = onlyCoat(['mix' => [['paint' => 'half']], 'coats' => 3, 'weight' => 'light', 'thinning_percent' => 40]);
+    $step = Build::coat(['mix' => [['paint' => 'half']], 'coats' => 3, 'weight' => 'light', 'thinning_percent' => 40]);
     // Arithmetic: 3 x 9 x 0.5 x 0.6.
     expect($step->dryUm())->toEqualWithDelta(8.1, 1e-9)
         ->and($step->volatileShare())->toEqualWithDelta(0.7, 1e-9);
@@ -91,13 +80,13 @@ it('leaves wet film x solids x (1 - thinning) of each coat', function (): void {
 
 it('counts drops by their size when it mixes', function (): void {
     // One drop of 0.1 ml at 0.5 solids and one of 0.05 ml at 0.35: (0.05 + 0.0175) / 0.15.
-    $step = onlyCoat(['mix' => [['paint' => 'half'], ['paint' => 'white']]]);
+    $step = Build::coat(['mix' => [['paint' => 'half'], ['paint' => 'white']]]);
     expect($step->mixture->solids())->toEqualWithDelta(0.45, 1e-9)
         ->and($step->mixture->name())->toBe('half + White');
 });
 
 it('has no film and no optics where there are no solids', function (): void {
-    $step = onlyCoat(['mix' => [['paint' => 'water']]]);
+    $step = Build::coat(['mix' => [['paint' => 'water']]]);
     expect($step->dryUm())->toBe(0.0)
         ->and($step->optics())->toBeNull();
 });
@@ -141,7 +130,7 @@ it('moves with the body’s own marks', function (): void {
 });
 
 it('says across the bench how a step is done', function (array $step, string $said): void {
-    expect(recipeWith($step)->steps[0]->how())->toContain($said);
+    expect(Build::recipe($step)->steps[0]->how())->toContain($said);
 })->with([
     'turned' => [
         ['type' => 'paint', 'mix' => [['paint' => 'white']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole']],
@@ -205,7 +194,7 @@ it('says across the bench how a step is done', function (array $step, string $sa
 ]);
 
 it('warns of what can hurt, where it applies', function (array $step, string $caution): void {
-    $said = implode(' ', recipeWith($step)->steps[0]->cautions());
+    $said = implode(' ', Build::recipe($step)->steps[0]->cautions());
     $caution === '' ? expect($said)->toBe('') : expect($said)->toContain($caution);
 })->with([
     'spraying' => [
@@ -268,7 +257,7 @@ it('lays more with each heavier hand', function (): void {
 });
 
 it('numbers steps as the ladder does, whether on or off', function (): void {
-    $recipe = recipeWith(['type' => 'wait', 'minutes' => 1, 'on' => false], ['type' => 'wait', 'minutes' => 2]);
+    $recipe = Build::recipe(['type' => 'wait', 'minutes' => 1, 'on' => false], ['type' => 'wait', 'minutes' => 2]);
     expect($recipe->number('step-1'))->toBe(2)
         ->and($recipe->number('nobody'))->toBe(0)
         ->and($recipe->enabled())->toHaveCount(1)

@@ -5,11 +5,12 @@ declare(strict_types=1);
 use Hawkbrush\Core\Compare\Beside;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Pattern\Recipe;
+use Tests\Build;
 
 /** One paint over all, then what is given. */
 function coatedWith(string $hex, array ...$more): Recipe
 {
-    return exampleRecipe(static fn(array $document): array => array_replace($document, [
+    return Build::example(static fn(array $document): array => array_replace($document, [
         'paints' => ['all' => ['hex' => $hex, 'kind' => 'opaque'], 'black' => ['hex' => '#101010', 'kind' => 'opaque']],
         'steps' => array_map(
             static fn(array $step, int $i): array => $step + [
@@ -37,7 +38,7 @@ function byZone(Recipe $one, Recipe $other): array
 }
 
 it('finds nothing between a bait and its like', function (): void {
-    $zones = byZone(exampleRecipe(), exampleRecipe());
+    $zones = byZone(Build::example(), Build::example());
     expect(array_keys($zones))->toContain('back', 'belly', 'gill plate', 'anal fin')->not->toContain('whole');
     foreach ($zones as $beside) {
         expect($beside->difference->deltaE)->toBe(0.0)

@@ -11,7 +11,7 @@ use Symfony\Component\Process\Process;
 /** @return array{int, string, string} exit code, standard output, standard error */
 function hawk(string $input, string ...$arguments): array
 {
-    $process = new Process([dirname(__DIR__, 2).'/bin/hawk', ...$arguments]);
+    $process = new Process([dirname(__DIR__, 3).'/bin/hawk', ...$arguments]);
     $process->setInput($input);
     $process->run();
 

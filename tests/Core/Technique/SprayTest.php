@@ -9,6 +9,7 @@ use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Technique\OpenSpray;
+use Tests\Build;
 
 /** A round rod 100 mm long and 20 mm thick: its normal points where its angle says. */
 function rod(): Surface
@@ -126,14 +127,14 @@ it('counts nothing that the eye would not see', function (): void {
 });
 
 it('lands on both sides alike, or on one', function (): void {
-    $surface = testSurface();
-    $both = Coverage::land(aCoat(['where' => ['zone' => 'flank']]), $surface);
+    $surface = Build::surface();
+    $both = Coverage::land(Build::coat(['where' => ['zone' => 'flank']]), $surface);
     $left = Coverage::land(
-        aCoat(['where' => ['from_u' => 0.2, 'to_u' => 0.8, 'from_deg' => 40, 'to_deg' => 120, 'side' => 'left']]),
+        Build::coat(['where' => ['from_u' => 0.2, 'to_u' => 0.8, 'from_deg' => 40, 'to_deg' => 120, 'side' => 'left']]),
         $surface,
     );
     $right = Coverage::land(
-        aCoat(['where' => ['from_u' => 0.2, 'to_u' => 0.8, 'from_deg' => 40, 'to_deg' => 120, 'side' => 'right']]),
+        Build::coat(['where' => ['from_u' => 0.2, 'to_u' => 0.8, 'from_deg' => 40, 'to_deg' => 120, 'side' => 'right']]),
         $surface,
     );
     expect($both->mirrored)->toBeTrue()->and($both->left)->toBe($both->right)
@@ -142,7 +143,7 @@ it('lands on both sides alike, or on one', function (): void {
 });
 
 it('is even only where nothing keeps it from any part', function (array $step, bool $even): void {
-    expect(Coverage::land(aCoat($step), testSurface())->even)->toBe($even);
+    expect(Coverage::land(Build::coat($step), Build::surface())->even)->toBe($even);
 })->with([
     [[], true],
     [['aim_deg' => 40], false],

@@ -7,15 +7,8 @@ use Hawkbrush\Core\Body\Measure;
 use Hawkbrush\Core\Body\Section;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
-use Hawkbrush\Core\Exchange\BodyReader;
-use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
-
-/** @param array<string, mixed> $change */
-function formed(array $change = []): Body
-{
-    return BodyReader::read(Node::root(array_replace(Examples::body(), $change)));
-}
+use Tests\Build;
 
 /** A body of any length, form and section. */
 function anyForm(int $seed): Body
@@ -27,13 +20,13 @@ function anyForm(int $seed): Body
     }
     $stations[] = [1, mt_rand(2, 30) / 10, mt_rand(2, 30) / 10, mt_rand(2, 30) / 10];
 
-    return formed(['length_mm' => mt_rand(40, 200), 'exponent' => mt_rand(16, 32) / 10, 'stations' => $stations]);
+    return Build::body(['length_mm' => mt_rand(40, 200), 'exponent' => mt_rand(16, 32) / 10, 'stations' => $stations]);
 }
 
 dataset('forms', [
-    'round' => [fn(): Body => formed()],
-    'boxy' => [fn(): Body => formed(['exponent' => 3.2])],
-    'sharp-edged' => [fn(): Body => formed(['exponent' => 1.6])],
+    'round' => [fn(): Body => Build::body()],
+    'boxy' => [fn(): Body => Build::body(['exponent' => 3.2])],
+    'sharp-edged' => [fn(): Body => Build::body(['exponent' => 1.6])],
     'one of any' => [fn(): Body => anyForm(3)],
     'another' => [fn(): Body => anyForm(4)],
 ]);
@@ -113,7 +106,7 @@ it('goes around in growing steps that make half the girth', function (Body $body
 })->with('forms');
 
 it('finds the cell of a place, on either side the same', function (): void {
-    $surface = Surface::of(formed(), 64, 32);
+    $surface = Surface::of(Build::body(), 64, 32);
     foreach ([
         [0.0, 0.0, 0],
         [0.999, 0.0, 63],
@@ -139,9 +132,9 @@ it('does not change with how fine it is', function (): void {
 });
 
 it('grows with the square of the size', function (): void {
-    $small = Surface::of(formed(), 64, 32);
+    $small = Surface::of(Build::body(), 64, 32);
     $twice = Surface::of(
-        formed([
+        Build::body([
             'length_mm' => 130,
             'stations' => array_map(static fn(array $s): array => [$s[0], 2 * $s[1], 2 * $s[2], 2 * $s[3]], Examples::body()['stations']),
         ]),
@@ -156,5 +149,5 @@ it('grows with the square of the size', function (): void {
 });
 
 it('refuses a grid too coarse, too fine or odd', function (int $columns, int $around): void {
-    Surface::of(formed(), $columns, $around);
+    Surface::of(Build::body(), $columns, $around);
 })->with([[7, 64], [1025, 64], [64, 6], [64, 514], [64, 33], [0, 0], [-8, 64]])->throws(Refused::class, '8 to 1024 cells along');

@@ -16,14 +16,9 @@ use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Hiding;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Film\WetBlend;
-
-function bottle(string $hex, Kind $kind): Optics
-{
-    return Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), $kind);
-}
+use Tests\Build;
 
 function white(): FilmState
 {
@@ -41,18 +36,18 @@ function look(FilmState $state, SurfaceFinish $finish = SurfaceFinish::Clear): L
 }
 
 it('makes orange of transparent red over yellow', function (SurfaceFinish $finish): void {
-    $yellow = white()->under(Film::of(bottle('#f5d000', Kind::Transparent), 8));
-    expect(look($yellow->under(Film::of(bottle('#c8102e', Kind::Transparent), 5)), $finish)->hue())->toBeBetween(40, 70);
+    $yellow = white()->under(Film::of(Build::optics('#f5d000', Kind::Transparent), 8));
+    expect(look($yellow->under(Film::of(Build::optics('#c8102e', Kind::Transparent), 5)), $finish)->hue())->toBeBetween(40, 70);
 })->with([SurfaceFinish::None, SurfaceFinish::Clear]);
 
 it('makes a drab brown of red over green', function (): void {
-    $green = white()->under(Film::of(bottle('#1f7a3a', Kind::Opaque), 30));
-    $brown = look($green->under(Film::of(bottle('#c8102e', Kind::Transparent), 5)));
+    $green = white()->under(Film::of(Build::optics('#1f7a3a', Kind::Opaque), 30));
+    $brown = look($green->under(Film::of(Build::optics('#c8102e', Kind::Transparent), 5)));
     expect($brown->chroma())->toBeLessThan(30)->and($brown->hue())->toBeBetween(60, 100);
 });
 
 it('turns thin orange over black greenish and dull', function (SurfaceFinish $finish): void {
-    $orange = bottle('#e06a10', Kind::SemiOpaque);
+    $orange = Build::optics('#e06a10', Kind::SemiOpaque);
     $bright = look(white()->under(Film::of($orange, 6)), $finish);
     $dull = look(black()->under(Film::of($orange, 6)), $finish);
     expect($dull->hue() - $bright->hue())->toBeGreaterThan(8)
@@ -60,8 +55,8 @@ it('turns thin orange over black greenish and dull', function (SurfaceFinish $fi
 })->with([SurfaceFinish::Matte, SurfaceFinish::Clear]);
 
 it('never gets yellow over green bright', function (): void {
-    $yellow = Film::of(bottle('#f0c018', Kind::Opaque), 10);
-    $green = white()->under(Film::of(bottle('#1e4a2a', Kind::Opaque), 40));
+    $yellow = Film::of(Build::optics('#f0c018', Kind::Opaque), 10);
+    $green = white()->under(Film::of(Build::optics('#1e4a2a', Kind::Opaque), 40));
     $over = look($green->under($yellow));
     $bright = look(white()->under($yellow));
     expect($bright->chroma() - $over->chroma())->toBeGreaterThan(8)
@@ -69,26 +64,26 @@ it('never gets yellow over green bright', function (): void {
 });
 
 it('shows nothing of a transparent over black', function (string $hex): void {
-    $film = Film::of(bottle($hex, Kind::Transparent), 5);
+    $film = Film::of(Build::optics($hex, Kind::Transparent), 5);
     expect(DeltaE2000::between(look(black(), SurfaceFinish::Matte), look(black()->under($film), SurfaceFinish::Matte)))->toBeLessThan(4);
 })->with(['red' => '#c8102e', 'green' => '#1f7a3a', 'blue' => '#1040a0', 'yellow' => '#f5d000']);
 
 it('hides black under two or three coats of white', function (string $hex): void {
-    $coats = ceil(Hiding::thicknessUm(bottle($hex, Kind::Opaque)) / Kind::Opaque->ordinaryCoatUm());
+    $coats = ceil(Hiding::thicknessUm(Build::optics($hex, Kind::Opaque)) / Kind::Opaque->ordinaryCoatUm());
     expect($coats)->toBeBetween(2, 3);
 })->with(['#ffffff', '#f4f4f0', '#f0f1ec']);
 
 it('turns red pink in wet white', function (): void {
-    $white = bottle('#f4f4f0', Kind::Opaque);
-    $red = bottle('#c8102e', Kind::Transparent);
+    $white = Build::optics('#f4f4f0', Kind::Opaque);
+    $red = Build::optics('#c8102e', Kind::Transparent);
     $set = look(white()->under(Film::of($white, 10))->under(Film::of($red, 5)));
     $wet = look(WetBlend::lay(white(), $white, 10, $red, 5, 0.8));
     expect($wet->l)->toBeGreaterThan($set->l)->and($wet->chroma())->toBeLessThan($set->chroma());
 });
 
 it('turns gold over blue olive', function (): void {
-    $blue = white()->under(Film::of(bottle('#33618e', Kind::Opaque), 20));
-    $gold = bottle('#d8a520', Kind::SemiOpaque);
+    $blue = white()->under(Film::of(Build::optics('#33618e', Kind::Opaque), 20));
+    $gold = Build::optics('#d8a520', Kind::SemiOpaque);
     $alone = look(white()->under(Film::of($gold, 7)));
     $olive = look($blue->under(Film::of($gold, 7)));
     expect($olive->hue())->toBeGreaterThan($alone->hue() + 15)
@@ -97,14 +92,14 @@ it('turns gold over blue olive', function (): void {
 });
 
 it('deepens gold with transparent sepia', function (): void {
-    $gold = white()->under(Film::of(bottle('#d8a520', Kind::Opaque), 30));
-    $deeper = $gold->under(Film::of(bottle('#6a4524', Kind::Transparent), 4));
+    $gold = white()->under(Film::of(Build::optics('#d8a520', Kind::Opaque), 30));
+    $deeper = $gold->under(Film::of(Build::optics('#6a4524', Kind::Transparent), 4));
     expect(look($deeper)->l)->toBeLessThan(look($gold)->l - 8)
         ->and(look($deeper)->hue())->toBeLessThan(look($gold)->hue());
 });
 
 it('brings colours up under clear', function (): void {
-    $red = white()->under(Film::of(bottle('#b3202c', Kind::Transparent), 6));
+    $red = white()->under(Film::of(Build::optics('#b3202c', Kind::Transparent), 6));
     expect(look($red, SurfaceFinish::Clear)->chroma())->toBeGreaterThan(look($red, SurfaceFinish::Matte)->chroma() + 5)
         ->and(look($red, SurfaceFinish::Clear)->l)->toBeLessThan(look($red, SurfaceFinish::Matte)->l);
 });

@@ -17,11 +17,7 @@ use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Film\WetBlend;
 use Hawkbrush\Core\Refused;
-
-function paintOf(string $hex, Kind $kind): Optics
-{
-    return Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), $kind);
-}
+use Tests\Build;
 
 it('keeps the limits: no film, no scattering, no absorption, far too much of all', function (): void {
     $flat = static fn(float $v): array => array_fill(0, 31, $v);
@@ -46,11 +42,11 @@ it('has no seam where absorption all but vanishes', function (): void {
 
 it('neither makes nor loses a film of nothing', function (): void {
     $state = FilmState::ground(array_fill(0, 31, 0.4));
-    expect($state->under(Film::of(paintOf('#c8102e', Kind::Transparent), 0.0))->r)->toEqual($state->r);
+    expect($state->under(Film::of(Build::optics('#c8102e', Kind::Transparent), 0.0))->r)->toEqual($state->r);
 });
 
 it('refuses a film of less than nothing', function (): void {
-    Film::of(paintOf('#c8102e', Kind::Transparent), -1.0);
+    Film::of(Build::optics('#c8102e', Kind::Transparent), -1.0);
 })->throws(Refused::class);
 
 it('refuses absorption below zero, saying which band', function (): void {
@@ -66,23 +62,23 @@ it('refuses absorption below zero, saying which band', function (): void {
 
 it('shows its swatch when it hides', function (Kind $kind, float $um): void {
     $colour = Colour::fromHex('#a05a2c');
-    $thick = FilmState::ground(array_fill(0, 31, 0.0))->under(Film::of(paintOf('#a05a2c', $kind), $um));
+    $thick = FilmState::ground(array_fill(0, 31, 0.0))->under(Film::of(Build::optics('#a05a2c', $kind), $um));
     expect(DeltaE2000::between($colour->lab, Colour::fromReflectance(Spectrum::of($thick->r))->lab))->toBeLessThan(0.6);
 })->with([[Kind::Opaque, 400.0], [Kind::SemiOpaque, 2000.0], [Kind::Metallic, 400.0]]);
 
 it('shows the swatch of a transparent over a perfect white', function (): void {
-    $film = FilmState::ground(array_fill(0, 31, 1.0))->under(Film::of(paintOf('#6a8f4a', Kind::Transparent), 8.0));
+    $film = FilmState::ground(array_fill(0, 31, 1.0))->under(Film::of(Build::optics('#6a8f4a', Kind::Transparent), 8.0));
     expect(DeltaE2000::between(Colour::fromHex('#6a8f4a')->lab, Colour::fromReflectance(Spectrum::of($film->r))->lab))->toBeLessThan(1.5);
 });
 
 it('never hides with a transparent and says how much an opaque takes', function (): void {
-    expect(Hiding::thicknessUm(paintOf('#f5d000', Kind::Transparent)))->toBeNull()
-        ->and(Hiding::thicknessUm(paintOf('#191a1b', Kind::Opaque)))->toBeLessThan(Hiding::thicknessUm(paintOf('#f0c018', Kind::Opaque)));
+    expect(Hiding::thicknessUm(Build::optics('#f5d000', Kind::Transparent)))->toBeNull()
+        ->and(Hiding::thicknessUm(Build::optics('#191a1b', Kind::Opaque)))->toBeLessThan(Hiding::thicknessUm(Build::optics('#f0c018', Kind::Opaque)));
 });
 
 it('mixes between its parts and the same in any order', function (): void {
-    $a = paintOf('#c8102e', Kind::Opaque);
-    $b = paintOf('#1040a0', Kind::Opaque);
+    $a = Build::optics('#c8102e', Kind::Opaque);
+    $b = Build::optics('#1040a0', Kind::Opaque);
     $mix = DuncanMixing::mix([[$a, 1.0], [$b, 3.0]]);
     $other = DuncanMixing::mix([[$b, 3.0], [$a, 1.0]]);
     foreach ($mix->k->values as $i => $k) {
@@ -92,12 +88,12 @@ it('mixes between its parts and the same in any order', function (): void {
 });
 
 it('refuses to mix nothing', function (): void {
-    DuncanMixing::mix([[paintOf('#c8102e', Kind::Opaque), 0.0]]);
+    DuncanMixing::mix([[Build::optics('#c8102e', Kind::Opaque), 0.0]]);
 })->throws(Refused::class);
 
 it('runs two coats together only as far as the lower is wet', function (): void {
-    $white = paintOf('#f4f4f0', Kind::Opaque);
-    $red = paintOf('#c8102e', Kind::Transparent);
+    $white = Build::optics('#f4f4f0', Kind::Opaque);
+    $red = Build::optics('#c8102e', Kind::Transparent);
     $ground = FilmState::ground(array_fill(0, 31, 0.7));
     $set = $ground->under(Film::of($white, 10))->under(Film::of($red, 5));
     expect(WetBlend::lay($ground, $white, 10, $red, 5, 0.0)->r)->toEqual($set->r);
@@ -115,16 +111,16 @@ it('undoes what the surface does', function (SurfaceFinish $finish): void {
 })->with([SurfaceFinish::None, SurfaceFinish::Matte, SurfaceFinish::Clear]);
 
 it('throws a glint of its own from pearl, dimmed by what lies above', function (): void {
-    $pearl = FilmState::ground(array_fill(0, 31, 0.8))->under(Film::of(paintOf('#a9c8de', Kind::Pearl), 6));
-    $dimmed = $pearl->under(Film::of(paintOf('#3b3f44', Kind::Transparent), 6));
+    $pearl = FilmState::ground(array_fill(0, 31, 0.8))->under(Film::of(Build::optics('#a9c8de', Kind::Pearl), 6));
+    $dimmed = $pearl->under(Film::of(Build::optics('#3b3f44', Kind::Transparent), 6));
     expect($pearl->glint[1] ?? 0)->toBeGreaterThan(0.05)
         ->and($dimmed->glint[1] ?? 0)->toBeLessThan(0.5 * ($pearl->glint[1] ?? 0))
         ->and(FilmState::ground(array_fill(0, 31, 0.8))->glint)->toBeNull();
 });
 
 it('takes the colour of a glint from what lies above it, much as band by band', function (string $over): void {
-    $pearl = paintOf('#e8ecee', Kind::Pearl);
-    $film = Film::of(paintOf($over, Kind::Transparent), 5);
+    $pearl = Build::optics('#e8ecee', Kind::Pearl);
+    $film = Film::of(Build::optics($over, Kind::Transparent), 5);
     $through = FilmState::ground(array_fill(0, 31, 0.8))->under(Film::of($pearl, 6))->under($film)->glint;
     $bands = [];
     foreach ($pearl->glint->values ?? [] as $i => $shine) {
@@ -136,17 +132,17 @@ it('takes the colour of a glint from what lies above it, much as band by band', 
 })->with(['#b3202c', '#33618e', '#4d6340', '#6a4524', '#f5d000']);
 
 it('glows over white and dies under dark', function (): void {
-    $glow = paintOf('#ff7a2e', Kind::Fluorescent);
+    $glow = Build::optics('#ff7a2e', Kind::Fluorescent);
     $overWhite = FilmState::ground(array_fill(0, 31, 0.9))->under(Film::of($glow, 12));
     $overBlack = FilmState::ground(array_fill(0, 31, 0.02))->under(Film::of($glow, 12));
-    $covered = $overWhite->under(Film::of(paintOf('#191a1b', Kind::Opaque), 10));
+    $covered = $overWhite->under(Film::of(Build::optics('#191a1b', Kind::Opaque), 10));
     expect(array_sum($overWhite->glow ?? []))->toBeGreaterThan(1.2 * array_sum($overBlack->glow ?? []))
         ->and(array_sum($covered->glow ?? []))->toBeLessThan(0.01);
 });
 
 it('stays finite and within bounds over forty coats of anything', function (Kind $kind): void {
     $state = FilmState::ground(array_fill(0, 31, 0.5));
-    $film = Film::of(paintOf('#ffffff', $kind), 30);
+    $film = Film::of(Build::optics('#ffffff', $kind), 30);
     for ($i = 0; $i < 40; $i++) {
         $state = $state->under($film);
     }

@@ -23,6 +23,7 @@ use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
 use Hawkbrush\Core\Render\Pixels;
 use Hawkbrush\Core\Render\Texture;
+use Tests\Build;
 
 /** @param callable(array<string, mixed>): array<string, mixed>|null $change */
 function exampleField(Recipe $recipe, ?string $upto = null): Field
@@ -31,7 +32,7 @@ function exampleField(Recipe $recipe, ?string $upto = null): Field
 }
 
 it('gives every cell the film it would have alone', function (): void {
-    $recipe = exampleRecipe();
+    $recipe = Build::example();
     $field = exampleField($recipe);
     $coats = $recipe->coats();
     $covers = array_map(static fn(Coat $s): Coverage => Coverage::land($s, $field->surface), $coats);
@@ -50,7 +51,7 @@ it('gives every cell the film it would have alone', function (): void {
 });
 
 it('builds up step by step to the same field', function (): void {
-    $recipe = exampleRecipe();
+    $recipe = Build::example();
     $stepwise = Field::bare(Surface::of($recipe->body, 64, 32));
     foreach ($recipe->coats() as $step) {
         $stepwise = $stepwise->with($step, Climate::ordinary());
@@ -59,8 +60,8 @@ it('builds up step by step to the same field', function (): void {
 });
 
 it('stops after the step that was asked for, and passes over what is switched off', function (): void {
-    $all = exampleRecipe();
-    $off = exampleRecipe(static function (array $d): array {
+    $all = Build::example();
+    $off = Build::example(static function (array $d): array {
         $d['steps'][1]['on'] = false;
 
         return $d;
@@ -76,7 +77,7 @@ it('stops after the step that was asked for, and passes over what is switched of
 });
 
 it('mirrors the sides row by row, ridge to ridge', function (): void {
-    $texture = Texture::draw(exampleField(exampleRecipe()), SurfaceFinish::Matte);
+    $texture = Texture::draw(exampleField(Build::example()), SurfaceFinish::Matte);
     $rows = str_split($texture->cells, $texture->width * 2);
     expect($rows)->toHaveCount($texture->height);
     foreach (range(0, $texture->height / 2 - 1) as $row) {
@@ -85,18 +86,18 @@ it('mirrors the sides row by row, ridge to ridge', function (): void {
 });
 
 it('numbers its cells within its palette', function (): void {
-    $texture = Texture::draw(exampleField(exampleRecipe()), SurfaceFinish::Clear);
+    $texture = Texture::draw(exampleField(Build::example()), SurfaceFinish::Clear);
     expect(max(unpack('v*', $texture->cells)))->toBeLessThan(count($texture->palette))
         ->and(count($texture->glint))->toBe(count($texture->palette));
 });
 
 it('shines differently where there is pearl, and only there', function (): void {
-    $pearl = exampleRecipe(static function (array $d): array {
+    $pearl = Build::example(static function (array $d): array {
         $d['paints']['moss']['kind'] = 'pearl';
 
         return $d;
     });
-    $plain = Texture::draw(exampleField(exampleRecipe()), SurfaceFinish::Clear);
+    $plain = Texture::draw(exampleField(Build::example()), SurfaceFinish::Clear);
     $shiny = Texture::draw(exampleField($pearl), SurfaceFinish::Clear);
     expect($plain->glint)->toBe($plain->palette)->and($shiny->glint)->not->toBe($shiny->palette);
 });
@@ -107,15 +108,15 @@ it('runs a wet coat into the next', function (): void {
 
         return $d;
     };
-    expect(Texture::draw(exampleField(exampleRecipe($wet('wet'))), SurfaceFinish::Clear)->palette)->not->toBe(Texture::draw(
-        exampleField(exampleRecipe($wet('heat'))),
+    expect(Texture::draw(exampleField(Build::example($wet('wet'))), SurfaceFinish::Clear)->palette)->not->toBe(Texture::draw(
+        exampleField(Build::example($wet('heat'))),
         SurfaceFinish::Clear,
     )->palette);
 });
 
 it('draws an empty recipe as the bare body, and paints without solids as nothing', function (): void {
-    $empty = exampleRecipe(static fn(array $d): array => ['steps' => []] + $d);
-    $thin = exampleRecipe(static function (array $d): array {
+    $empty = Build::example(static fn(array $d): array => ['steps' => []] + $d);
+    $thin = Build::example(static function (array $d): array {
         $d['paints']['moss']['solids'] = 0;
 
         return $d;
@@ -128,13 +129,13 @@ it('draws an empty recipe as the bare body, and paints without solids as nothing
 });
 
 it('is the same bait after it was written out and read in again', function (): void {
-    $recipe = exampleRecipe();
+    $recipe = Build::example();
     $again = RecipeReader::read(Node::fromJson((string) json_encode(RecipeWriter::write($recipe))));
     expect(Texture::draw(exampleField($again), SurfaceFinish::Clear))->toEqual(Texture::draw(exampleField($recipe), SurfaceFinish::Clear));
 });
 
 it('cuts the film through at a point, and says why it looks so', function (): void {
-    $recipe = exampleRecipe(static function (array $d): array {
+    $recipe = Build::example(static function (array $d): array {
         $d['steps'][1]['technique'] = ['name' => 'spray'];
 
         return $d;
@@ -147,7 +148,7 @@ it('cuts the film through at a point, and says why it looks so', function (): vo
     $belly = CoreSample::at($recipe, Surface::of($recipe->body, 64, 32), Climate::ordinary(), SurfaceFinish::Clear, 0.5, 175);
     expect($belly->coats)->toHaveCount(1)->and($belly->cause)->toContain('Only white lies here');
     $bare = CoreSample::at(
-        exampleRecipe(static fn(array $d): array => ['steps' => []] + $d),
+        Build::example(static fn(array $d): array => ['steps' => []] + $d),
         Surface::of($recipe->body, 64, 32),
         Climate::ordinary(),
         SurfaceFinish::Clear,
@@ -158,7 +159,7 @@ it('cuts the film through at a point, and says why it looks so', function (): vo
 });
 
 it('draws from a part of the bands what all bands give', function (Bands $bands): void {
-    $recipe = exampleRecipe(static function (array $d): array {
+    $recipe = Build::example(static function (array $d): array {
         $d['paints']['moss']['kind'] = 'fluorescent';
         $d['paints']['white']['kind'] = 'pearl';
         $d['steps'][0]['set'] = ['by' => 'wet'];
@@ -179,7 +180,7 @@ it('draws from a part of the bands what all bands give', function (Bands $bands)
 })->with([Bands::EverySecond, Bands::EveryThird]);
 
 it('draws one more coat with what an earlier picture worked out as it would without', function (): void {
-    $recipe = exampleRecipe();
+    $recipe = Build::example();
     $surface = Surface::of($recipe->body, 64, 32);
     [$base, $moss] = $recipe->coats();
     $before = Field::bare($surface)->with($base, Climate::ordinary());
@@ -198,7 +199,7 @@ it('draws one more coat with what an earlier picture worked out as it would with
 
 it('turns states into the same colours of the screen as one by one', function (SurfaceFinish $finish): void {
     $pixels = new Pixels($finish, Bands::All);
-    $recipe = exampleRecipe(static function (array $d): array {
+    $recipe = Build::example(static function (array $d): array {
         $d['paints']['moss']['kind'] = 'pearl';
 
         return $d;

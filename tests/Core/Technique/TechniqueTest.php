@@ -10,12 +10,13 @@ use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
+use Tests\Build;
 
 /** @return array<string, float> share of the left half covered, and its middle around the body in degrees */
 function coverOf(array $change): array
 {
-    $surface = testSurface();
-    $cover = Coverage::land(aCoat($change), $surface);
+    $surface = Build::surface();
+    $cover = Coverage::land(Build::coat($change), $surface);
     $sum = $middle = 0.0;
     foreach ($cover->left as $cell => $share) {
         $sum += $share * $surface->areaMm2[$cell];
@@ -26,7 +27,7 @@ function coverOf(array $change): array
 }
 
 it('lets part of the paint through, never more than there is, the same for the same seed', function (Technique $technique): void {
-    $surface = testSurface();
+    $surface = Build::surface();
     $open = OpenSpray::everywhere($surface);
     $choices = Choices::read($technique, Node::root([]));
     $through = $technique->through($surface, $choices, 42, $open);
@@ -37,9 +38,9 @@ it('lets part of the paint through, never more than there is, the same for the s
 })->with(array_map(static fn(Technique $t): array => [$t], Techniques::all()));
 
 it('differs from seed to seed and from side to side where chance is imitated', function (string $name): void {
-    $cover = Coverage::land(aCoat(['technique' => ['name' => $name]]), testSurface());
+    $cover = Coverage::land(Build::coat(['technique' => ['name' => $name]]), Build::surface());
     expect($cover->mirrored)->toBeFalse()->and($cover->left)->not->toBe($cover->right)
-        ->and(Coverage::land(aCoat(['technique' => ['name' => $name], 'seed' => 9]), testSurface())->left)->not->toBe($cover->left);
+        ->and(Coverage::land(Build::coat(['technique' => ['name' => $name], 'seed' => 9]), Build::surface())->left)->not->toBe($cover->left);
 })->with(['splatter', 'mottle', 'sponge', 'dots', 'dry brush']);
 
 it('keeps each of its settings within its bounds', function (Technique $technique): void {
@@ -86,9 +87,9 @@ it('leaves broader veins with new mesh than with stiff', function (): void {
 
 it('paints a spot of the diameter that was set', function (): void {
     // A disc of 6 mm: 28.3 mm2, here with hardly a soft edge; arithmetic.
-    $surface = testSurface();
+    $surface = Build::surface();
     $cover = Coverage::land(
-        aCoat(['technique' => ['name' => 'spot', 'u' => 0.45, 'deg' => 90, 'diameter_mm' => 6, 'soft' => 0.05]]),
+        Build::coat(['technique' => ['name' => 'spot', 'u' => 0.45, 'deg' => 90, 'diameter_mm' => 6, 'soft' => 0.05]]),
         $surface,
     );
     $area = 0.0;
@@ -99,8 +100,8 @@ it('paints a spot of the diameter that was set', function (): void {
 });
 
 it('counts its bars', function (): void {
-    $surface = testSurface();
-    $cover = Coverage::land(aCoat(['technique' => ['name' => 'bars', 'count' => 7, 'width_mm' => 2, 'waver' => 0]]), $surface);
+    $surface = Build::surface();
+    $cover = Coverage::land(Build::coat(['technique' => ['name' => 'bars', 'count' => 7, 'width_mm' => 2, 'waver' => 0]]), $surface);
     $row = intdiv($surface->cellAt(0.5, 60), $surface->columns);
     $bars = 0;
     $inside = false;
@@ -113,9 +114,9 @@ it('counts its bars', function (): void {
 });
 
 it('lands nothing outside its place', function (): void {
-    $surface = testSurface();
+    $surface = Build::surface();
     foreach (array_keys(Coverage::land(
-        aCoat(['where' => ['from_u' => 0.5, 'to_u' => 0.8, 'from_deg' => 60, 'to_deg' => 120, 'soft' => 0]]),
+        Build::coat(['where' => ['from_u' => 0.5, 'to_u' => 0.8, 'from_deg' => 60, 'to_deg' => 120, 'soft' => 0]]),
         $surface,
     )->left) as $cell) {
         expect($surface->u[$cell % $surface->columns])->toBeBetween(0.49, 0.81)
@@ -124,7 +125,7 @@ it('lands nothing outside its place', function (): void {
 });
 
 it('sees the same of the open spray mark by mark as all over', function (?float $aimDeg, ?float $widthMm, string $zone): void {
-    $surface = testSurface();
+    $surface = Build::surface();
     $open = static fn(): OpenSpray => OpenSpray::on($surface, Zone::from($zone)->extent($surface->body->marks), $aimDeg, $widthMm);
     $all = $open()->all();
     $marks = [];

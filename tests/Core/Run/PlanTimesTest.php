@@ -11,6 +11,7 @@ use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\PlannedStep;
+use Tests\Build;
 
 /** @param array<string, mixed> $more */
 function sprayed(array $more = []): array
@@ -44,7 +45,7 @@ it('takes two minutes to mix and clean, and three seconds a stroke on either sid
     float $minutes,
 ): void {
     expect(plannedOf(
-        recipeWith(sprayed(['coats' => $coats, 'strokes' => $strokes])),
+        Build::recipe(sprayed(['coats' => $coats, 'strokes' => $strokes])),
         'coat',
         $baits,
     )->work->handsOnMin)->toEqualWithDelta($minutes, 1e-9);
@@ -55,13 +56,13 @@ it('takes two minutes to mix and clean, and three seconds a stroke on either sid
 ]);
 
 it('adds a minute a bait for a mask and what heat takes between coats', function (): void {
-    $plain = plannedOf(recipeWith(sprayed()), 'coat', 4)->work->handsOnMin;
+    $plain = plannedOf(Build::recipe(sprayed()), 'coat', 4)->work->handsOnMin;
     expect(plannedOf(
-        recipeWith(sprayed(['technique' => ['name' => 'mesh']])),
+        Build::recipe(sprayed(['technique' => ['name' => 'mesh']])),
         'coat',
         4,
     )->work->handsOnMin)->toEqualWithDelta($plain + 4, 1e-9);
-    $heat = plannedOf(recipeWith(sprayed(['set' => ['by' => 'heat'], 'coats' => 2])), 'coat', 3);
+    $heat = plannedOf(Build::recipe(sprayed(['set' => ['by' => 'heat'], 'coats' => 2])), 'coat', 3);
     $touch = Evaporation::touchDryS(9, 0.65, Climate::ordinary(), Air::hairDryer());
     expect($heat->work->setSeconds)->toEqualWithDelta($touch, 1e-9)
         ->and($heat->work->handsOnMin)->toEqualWithDelta(2 + 3 * 2 * (8 * 0.05 + max(20, $touch) / 60), 1e-9);
@@ -73,7 +74,7 @@ it('sprays area by film by coats, by what lands and what stays in the cup', func
     int $coats,
     int $baits,
 ): void {
-    $recipe = recipeWith(sprayed(['weight' => $weight, 'coats' => $coats, 'mix' => [['paint' => 'white', 'drops' => 1]]]));
+    $recipe = Build::recipe(sprayed(['weight' => $weight, 'coats' => $coats, 'mix' => [['paint' => 'white', 'drops' => 1]]]));
     $mix = plannedOf($recipe, 'coat', $baits)->work->cup;
     // A little over half of it lands; 0.06 ml stay in cup and nozzle. Common practice, no published source.
     $needed = Measure::areaMm2($recipe->body) * $um * 1e-6 * $coats * $baits / 0.55 + 0.06;
@@ -84,14 +85,14 @@ it('sprays area by film by coats, by what lands and what stays in the cup', func
 
 it('sprays a side by itself with half the paint', function (): void {
     $where = ['from_u' => 0, 'to_u' => 1, 'from_deg' => 0, 'to_deg' => 180, 'soft' => 0];
-    $both = plannedOf(recipeWith(sprayed(['where' => $where, 'coats' => 10])), 'coat')->work->cup?->neededMl;
-    $left = plannedOf(recipeWith(sprayed(['where' => $where + ['side' => 'left'], 'coats' => 10])), 'coat')->work->cup?->neededMl;
+    $both = plannedOf(Build::recipe(sprayed(['where' => $where, 'coats' => 10])), 'coat')->work->cup?->neededMl;
+    $left = plannedOf(Build::recipe(sprayed(['where' => $where + ['side' => 'left'], 'coats' => 10])), 'coat')->work->cup?->neededMl;
     expect($left - 0.06)->toEqualWithDelta(($both - 0.06) / 2, 1e-9);
 });
 
 it('keeps the recipe’s ratio whatever it takes, and thins by the share that was set', function (float $thinning): void {
     $mix = plannedOf(
-        recipeWith(sprayed([
+        Build::recipe(sprayed([
             'mix' => [['paint' => 'white', 'drops' => 4], ['paint' => 'moss', 'drops' => 6]],
             'thinning_percent' => $thinning,
             'coats' => 4,
@@ -109,14 +110,14 @@ it('draws a wait out with the damp, never more than tenfold, and shortens it in 
     float $from,
     float $to,
 ): void {
-    $wait = plannedOf(recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30]), 'wait', 1, Climate::of(21, $humidity));
+    $wait = plannedOf(Build::recipe(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30]), 'wait', 1, Climate::of(21, $humidity));
     expect($wait->work->handsOnMin)->toBe(0.0)
         ->and($wait->work->waitMin)->toBeBetween($from, $to)
         ->and($wait->work->waitFor)->toBe('to dry');
 })->with([[50, 30, 30], [75, 59, 61], [100, 300, 300], [5, 15, 17]]);
 
 it('does not wait longer for more baits, but prepares each', function (): void {
-    $recipe = recipeWith(
+    $recipe = Build::recipe(
         ['id' => 'prep', 'type' => 'prep', 'minutes' => 4],
         sprayed(),
         ['id' => 'wait', 'type' => 'wait', 'minutes' => 30],
@@ -127,7 +128,7 @@ it('does not wait longer for more baits, but prepares each', function (): void {
 });
 
 it('waits overnight before a clear that wants it bone dry, and by its own hours after', function (string $clear, float $hours): void {
-    $step = plannedOf(recipeWith(sprayed(), ['id' => 'clear', 'type' => 'clear', 'clear' => $clear]), 'clear');
+    $step = plannedOf(Build::recipe(sprayed(), ['id' => 'clear', 'type' => 'clear', 'clear' => $clear]), 'clear');
     expect($step->work->waitMin / 60)->toEqualWithDelta($hours, 1e-9)->and($step->work->handsOnMin)->toEqualWithDelta(3, 1e-9);
 })->with([['two-part epoxy', 7.0], ['slow casting resin', 48.0], ['UV resin', 10.5], [
     'moisture-cure urethane dip',
@@ -136,12 +137,12 @@ it('waits overnight before a clear that wants it bone dry, and by its own hours 
 
 it('leaves out what is switched off, in numbers and in time', function (): void {
     $on = Plan::of(
-        recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30], sprayed(['id' => 'two'])),
+        Build::recipe(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30], sprayed(['id' => 'two'])),
         1,
         Climate::ordinary(),
     );
     $off = Plan::of(
-        recipeWith(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30, 'on' => false], sprayed(['id' => 'two'])),
+        Build::recipe(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30, 'on' => false], sprayed(['id' => 'two'])),
         1,
         Climate::ordinary(),
     );

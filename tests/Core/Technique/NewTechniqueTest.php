@@ -11,7 +11,7 @@ use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Technique;
 
 it('tells in docs/technique.md how one is added, with an example that works', function (): void {
-    $page = (string) file_get_contents(__DIR__.'/../../docs/technique.md');
+    $page = (string) file_get_contents(__DIR__.'/../../../docs/technique.md');
     expect(preg_match('/```php\n(.*?)```/s', $page, $code))->toBe(1);
     eval("use Hawkbrush\\Core\\Body\\Surface; use Hawkbrush\\Core\\Technique\\{Cells, Choices, OpenSpray, Parameter, Stencil};\n".$code[1]);
     $stripe = new Stripe();

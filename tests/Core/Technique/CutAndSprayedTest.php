@@ -19,6 +19,7 @@ use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
+use Tests\Build;
 
 function fineSurface(): Surface
 {
@@ -203,9 +204,9 @@ it('covers with a brush nearly all, with glitter flake by flake', function (): v
 });
 
 it('throws finer drops the harder it blows, and none the finer by a brush', function (): void {
-    $surface = testSurface();
+    $surface = Build::surface();
     $covered = static fn(string $by, float $psi): float => array_sum(Coverage::land(
-        aCoat(['technique' => ['name' => 'splatter', 'by' => $by, 'drop_mm' => 1.6, 'per_cm2' => 6], 'psi' => $psi]),
+        Build::coat(['technique' => ['name' => 'splatter', 'by' => $by, 'drop_mm' => 1.6, 'per_cm2' => 6], 'psi' => $psi]),
         $surface,
     )->left);
     // At four times the air drops are half as wide and cover a quarter.
@@ -217,14 +218,14 @@ it('throws finer drops the harder it blows, and none the finer by a brush', func
 });
 
 it('counts splatter by low air as sprayed: with its pressure, its mist and its own words', function (): void {
-    $by = static fn(string $by): Step => recipeWith([
+    $by = static fn(string $by): Step => Build::recipe([
         'type' => 'paint',
         'mix' => [['paint' => 'white']],
         'where' => ['zone' => 'whole'],
         'technique' => ['name' => 'splatter', 'by' => $by],
     ])->steps[0];
     expect($by('low air')->coat()?->byAir())->toBeTrue()->and($by('toothbrush')->coat()?->byAir())->toBeFalse()
-        ->and(aCoat()->byAir())->toBeTrue()->and(aCoat(['technique' => ['name' => 'sponge']])->byAir())->toBeFalse()
+        ->and(Build::coat()->byAir())->toBeTrue()->and(Build::coat(['technique' => ['name' => 'sponge']])->byAir())->toBeFalse()
         ->and($by('low air')->how())->toStartWith('In short bursts')->and($by('stub brush')->how())->toStartWith('By hand')
         ->and(implode(' ', $by('low air')->cautions()))->toContain('respirator')
         ->and(implode(' ', $by('toothbrush')->cautions()))->not->toContain('respirator');

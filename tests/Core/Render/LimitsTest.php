@@ -27,6 +27,7 @@ use Hawkbrush\Core\Render\Texture;
 use Hawkbrush\Core\Replace\Replacing;
 use Hawkbrush\Core\Replace\Swap;
 use Hawkbrush\Core\Run\Plan;
+use Tests\Build;
 
 /** @return array<string, array{Optics}> */
 function extremes(): array
@@ -66,7 +67,7 @@ it('lays forty coats one by one as one film of forty', function (): void {
 });
 
 it('draws, plans and replaces nothing where there is nothing', function (): void {
-    $empty = exampleRecipe(static fn(array $d): array => ['steps' => []] + $d);
+    $empty = Build::example(static fn(array $d): array => ['steps' => []] + $d);
     $field = Field::painted($empty, Surface::of($empty->body, 32, 16), Climate::ordinary());
     $picture = Texture::draw($field, SurfaceFinish::Clear);
     $zone = (new ZoneColours($field->surface))->film($field, Zone::Flank)->values[10];
@@ -78,7 +79,7 @@ it('draws, plans and replaces nothing where there is nothing', function (): void
 });
 
 it('passes over a paint without solids', function (): void {
-    $dry = exampleRecipe(static function (array $d): array {
+    $dry = Build::example(static function (array $d): array {
         foreach ($d['paints'] as $key => $paint) {
             $d['paints'][$key] = ['solids' => 0] + $paint;
         }
@@ -118,7 +119,7 @@ it('mixes by what stays, drop by drop', function (): void {
 });
 
 it('exchanges one paint of a mix and keeps the shares', function (): void {
-    $recipe = exampleRecipe(static function (array $d): array {
+    $recipe = Build::example(static function (array $d): array {
         $d['steps'][] = [
             'id' => 'mixed',
             'type' => 'paint',
@@ -157,7 +158,7 @@ it('ranks the same paint under another name first, with nothing changed', functi
 });
 
 it('gives a zone the mean of its light', function (): void {
-    $recipe = exampleRecipe();
+    $recipe = Build::example();
     $field = Field::painted($recipe, Surface::of($recipe->body, 64, 32), Climate::ordinary());
     $colours = (new ZoneColours($field->surface))->of($field, SurfaceFinish::Clear, [Zone::Back, Zone::Belly]);
     expect(DeltaE2000::between($colours['back']->lab, $colours['belly']->lab))->toBeGreaterThan(10)

@@ -12,6 +12,7 @@ use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Render\Cause;
 use Hawkbrush\Core\Render\CoreCoat;
+use Tests\Build;
 
 function coreCoat(string $name, string $hex, float $passes): CoreCoat
 {
@@ -57,7 +58,7 @@ it('measures around the section from the midline, up and down', function (): voi
 });
 
 it('says how a step is done, as across the bench', function (array $step, string $said): void {
-    expect(recipeWith($step)->steps[0]->how())->toBe($said);
+    expect(Build::recipe($step)->steps[0]->how())->toBe($said);
 })->with([
     [
         [

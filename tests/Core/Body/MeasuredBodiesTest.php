@@ -28,6 +28,7 @@ use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Techniques;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Build;
 
 function round20(): Body
 {
@@ -122,7 +123,7 @@ it('keeps zones that were set by hand, and writes them so that they read the sam
 });
 
 it('puts a coat on one side only when it is told so', function (string $side): void {
-    $cover = Coverage::land(aCoat(['where' => ['zone' => 'flank', 'side' => $side]]), testSurface());
+    $cover = Coverage::land(Build::coat(['where' => ['zone' => 'flank', 'side' => $side]]), Build::surface());
     expect($cover->mirrored)->toBeFalse()
         ->and($side === 'left' ? $cover->right : $cover->left)->toBe([])
         ->and($side === 'left' ? $cover->left : $cover->right)->not->toBe([]);
@@ -130,14 +131,14 @@ it('puts a coat on one side only when it is told so', function (string $side): v
 
 it('finds the sides alike where every step is, and tells them apart where one is not', function (): void {
     $recipe = static fn(array $change): Field => Field::painted(
-        recipeWith($change + [
+        Build::recipe($change + [
             'type' => 'paint',
             'mix' => [['paint' => 'white']],
             'where' => ['zone' => 'flank'],
             'technique' => ['name' => 'spray'],
             'coats' => 3,
         ]),
-        testSurface(),
+        Build::surface(),
         Climate::ordinary(),
     );
     $alike = Symmetry::compare($recipe([]), SurfaceFinish::Clear);
@@ -199,7 +200,7 @@ it('stands two hundred random bodies and seeds: areas positive, zones within the
         if ($technique->mirrored()) {
             $texture = Texture::draw(
                 Field::painted(
-                    recipeWith([
+                    Build::recipe([
                         'type' => 'paint',
                         'mix' => [['paint' => 'white']],
                         'where' => ['zone' => 'whole'],

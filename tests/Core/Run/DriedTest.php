@@ -17,6 +17,7 @@ use Hawkbrush\Core\Run\BenchEvent;
 use Hawkbrush\Core\Run\Dried;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\Record;
+use Tests\Build;
 
 /** @param array<string, mixed> $data */
 function felt(string $type, string $at, array $data = [], string $step = 'base'): BenchEvent
@@ -36,7 +37,7 @@ function felt(string $type, string $at, array $data = [], string $step = 'base')
 /** One white coat, heat set unless told otherwise, its paint drying so many times as long as the model says. */
 function dryingRecipe(float $drying = 1.0, array $set = ['by' => 'heat']): Recipe
 {
-    return exampleRecipe(static function (array $d) use ($drying, $set): array {
+    return Build::example(static function (array $d) use ($drying, $set): array {
         $d['paints']['white']['drying'] = $drying;
         $d['steps'] = [[
             'id' => 'base',
@@ -168,7 +169,7 @@ it('dries as the paint was found to dry: in the plan, before a mask, and into th
 });
 
 it('asks for a longer wait before clamping where a paint dries slowly', function (): void {
-    $masked = static fn(float $drying): array => Advisor::advise(exampleRecipe(static function (array $d) use ($drying): array {
+    $masked = static fn(float $drying): array => Advisor::advise(Build::example(static function (array $d) use ($drying): array {
         $d['paints']['white']['drying'] = $drying;
         $d['steps'] = [
             [
@@ -199,7 +200,7 @@ it('asks for a longer wait before clamping where a paint dries slowly', function
 it('mixes what is known of drying by volume, and carries it in the document', function (): void {
     $recipe = dryingRecipe(2.0);
     [[$white]] = $recipe->coats()[0]->mixture->parts;
-    $moss = exampleRecipe()->coats()[1]->mixture->parts[0][0];
+    $moss = Build::example()->coats()[1]->mixture->parts[0][0];
     expect((new Mixture([[$white, 3], [$moss, 1]]))->drying())->toEqualWithDelta(1.75, 1e-9)
         ->and((new Mixture([[$white, 3], [$moss, 1]]))->paint('mix', 'Mix')->drying)->toEqualWithDelta(1.75, 1e-9)
         ->and(RecipeReader::read(Node::root(json_decode(

@@ -13,6 +13,7 @@ use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
+use Tests\Build;
 
 /**
  * @param list<array<string, mixed>> $steps
@@ -37,28 +38,10 @@ function saidBy(string $rule, array $steps, ?Climate $climate = null, array $mar
     ));
 }
 
-/**
- * @param array<string, mixed> $more
- *
- * @return array<string, mixed>
- */
-function laid(string $id, string $paint, array $more = []): array
-{
-    return $more + [
-        'id' => $id,
-        'type' => 'paint',
-        'mix' => [['paint' => $paint]],
-        'technique' => ['name' => 'spray'],
-        'where' => ['zone' => 'whole'],
-        'weight' => 'medium',
-        'set' => ['by' => 'heat'],
-    ];
-}
-
 /** @return array<string, mixed> */
 function goodBase(array $more = []): array
 {
-    return laid('base', 'white', $more + ['coats' => 3, 'weight' => 'heavy']);
+    return Build::paintStep($more + ['coats' => 3, 'weight' => 'heavy'], 'base', 'white');
 }
 
 it('lets an eye be a little large or small, and names the nearest that fits', function (float $eye, float $socket, ?float $use): void {
@@ -83,31 +66,31 @@ it('says nothing of eyes where no socket was measured', function (): void {
 
 it('is content with the minutes that the model asks for, and not with two less', function (array $technique): void {
     $base = ['coats' => 1, 'weight' => 'light', 'thinning_percent' => 0];
-    $mask = laid('mask', 'moss', ['technique' => $technique]);
-    $first = saidBy('too-soon-to-clamp', [laid('base', 'white', $base), $mask])[0];
+    $mask = Build::paintStep(['technique' => $technique], 'mask', 'moss');
+    $first = saidBy('too-soon-to-clamp', [Build::paintStep($base, 'base', 'white'), $mask])[0];
     $minutes = $first->fix?->set['set']['minutes'];
     // As the drying model has it: touch dry under the dryer, then twenty minutes in an ordinary room.
     $safe = Evaporation::maskSafeS(9, 0.65, Climate::ordinary(), Air::hairDryer());
     expect($minutes)->toEqual(ceil($safe / 60))
         ->and(saidBy(
             'too-soon-to-clamp',
-            [laid('base', 'white', ['set' => ['by' => 'heat', 'minutes' => $minutes]] + $base), $mask],
+            [Build::paintStep(['set' => ['by' => 'heat', 'minutes' => $minutes]] + $base, 'base', 'white'), $mask],
         ))->toBe([])
         ->and(saidBy(
             'too-soon-to-clamp',
-            [laid('base', 'white', ['set' => ['by' => 'heat', 'minutes' => $minutes - 2]] + $base), $mask],
+            [Build::paintStep(['set' => ['by' => 'heat', 'minutes' => $minutes - 2]] + $base, 'base', 'white'), $mask],
         ))->toHaveCount(1);
 })->with([[['name' => 'mesh']], [['name' => 'bars']], [['name' => 'tape']], [['name' => 'mottle']]]);
 
 it('says nothing of clamping where nothing is pressed on', function (string $technique): void {
     expect(saidBy(
         'too-soon-to-clamp',
-        [laid('base', 'white', ['coats' => 3, 'weight' => 'heavy']), laid('next', 'moss', ['technique' => ['name' => $technique]])],
+        [Build::paintStep(['coats' => 3, 'weight' => 'heavy'], 'base', 'white'), Build::paintStep(['technique' => ['name' => $technique]], 'next', 'moss')],
     ))->toBe([]);
 })->with(['spray', 'splatter', 'dots', 'glitter']);
 
 it('asks for a longer wait in a damper room, and says when it never dries', function (): void {
-    $steps = [goodBase(), laid('mesh', 'moss', ['technique' => ['name' => 'mesh']])];
+    $steps = [goodBase(), Build::paintStep(['technique' => ['name' => 'mesh']], 'mesh', 'moss')];
     $wait = static fn(Climate $climate): mixed => saidBy('too-soon-to-clamp', $steps, $climate)[0]->fix?->set['set']['minutes'] ?? null;
     expect($wait(Climate::of(21, 75)))->toBeGreaterThan(1.8 * $wait(Climate::ordinary()))
         ->and($wait(Climate::of(21, 100)))->toBeNull()
@@ -115,7 +98,7 @@ it('asks for a longer wait in a damper room, and says when it never dries', func
 });
 
 it('counts only the waits between the two coats', function (): void {
-    $mesh = laid('mesh', 'moss', ['technique' => ['name' => 'mesh']]);
+    $mesh = Build::paintStep(['technique' => ['name' => 'mesh']], 'mesh', 'moss');
     $wait = ['type' => 'wait', 'minutes' => 40];
     expect(saidBy('too-soon-to-clamp', [['id' => 'w'] + $wait, goodBase(), $mesh]))->toHaveCount(1)
         ->and(saidBy('too-soon-to-clamp', [goodBase(), $mesh, ['id' => 'w'] + $wait]))->toHaveCount(1)
@@ -124,7 +107,7 @@ it('counts only the waits between the two coats', function (): void {
 });
 
 it('holds a coat to what does not creep: thinned or against a mask, not else', function (array $step, bool $too): void {
-    expect(saidBy('too-thick-for-one-go', [goodBase(), laid('next', 'moss', $step)]) !== [])->toBe($too);
+    expect(saidBy('too-thick-for-one-go', [goodBase(), Build::paintStep($step, 'next', 'moss')]) !== [])->toBe($too);
 })->with([
     'heavy and neat' => [['weight' => 'heavy'], false],
     'heavy and hardly thinned' => [['weight' => 'heavy', 'thinning_percent' => 29], false],
@@ -137,14 +120,14 @@ it('holds a coat to what does not creep: thinned or against a mask, not else', f
 it('lays as much in light coats as in the heavy ones it takes the place of', function (): void {
     $fix = saidBy(
         'too-thick-for-one-go',
-        [goodBase(), laid('next', 'moss', ['weight' => 'heavy', 'thinning_percent' => 50, 'coats' => 2])],
+        [goodBase(), Build::paintStep(['weight' => 'heavy', 'thinning_percent' => 50, 'coats' => 2], 'next', 'moss')],
     )[0]->fix;
     // Two coats of 28 um are about six of 9: arithmetic.
     expect($fix?->set)->toBe(['weight' => 'light', 'coats' => 6]);
 });
 
 it('asks of the first coat that it hides the body, if it is opaque and there', function (array $base, bool $short): void {
-    expect(saidBy('base-not-hidden', [laid('base', 'white', $base)]) !== [])->toBe($short);
+    expect(saidBy('base-not-hidden', [Build::paintStep($base, 'base', 'white')]) !== [])->toBe($short);
 })->with([
     'a mist' => [['weight' => 'mist'], true],
     'three heavy coats' => [['weight' => 'heavy', 'coats' => 3], false],
@@ -154,7 +137,7 @@ it('asks of the first coat that it hides the body, if it is opaque and there', f
 ]);
 
 it('speaks of wet coats only where they meet and come out otherwise', function (array $first, array $second, bool $runs): void {
-    expect(saidBy('runs-together', [goodBase(), laid('one', 'yellow', $first), laid('two', 'blue', $second)]) !== [])->toBe($runs);
+    expect(saidBy('runs-together', [goodBase(), Build::paintStep($first, 'one', 'yellow'), Build::paintStep($second, 'two', 'blue')]) !== [])->toBe($runs);
 })->with([
     'wet under wet' => [['set' => ['by' => 'wet']], [], true],
     'heat set' => [['set' => ['by' => 'heat']], [], false],
@@ -170,7 +153,7 @@ it('speaks of wet coats only where they meet and come out otherwise', function (
 it('misses the chroma of bright colours over dark only', function (string $ground, string $paint, bool $lost): void {
     expect(saidBy(
         'brighter-over-white',
-        [laid('base', $ground, ['coats' => 3, 'weight' => 'heavy']), laid('top', $paint)],
+        [Build::paintStep(['coats' => 3, 'weight' => 'heavy'], 'base', $ground), Build::paintStep([], 'top', $paint)],
     ) !== [])->toBe($lost);
 })->with([
     'fluorescent over black' => ['black', 'glow', true],
@@ -181,8 +164,8 @@ it('misses the chroma of bright colours over dark only', function (string $groun
 ]);
 
 it('does not call pearl unseen over a light ground: its glint shows', function (): void {
-    expect(saidBy('hardly-shows', [goodBase(), laid('pearl', 'pearl')]))->toBe([])
-        ->and(saidBy('hardly-shows', [goodBase(), laid('more', 'white')]))->toHaveCount(1);
+    expect(saidBy('hardly-shows', [goodBase(), Build::paintStep([], 'pearl', 'pearl')]))->toBe([])
+        ->and(saidBy('hardly-shows', [goodBase(), Build::paintStep([], 'more', 'white')]))->toHaveCount(1);
 });
 
 it('says times as one says them', function (float $seconds, string $said): void {

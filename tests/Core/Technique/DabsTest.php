@@ -5,11 +5,12 @@ declare(strict_types=1);
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
+use Tests\Build;
 
 /** @param array<int, float> $marks */
 function dabbedMm2(array $marks): float
 {
-    $area = testSurface()->areaMm2;
+    $area = Build::surface()->areaMm2;
 
     return array_sum(array_map(
         static fn(int $cell, float $share): float => $area[$cell] * $share,
@@ -20,7 +21,7 @@ function dabbedMm2(array $marks): float
 
 function dabsEverywhere(): Dabs
 {
-    return new Dabs(testSurface(), OpenSpray::everywhere(testSurface()));
+    return new Dabs(Build::surface(), OpenSpray::everywhere(Build::surface()));
 }
 
 it('covers about the area of the mark, large or smaller than a cell is tall', function (float $radius, float $soft, float $within): void {
@@ -44,7 +45,7 @@ it('covers a streak’s length by its width, thinner towards its end', function 
     }
     // And half a disc at each end.
     expect($sum / 12)->toEqualWithDelta(16 * 2 * 0.7 + M_PI / 2 * (1 + 0.4 ** 2), 2.5);
-    $surface = testSurface();
+    $surface = Build::surface();
     $heights = [];
     foreach (array_keys($marks) as $cell) {
         $x = $surface->u[$cell % $surface->columns] * $surface->body->lengthMm;
@@ -68,7 +69,7 @@ it('counts marks that overlap once, and takes others out', function (): void {
 });
 
 it('lays nothing where the coat cannot land, and the same as everywhere where it can', function (string $zone): void {
-    $surface = testSurface();
+    $surface = Build::surface();
     $open = OpenSpray::on($surface, Zone::from($zone)->extent($surface->body->marks), null, null);
     $here = new Dabs($surface, $open);
     $all = dabsEverywhere();

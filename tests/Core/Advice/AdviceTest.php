@@ -9,6 +9,7 @@ use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
+use Tests\Build;
 
 /** @param list<array<string, mixed>> $steps */
 function adviceOn(array $steps, array $marks = []): array
@@ -22,20 +23,6 @@ function adviceOn(array $steps, array $marks = []): array
     $document['steps'] = $steps;
 
     return Advisor::advise(RecipeReader::read(Node::root($document)), Climate::ordinary());
-}
-
-/** @return array<string, mixed> */
-function coatOf(string $id, string $paint, array $more = []): array
-{
-    return $more + [
-        'id' => $id,
-        'type' => 'paint',
-        'mix' => [['paint' => $paint]],
-        'technique' => ['name' => 'spray'],
-        'where' => ['zone' => 'whole'],
-        'weight' => 'medium',
-        'set' => ['by' => 'heat'],
-    ];
 }
 
 /** @param list<Finding> $findings */
@@ -68,41 +55,41 @@ dataset('faults', [
     'mesh on a coat that was only heat set' => [
         'too-soon-to-clamp',
         'mesh',
-        [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']), coatOf('mesh', 'moss', ['technique' => ['name' => 'mesh']])],
+        [Build::paintStep(['coats' => 3, 'weight' => 'heavy'], 'base', 'white'), Build::paintStep(['technique' => ['name' => 'mesh']], 'mesh', 'moss')],
     ],
     'red over wet white' => [
         'runs-together',
         'red',
-        [coatOf('base', 'white', ['coats' => 3, 'set' => ['by' => 'wet']]), coatOf('red', 'red')],
+        [Build::paintStep(['coats' => 3, 'set' => ['by' => 'wet']], 'base', 'white'), Build::paintStep([], 'red', 'red')],
     ],
     'air without enough minutes' => [
         'runs-together',
         'red',
-        [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy', 'set' => ['by' => 'air', 'minutes' => 1]]), coatOf('red', 'red')],
+        [Build::paintStep(['coats' => 3, 'weight' => 'heavy', 'set' => ['by' => 'air', 'minutes' => 1]], 'base', 'white'), Build::paintStep([], 'red', 'red')],
     ],
     'a heavy thinned coat' => [
         'too-thick-for-one-go',
         'red',
         [
-            coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']),
-            coatOf('red', 'red', ['weight' => 'heavy', 'thinning_percent' => 50]),
+            Build::paintStep(['coats' => 3, 'weight' => 'heavy'], 'base', 'white'),
+            Build::paintStep(['weight' => 'heavy', 'thinning_percent' => 50], 'red', 'red'),
         ],
     ],
     'blue over black' => [
         'hardly-shows',
         'blue',
-        [coatOf('base', 'black', ['weight' => 'heavy']), coatOf('blue', 'blue', ['weight' => 'mist'])],
+        [Build::paintStep(['weight' => 'heavy'], 'base', 'black'), Build::paintStep(['weight' => 'mist'], 'blue', 'blue')],
     ],
     'orange over black' => [
         'colour-turns',
         'orange',
-        [coatOf('base', 'black', ['weight' => 'heavy']), coatOf('orange', 'orange', ['weight' => 'medium'])],
+        [Build::paintStep(['weight' => 'heavy'], 'base', 'black'), Build::paintStep(['weight' => 'medium'], 'orange', 'orange')],
     ],
-    'a thin base' => ['base-not-hidden', 'base', [coatOf('base', 'white', ['weight' => 'mist'])]],
+    'a thin base' => ['base-not-hidden', 'base', [Build::paintStep(['weight' => 'mist'], 'base', 'white')]],
     'an eye too large' => [
         'eye-and-socket',
         'eye',
-        [coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']), ['id' => 'eye', 'type' => 'eye', 'diameter_mm' => 8]],
+        [Build::paintStep(['coats' => 3, 'weight' => 'heavy'], 'base', 'white'), ['id' => 'eye', 'type' => 'eye', 'diameter_mm' => 8]],
     ],
 ]);
 
@@ -121,25 +108,25 @@ it('is content once its own mend is made', function (string $rule, string $step,
 
 it('says nothing against a sound recipe', function (): void {
     expect(adviceOn([
-        coatOf('base', 'white', ['coats' => 2, 'weight' => 'heavy', 'set' => ['by' => 'heat', 'minutes' => 22]]),
-        coatOf('mesh', 'moss', ['technique' => ['name' => 'mesh'], 'coats' => 2]),
+        Build::paintStep(['coats' => 2, 'weight' => 'heavy', 'set' => ['by' => 'heat', 'minutes' => 22]], 'base', 'white'),
+        Build::paintStep(['technique' => ['name' => 'mesh'], 'coats' => 2], 'mesh', 'moss'),
         ['id' => 'eye', 'type' => 'eye', 'diameter_mm' => 5],
     ], ['eye_socket_mm' => 5]))->toBe([]);
 });
 
 it('counts a wait step before the mesh', function (): void {
     $steps = [
-        coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']),
+        Build::paintStep(['coats' => 3, 'weight' => 'heavy'], 'base', 'white'),
         ['id' => 'w', 'type' => 'wait', 'minutes' => 25],
-        coatOf('mesh', 'moss', ['technique' => ['name' => 'mesh']]),
+        Build::paintStep(['technique' => ['name' => 'mesh']], 'mesh', 'moss'),
     ];
     expect(findingOf(adviceOn($steps), 'too-soon-to-clamp'))->toBeNull();
 });
 
 it('calls a meant wet blend a hint, an unmeant one a caution', function (): void {
     $wet = static fn(array $set): array => [
-        coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy', 'set' => $set]),
-        coatOf('red', 'red'),
+        Build::paintStep(['coats' => 3, 'weight' => 'heavy', 'set' => $set], 'base', 'white'),
+        Build::paintStep([], 'red', 'red'),
     ];
     expect(findingOf(adviceOn($wet(['by' => 'wet'])), 'runs-together')?->severity)->toBe(Severity::Hint)
         ->and(findingOf(adviceOn($wet(['by' => 'air', 'minutes' => 1])), 'runs-together')?->severity)->toBe(Severity::Caution);
@@ -147,8 +134,8 @@ it('calls a meant wet blend a hint, an unmeant one a caution', function (): void
 
 it('asks for white under a bright colour over dark, and for nothing over white', function (): void {
     $over = static fn(string $ground): array => adviceOn([
-        coatOf('base', $ground, ['coats' => 3, 'weight' => 'heavy']),
-        coatOf('red', 'orange', ['weight' => 'light']),
+        Build::paintStep(['coats' => 3, 'weight' => 'heavy'], 'base', $ground),
+        Build::paintStep(['weight' => 'light'], 'red', 'orange'),
     ]);
     expect(findingOf($over('black'), 'brighter-over-white')?->stepId)->toBe('red')
         ->and(findingOf($over('white'), 'brighter-over-white'))->toBeNull();
@@ -156,19 +143,15 @@ it('asks for white under a bright colour over dark, and for nothing over white',
 
 it('says when nothing lands at all', function (): void {
     $steps = [
-        coatOf('base', 'white', ['coats' => 3, 'weight' => 'heavy']),
-        coatOf('red', 'red', ['where' => ['zone' => 'belly'], 'aim_deg' => 0]),
+        Build::paintStep(['coats' => 3, 'weight' => 'heavy'], 'base', 'white'),
+        Build::paintStep(['where' => ['zone' => 'belly'], 'aim_deg' => 0], 'red', 'red'),
     ];
     expect(findingOf(adviceOn($steps), 'hardly-shows')?->headline)->toBe('Nothing lands');
 });
 
 it('puts the gravest first', function (): void {
     $order = array_map(static fn(Finding $f): int => ['stop' => 0, 'caution' => 1, 'hint' => 2][$f->severity->value], adviceOn([
-        coatOf('base', 'black', ['weight' => 'heavy']), coatOf('orange', 'orange'), coatOf(
-            'mesh',
-            'moss',
-            ['technique' => ['name' => 'mesh']],
-        ),
+        Build::paintStep(['weight' => 'heavy'], 'base', 'black'), Build::paintStep([], 'orange', 'orange'), Build::paintStep(['technique' => ['name' => 'mesh']], 'mesh', 'moss'),
     ]));
     $sorted = $order;
     sort($sorted);

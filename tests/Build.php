@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Calculator\Examples;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Exchange\RecipeReader;
+use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Pattern\Recipe;
+
+/** What core tests are made of: each starts from something plain and is changed as a test wants it. */
+final class Build
+{
+    /** The calculators' example recipe. */
+    public static function example(?callable $change = null): Recipe
+    {
+        $document = Examples::recipe();
+
+        return RecipeReader::read(Node::root($change === null ? $document : $change($document)));
+    }
+
+    /**
+     * A recipe of these steps on the example's body, with its paints and “half” (half as many solids, large drops),
+     * “lacquer” and “water” (no solids). Steps get an id where they have none.
+     *
+     * @param array<string, mixed> ...$steps
+     */
+    public static function recipe(array ...$steps): Recipe
+    {
+        $document = Examples::recipe();
+        $document['paints'] += [
+            'half' => ['hex' => '#808080', 'kind' => 'opaque', 'solids' => 0.5, 'drop_ml' => 0.1],
+            'lacquer' => ['hex' => '#808080', 'kind' => 'opaque', 'family' => 'lacquer'],
+            'water' => ['hex' => '#808080', 'kind' => 'opaque', 'solids' => 0],
+        ];
+        $document['steps'] = array_map(static fn(array $step, int $i): array => $step + ['id' => 'step-'.$i], $steps, array_keys($steps));
+
+        return RecipeReader::read(Node::root($document));
+    }
+
+    /**
+     * A paint step as a document: sprayed all over.
+     *
+     * @param array<string, mixed> $fields
+     *
+     * @return array<string, mixed>
+     */
+    public static function paintStep(array $fields = [], string $id = 'a', string $paint = 'white'): array
+    {
+        return $fields + [
+            'id' => $id,
+            'type' => 'paint',
+            'mix' => [['paint' => $paint]],
+            'technique' => ['name' => 'spray'],
+            'where' => ['zone' => 'whole'],
+        ];
+    }
+
+    /** @param array<string, mixed> $fields of its step */
+    public static function coat(array $fields = []): Coat
+    {
+        return self::recipe(self::paintStep($fields))->coats()[0];
+    }
+
+    /** @param array<string, mixed> $fields of the example's body */
+    public static function body(array $fields = []): Body
+    {
+        return BodyReader::read(Node::root($fields + Examples::body()));
+    }
+
+    /**
+     * The example's body so many times as large.
+     *
+     * @param array<string, mixed> $marks
+     */
+    public static function grownBody(float $by, array $marks = []): Body
+    {
+        $document = Examples::body();
+
+        return self::body([
+            'marks' => $marks,
+            'length_mm' => $document['length_mm'] * $by,
+            'stations' => array_map(static fn(array $s): array => [$s[0], $s[1] * $by, $s[2] * $by, $s[3] * $by], $document['stations']),
+        ]);
+    }
+
+    public static function surface(): Surface
+    {
+        return Surface::of(self::body(), 128, 64);
+    }
+
+    /** Of a paint whose swatch is the colour of the film itself. */
+    public static function optics(string $hex, Kind $kind): Optics
+    {
+        return Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), $kind);
+    }
+}
