@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
 use App\Models\Bait;
 use App\Models\BenchEventRow;
 use App\Models\Paint;
@@ -154,7 +156,7 @@ it('keeps the recipe of a run as it was, whatever becomes of the paint', functio
 
 it('shows the bait of a run after each step', function (): void {
     [$run, [$prep, $base, $back]] = bench($this, 1);
-    $colours = static fn(array $texture): int => count($texture['palette']);
+    $colours = static fn(array $texture): int => \count($texture['palette']);
     expect($colours($this->ask("/runs/{$run['id']}/texture?upto={$prep}")->json()))->toBe(1)
         ->and($colours($this->ask("/runs/{$run['id']}/texture?upto={$base}")->json()))->toBe(1)
         ->and($colours($this->ask("/runs/{$run['id']}/texture?upto={$back}")->json()))->toBeGreaterThan(4);

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
 use App\Models\Bait;
 use App\Models\Body;
 use App\Models\Paint;
@@ -78,7 +80,7 @@ it('has eight bodies, twelve masks, and patterns that between them use every way
         ->and($this->ask('/masks')->json('masks'))->toHaveCount(12)
         ->and(array_unique(array_column($this->ask('/bodies')->json('bodies'), 'condition')))->toHaveCount(7);
     $lots = collect(
-        $this->ask('/bodies/'.App\Models\Body::query()->where('name', 'Plover 65')->firstOrFail()->id)->json('lots'),
+        $this->ask('/bodies/'.Body::query()->where('name', 'Plover 65')->firstOrFail()->id)->json('lots'),
     )->keyBy('supplier');
     expect($lots['Quayside Blanks']['reject_share'])->toEqual(0.4)->and($lots['Two Sheds Moulding']['reject_share'])->toEqual(0.1);
 });

@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
 use App\Models\Edit;
 use App\Models\Version;
 use Illuminate\Cache\ArrayStore;
 use Illuminate\Cache\Repository;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use RuntimeException;
 use Tests\ApiCase;
 
 /** @return list<string> names of the paints that the rack says a version uses */

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Tests\Contract;
@@ -22,9 +24,9 @@ function operations(): array
 it('serves what the contract names, and nothing beside it', function (): void {
     $served = [];
     foreach (Routes::getRoutes()->getRoutes() as $route) {
-        assert($route instanceof Route);
+        \assert($route instanceof Route);
         if (str_starts_with($route->uri(), 'api/v1/')) {
-            $served[] = $route->methods()[0].' '.substr($route->uri(), strlen('api/v1'));
+            $served[] = $route->methods()[0].' '.substr($route->uri(), \strlen('api/v1'));
         }
     }
     $named = array_map(static fn(array $o): string => $o[0].' '.$o[1], operations());

@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
+use Closure;
 use Illuminate\Support\Facades\DB;
 use Tests\ApiCase;
 use Tests\Hostile;
@@ -365,7 +368,7 @@ it('takes a good request, refuses a spoilt one with a reason, and is whole after
                     return;
                 }
                 expect($answer->headers->get('Content-Type'))->toBe('application/problem+json', $said)
-                    ->and(strlen((string) $answer->json('detail')))->toBeGreaterThan(8, $said);
+                    ->and(\strlen((string) $answer->json('detail')))->toBeGreaterThan(8, $said);
             });
         }
     }

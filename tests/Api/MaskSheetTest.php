@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
 /**
  * How far ink reaches inside a box of a rendered page.
  *

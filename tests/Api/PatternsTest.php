@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
 use App\Models\Body;
 use App\Models\Paint;
 use App\Models\Pattern;

@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
 use App\Actions\Pictures\KeepPhoto;
 use App\Models\ReferencePhoto;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
+use Tests\ApiCase;
 
 afterEach(fn() => File::deleteDirectory((string) config('hawkbrush.data')));
 
@@ -46,24 +49,24 @@ function heldPhoto(int $orientation): UploadedFile
 {
     [$path, $image] = fourCorners();
     // As the sensor has it: the upright picture turned back by how the camera was held.
-    if (in_array($orientation, [5, 6, 7, 8], true)) {
-        $image = imagerotate($image, in_array($orientation, [6, 7], true) ? 90 : 270, 0);
-    } elseif (in_array($orientation, [3, 4], true)) {
+    if (\in_array($orientation, [5, 6, 7, 8], true)) {
+        $image = imagerotate($image, \in_array($orientation, [6, 7], true) ? 90 : 270, 0);
+    } elseif (\in_array($orientation, [3, 4], true)) {
         $image = imagerotate($image, 180, 0);
     }
-    if (in_array($orientation, [2, 4, 5, 7], true)) {
+    if (\in_array($orientation, [2, 4, 5, 7], true)) {
         imageflip($image, IMG_FLIP_HORIZONTAL);
     }
     imagejpeg($image, $path, 95);
     $tiff = "MM\0*".pack('N', 8).pack('n', 1).pack('nnN', 0x0112, 3, 1).pack('nn', $orientation, 0).pack('N', 0);
     $exif = "Exif\0\0".$tiff;
-    file_put_contents($path, "\xFF\xD8\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr((string) file_get_contents($path), 2));
+    file_put_contents($path, "\xFF\xD8\xFF\xE1".pack('n', \strlen($exif) + 2).$exif.substr((string) file_get_contents($path), 2));
 
     return fileOf($path, 'held.jpg');
 }
 
 /** @return list<string> colours near the four corners of a kept picture */
-function cornersOf(Tests\ApiCase $case, array $picture): array
+function cornersOf(ApiCase $case, array $picture): array
 {
     $spots = [['x' => 0.2, 'y' => 0.2], ['x' => 0.8, 'y' => 0.2], ['x' => 0.2, 'y' => 0.8], ['x' => 0.8, 'y' => 0.8]];
 

@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
 use App\Models\Version;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
+use ReflectionMethod;
 use Tests\ApiCase;
 
 /** @return array{array<string, mixed>, array<string, mixed>} a pattern’s sheet and a finished run of one bait */

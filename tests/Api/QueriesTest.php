@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
 // How often the database is asked does not grow with what is in it. Speed itself is measured by bin/bench.
 
 use App\Models\Bait;
@@ -25,7 +27,7 @@ function asks(ApiCase $case, string $path): int
 {
     $case->ask($path)->assertOk();
 
-    return count(questions($case, fn() => $case->ask($path)->assertOk()));
+    return \count(questions($case, fn() => $case->ask($path)->assertOk()));
 }
 
 it('asks no more often for a list of many than for a list of two', function (string $path, callable $another): void {
@@ -88,7 +90,7 @@ it('answers an edit with a dozen questions at most, and none of them twice', fun
         ])->assertOk();
     });
     $reads = array_values(array_filter($asked, static fn(string $q): bool => str_starts_with($q, 'select')));
-    expect(count($asked))->toBeLessThanOrEqual(12)->and($reads)->toBe(array_values(array_unique($reads)));
+    expect(\count($asked))->toBeLessThanOrEqual(12)->and($reads)->toBe(array_values(array_unique($reads)));
 });
 
 it('asks the same of a sheet of many steps as of one of few', function (): void {

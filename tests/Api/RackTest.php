@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
 use App\Models\Card;
 use App\Models\Paint;
 use Hawkbrush\Core\Exchange\Cgats;

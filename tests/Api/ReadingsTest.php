@@ -2,14 +2,18 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
 use App\Actions\Pictures\KeepPhoto;
 use App\Devices\Devices;
 use App\Devices\SimulatedColorimeter;
 use App\Devices\SocketColorimeter;
+use App\Models\Paint;
 use Database\Seeders\DemoCards;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
+use Hawkbrush\Core\Colour\Spectrum;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 
@@ -129,7 +133,7 @@ it('reads a painted card with the instrument that ships with it', function (): v
         "/paints/{$paint['id']}/drawdown",
         $card + ['revision' => 1, 'film' => ['wet_um' => $true->wetUm], 'keep' => true, 'source' => 'colorimeter'],
     )->assertOk();
-    $found = App\Models\Paint::query()->findOrFail($paint['id'])->optics;
+    $found = Paint::query()->findOrFail($paint['id'])->optics;
     foreach ([5, 15, 25] as $band) {
         expect($found['k'][$band])->toEqualWithDelta($true->optics->k->values[$band], 0.2 * $true->optics->k->values[$band]);
     }
@@ -139,7 +143,7 @@ it('reads with noise that is small, and never the same twice', function (): void
     $instrument = new SimulatedColorimeter(DemoCards::all(), 7);
     $read = static fn(): array => json_decode(substr($instrument->answer('READ red:over_white'), 3), true)['values'];
     [$one, $two] = [$read(), $read()];
-    $lab = static fn(array $values): Lab => Colour::fromReflectance(Hawkbrush\Core\Colour\Spectrum::of($values))->lab;
+    $lab = static fn(array $values): Lab => Colour::fromReflectance(Spectrum::of($values))->lab;
     expect($one)->not->toBe($two)
         ->and(DeltaE2000::between($lab($one), $lab($two)))->toBeLessThan(1.0)
         ->and($instrument->answer('JUMP'))->toStartWith('ERR ')

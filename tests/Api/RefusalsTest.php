@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
+use Closure;
 // What is refused is said with what was wrong, where it stands and what would do; nothing is changed by it.
 
 use Illuminate\Support\Facades\DB;

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
 use App\Actions\Pictures\KeepPhoto;
 use App\Models\BenchEventRow;
 use App\Models\Body;

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
 use App\Models\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
@@ -9,7 +11,9 @@ use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\SurfaceFinish;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
+use Tests\LiveServer;
 
 it('puts a paint on the rack with its optics guessed, and shows how it covers', function (): void {
     $opaque = $this->send('POST', '/paints', ['name' => 'White', 'kind' => 'opaque', 'hex' => '#f4f4f0'])->assertCreated()->json();
@@ -52,7 +56,7 @@ it('restocks and archives, and refuses a stale hand', function (): void {
 
 it('never loses a paint that a pattern needs', function (): void {
     $this->pattern();
-    expect(fn() => DB::table('paints')->delete())->toThrow(Illuminate\Database\QueryException::class, 'FOREIGN KEY');
+    expect(fn() => DB::table('paints')->delete())->toThrow(QueryException::class, 'FOREIGN KEY');
 });
 
 it('carries out a write sent twice once', function (): void {
@@ -152,7 +156,7 @@ it('makes a backup, lists it and gives it out', function (): void {
     $data = sys_get_temp_dir().'/hawkbrush-test-backups-'.getmypid();
     config(['hawkbrush.data' => $data]);
     is_dir($data) || mkdir($data);
-    copy(Tests\LiveServer::migrated(), $data.'/hawkbrush.sqlite');
+    copy(LiveServer::migrated(), $data.'/hawkbrush.sqlite');
     $made = $this->send('POST', '/backups')->assertCreated()->json();
     expect($made['id'])->toStartWith('by-hand-')->and($made['bytes'])->toBeGreaterThan(1000);
     $this->ask('/backups')->assertJsonPath('backups.0.id', $made['id']);

@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
+use Closure;
 use Illuminate\Support\Facades\DB;
 use Tests\LiveServer;
 
@@ -73,7 +76,7 @@ it('lists every type of problem in docs/problems.md', function (): void {
         );
         $types = [...$types, ...$found[1]];
     }
-    expect(count($types))->toBeGreaterThan(20);
+    expect(\count($types))->toBeGreaterThan(20);
     foreach ($types as $type) {
         expect($listed)->toContain("`{$type}`");
     }

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Api;
+
 use App\Photos\RedrawApart;
 use Hawkbrush\Core\Flat\SvgReader;
 use Hawkbrush\Core\Refused;

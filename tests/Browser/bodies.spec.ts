@@ -177,7 +177,7 @@ test.describe('a pattern on its bodies', () => {
     await page.getByLabel('On the body').selectOption({ label: 'Bittern 140, resin, 140 mm' });
     await expect(page.getByText(/times as large/)).toBeVisible();
     await expect(page.getByRole('heading', { name: /masks are to be cut/ })).toBeVisible();
-    const fin = page.locator('tr', { hasText: 'Spiny fin, cut' }).filter({ hasText: 'long, mm' }).first();
+    const fin = page.locator('tr', { hasText: 'Spiny fin, cut' }).filter({ hasText: 'length, mm' }).first();
     await expect(fin.locator('td').nth(2)).toHaveText('17');
     await page.getByText('Marks stay as large').click();
     await expect(fin).toHaveCount(0);

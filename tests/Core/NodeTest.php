@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core;
+
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Exchange\RecipeReader;

@@ -2,13 +2,15 @@
 
 declare(strict_types=1);
 
+namespace Tests\Live;
+
 use Tests\LiveServer;
 
 // Behind an HTTPS server of the painter's own on this machine, as docs/operations.md describes it.
 
 function caddy(): ?string
 {
-    foreach ([dirname(__DIR__, 2).'/storage/framework/testing/caddy/usr/bin/caddy', '/usr/bin/caddy'] as $path) {
+    foreach ([\dirname(__DIR__, 2).'/storage/framework/testing/caddy/usr/bin/caddy', '/usr/bin/caddy'] as $path) {
         if (is_executable($path)) {
             return $path;
         }

@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+namespace Tests\Live;
+
+use PDO;
 use Tests\Artisan;
 use Tests\LiveServer;
 
@@ -103,7 +106,7 @@ it('starts again what died, and says so', function (): void {
         ['setsid', 'bin/serve', '--port', (string) $port],
         [1 => ['file', $data.'/said', 'w'], 2 => ['file', $data.'/said', 'a']],
         $pipes,
-        dirname(__DIR__, 2),
+        \dirname(__DIR__, 2),
         [
             'HAWKBRUSH_DATA' => $data,
             'DB_DATABASE' => $data.'/hawkbrush.sqlite',
@@ -124,14 +127,14 @@ it('starts again what died, and says so', function (): void {
     };
     $workers = static fn(): array => array_values(array_filter(
         array_map(intval(...), array_map(basename(...), array_map(dirname(...), glob('/proc/[0-9]*/cmdline') ?: []))),
-        static fn(int $pid): bool => str_contains((string) @file_get_contents("/proc/{$pid}/cmdline"), chr(0)."127.0.0.1:{$port}".chr(0)),
+        static fn(int $pid): bool => str_contains((string) @file_get_contents("/proc/{$pid}/cmdline"), \chr(0)."127.0.0.1:{$port}".\chr(0)),
     ));
     set_error_handler(static fn(): bool => true);
     try {
         $up = $wait($answers);
         $before = $workers();
-        count($before) === 3 && posix_kill((int) end($before), SIGKILL);
-        $again = $wait(static fn(): bool => count($workers()) === 3 && array_intersect($workers(), $before) === [] && $answers());
+        \count($before) === 3 && posix_kill((int) end($before), SIGKILL);
+        $again = $wait(static fn(): bool => \count($workers()) === 3 && array_intersect($workers(), $before) === [] && $answers());
         $lock = fopen($data.'/.lock', 'c');
         $free = flock($lock, LOCK_EX | LOCK_NB);
     } finally {
@@ -139,7 +142,7 @@ it('starts again what died, and says so', function (): void {
         proc_close($serve);
         restore_error_handler();
     }
-    expect([$up, count($before), $again, $free])->toBe([true, 3, true, false])
+    expect([$up, \count($before), $again, $free])->toBe([true, 3, true, false])
         ->and((string) file_get_contents($data.'/said'))->toContain('it is started again');
     exec('rm -rf '.escapeshellarg($data));
 });

@@ -2,9 +2,14 @@
 
 declare(strict_types=1);
 
+namespace Tests\Live;
+
 use App\Keeping\DatabaseFile;
+use Closure;
+use PDO;
 use Tests\Artisan;
 use Tests\LiveServer;
+use ZipArchive;
 
 /** @return list<string> what is wrong with a database; nothing, if it can be worked with */
 function wrongWith(string $data): array
@@ -56,7 +61,7 @@ it('is as it was before, or up to date, whenever it is killed on the way', funct
         expect(wrongWith($data))->toBe([])
             ->and(Artisan::run($data, ['hawkbrush:ready']))->toBe([0, ''])
             ->and(DatabaseFile::check($data.'/hawkbrush.sqlite'))->toHaveCount(
-                count(glob(dirname(__DIR__, 2).'/database/migrations/*.php') ?: []),
+                \count(glob(\dirname(__DIR__, 2).'/database/migrations/*.php') ?: []),
             );
         exec('rm -rf '.escapeshellarg($data));
     }
@@ -119,7 +124,7 @@ it('brings a backup back beside what is there, and keeps that', function (): voi
         ->and(Artisan::database($this->data)->query('SELECT name FROM patterns ORDER BY id')->fetchAll(PDO::FETCH_COLUMN))->toBe($demo)
         ->and(array_map(basename(...), glob($this->data.'/photos/*.jpg') ?: []))->toBe($photographs);
     preg_match('/kept in (\S+)\./', $said, $kept);
-    expect(Artisan::database($kept[1])->query("SELECT count(*) FROM patterns WHERE name = 'Spoilt'")->fetchColumn())->toBe(count($demo));
+    expect(Artisan::database($kept[1])->query("SELECT count(*) FROM patterns WHERE name = 'Spoilt'")->fetchColumn())->toBe(\count($demo));
 });
 
 it('refuses what is no backup, with the reason, and leaves the data as it is', function (Closure $spoil, string $why): void {

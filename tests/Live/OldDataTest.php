@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+namespace Tests\Live;
+
+use PDO;
 use Tests\Artisan;
 use Tests\LiveServer;
 
@@ -48,13 +51,13 @@ it('comes up with nothing lost, and shows all of it', function (string $name): v
             expect(array_intersect_key($row, $same))->toEqual($same, "{$table} {$row['id']}");
         }
     }
-    expect(count($after['edits']))->toBeGreaterThanOrEqual(count($before['edits']));
+    expect(\count($after['edits']))->toBeGreaterThanOrEqual(\count($before['edits']));
 
     $server = LiveServer::start([], $data);
     try {
         foreach (['patterns', 'runs', 'baits', 'bodies'] as $what) {
             [$status, $list] = $server->ask('GET', "/{$what}");
-            expect($status)->toBe(200)->and(count($list[$what]))->toBeGreaterThan(0);
+            expect($status)->toBe(200)->and(\count($list[$what]))->toBeGreaterThan(0);
             foreach ($list[$what] as $one) {
                 expect($server->ask('GET', "/{$what}/{$one['id']}")[0])->toBe(200, "{$what} {$one['id']}");
             }
@@ -80,7 +83,7 @@ it('reads recipe files of before as the same baits', function (): void {
         [, ['patterns' => $patterns]] = $server->ask('GET', '/patterns');
         $versions = array_column($patterns, 'version', 'name');
         $recipes = json_decode((string) gzdecode((string) file_get_contents(__DIR__.'/../fixtures/recipes.json.gz')), true);
-        expect($recipes)->toHaveCount(count($patterns));
+        expect($recipes)->toHaveCount(\count($patterns));
         foreach ($recipes as $recipe) {
             [$status, $there] = $server->ask('POST', '/patterns/import', $recipe);
             expect($status)->toBe(201);

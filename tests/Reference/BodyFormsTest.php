@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Reference;
+
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Marks;
 use Hawkbrush\Core\Body\Measure;

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Reference;
+
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
@@ -27,7 +29,7 @@ it('agrees with culori on CIELAB of 3000 random colours', function (): void {
         $lab = Colour::fromHex($row['a'])->lab;
         $worst = max($worst, abs($lab->l - $row['lab'][0]), abs($lab->a - $row['lab'][1]), abs($lab->b - $row['lab'][2]));
     }
-    expect(count(referenceColours()))->toBe(3000)->and($worst)->toBeLessThan(0.02);
+    expect(\count(referenceColours()))->toBe(3000)->and($worst)->toBeLessThan(0.02);
 });
 
 it('agrees with culori and colorjs.io on CIEDE2000 of 3000 random pairs', function (): void {

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Reference;
+
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Kind;
@@ -32,9 +34,9 @@ it('turns hues the way spectral.js turns them', function (): void {
         }
     }
     sort($turns);
-    expect(count(mixesOfLibrary()))->toBe(36)
-        ->and(count($turns))->toBeGreaterThan(26)
-        ->and($turns[intdiv(count($turns), 2)])->toBeLessThan(10)
+    expect(\count(mixesOfLibrary()))->toBe(36)
+        ->and(\count($turns))->toBeGreaterThan(26)
+        ->and($turns[intdiv(\count($turns), 2)])->toBeLessThan(10)
         ->and(end($turns))->toBeLessThan(50);
 });
 

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Advice;
+
 // Where advice begins and where it ends: just on either side of what a painter would be told.
 
 use Hawkbrush\Core\Advice\Advisor;

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Advice;
+
 use Hawkbrush\Core\Advice\Advisor;
 use Hawkbrush\Core\Advice\Finding;
 use Hawkbrush\Core\Advice\Severity;
@@ -101,7 +103,7 @@ it('speaks of a fault, at its step, with figures', function (string $rule, strin
 
 it('is content once its own mend is made', function (string $rule, string $step, array $steps): void {
     $finding = findingOf(adviceOn($steps, ['eye_socket_mm' => 5]), $rule);
-    assert($finding !== null);
+    \assert($finding !== null);
     expect($finding->fix)->not->toBeNull();
     expect(findingOf(adviceOn(mended($steps, $finding), ['eye_socket_mm' => 5]), $rule))->toBeNull();
 })->with('faults');
@@ -155,5 +157,5 @@ it('puts the gravest first', function (): void {
     ]));
     $sorted = $order;
     sort($sorted);
-    expect($order)->toBe($sorted)->and(count($order))->toBeGreaterThan(1);
+    expect($order)->toBe($sorted)->and(\count($order))->toBeGreaterThan(1);
 });

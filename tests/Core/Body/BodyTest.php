@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Body;
+
 use Hawkbrush\Core\Body\Measure;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Calculator\Examples;

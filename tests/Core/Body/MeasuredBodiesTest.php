@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Body;
+
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Index;
 use Hawkbrush\Core\Body\Marks;
@@ -191,7 +193,7 @@ it('stands two hundred random bodies and seeds: areas positive, zones within the
             }
             expect($area)->toBeBetween(0.0, $whole * 1.0001);
         }
-        $technique = $techniques[$n % count($techniques)];
+        $technique = $techniques[$n % \count($techniques)];
         $open = OpenSpray::everywhere($surface);
         $through = $technique->through($surface, Choices::read($technique, Node::root([])), $random->getInt(0, 2_000_000_000), $open);
         foreach ($through as $cell => $share) {

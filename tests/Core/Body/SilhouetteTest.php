@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Body;
+
 use Hawkbrush\Core\Body\Silhouette;
 use Hawkbrush\Core\Exchange\SvgOutline;
 use Hawkbrush\Core\Refused;
@@ -38,7 +40,7 @@ it('finds the ends and edges of a bait on a plain ground', function (int $ground
         $half = 0.15 * sqrt(max(0, 1 - (($x - 0.495) / 0.4) ** 2));
         expect($y)->toEqualWithDelta(0.3 - $half, 0.02)->and($lower[$i][1])->toEqualWithDelta(0.3 + $half, 0.02);
     }
-    expect(count($upper))->toBe(Silhouette::POINTS - 1);
+    expect(\count($upper))->toBe(Silhouette::POINTS - 1);
 })->with([[0x8D8D8B, 0x30583A], [0x101010, 0xE8E0D0], [0xF4F3F0, 0xC02020]]);
 
 it('says so when nothing stands out', function (): void {

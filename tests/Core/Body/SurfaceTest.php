@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Body;
+
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Measure;
 use Hawkbrush\Core\Body\Section;

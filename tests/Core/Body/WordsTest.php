@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Body;
+
 // What is said to the painter, word for word where the words carry figures.
 
 use Hawkbrush\Core\Body\Extent;

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Calculator;
+
 use Hawkbrush\Core\Calculator\Calculator;
 use Hawkbrush\Core\Calculator\Calculators;
 use Hawkbrush\Core\Calculator\Examples;
@@ -11,7 +13,7 @@ use Symfony\Component\Process\Process;
 /** @return array{int, string, string} exit code, standard output, standard error */
 function hawk(string $input, string ...$arguments): array
 {
-    $process = new Process([dirname(__DIR__, 3).'/bin/hawk', ...$arguments]);
+    $process = new Process([\dirname(__DIR__, 3).'/bin/hawk', ...$arguments]);
     $process->setInput($input);
     $process->run();
 
@@ -22,7 +24,7 @@ function hawk(string $input, string ...$arguments): array
 function worked(string $name, array $in): array
 {
     $calculator = Calculators::named($name);
-    assert($calculator !== null);
+    \assert($calculator !== null);
 
     return $calculator->calculate(Node::fromJson((string) json_encode($in)));
 }
@@ -115,7 +117,7 @@ it('stacks films in their order over a ground', function (): void {
 it('renders a recipe, upto a step, on another body, at the size that was asked for', function (): void {
     $recipe = Examples::recipe();
     $all = worked('render', ['recipe' => $recipe, 'width' => 40, 'height' => 20]);
-    expect(strlen((string) base64_decode($all['cells'], true)))->toBe(40 * 20 * $all['bytes_per_cell'])
+    expect(\strlen((string) base64_decode($all['cells'], true)))->toBe(40 * 20 * $all['bytes_per_cell'])
         ->and(worked('render', ['recipe' => $recipe, 'width' => 40, 'height' => 20, 'upto' => 'base'])['palette'])->toHaveCount(1)
         ->and(worked('render', $recipe + ['width' => 40, 'height' => 20]))->toBe($all)
         ->and(worked(

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Calculator;
+
 use Hawkbrush\Core\Calculator\Calculators;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -10,7 +12,7 @@ use Tests\Hostile;
 /** @return list<string> where a number stands that is none */
 function notFinite(mixed $value, string $at = ''): array
 {
-    if (is_array($value)) {
+    if (\is_array($value)) {
         return array_merge(
             ...array_map(
                 static fn(int|string $key, mixed $inner): array => notFinite($inner, "{$at}/{$key}"),
@@ -21,12 +23,12 @@ function notFinite(mixed $value, string $at = ''): array
         );
     }
 
-    return is_float($value) && ! is_finite($value) ? [$at] : [];
+    return \is_float($value) && ! is_finite($value) ? [$at] : [];
 }
 
 it('works with what it is given or says what is wrong, whatever stands in the place of a value', function (string $name): void {
     $calculator = Calculators::named($name);
-    assert($calculator !== null);
+    \assert($calculator !== null);
     $example = $calculator->example();
     expect(notFinite($calculator->calculate(Node::root($example))))->toBe([]);
     $refused = 0;

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Compare;
+
 use Hawkbrush\Core\Compare\Beside;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Pattern\Recipe;
@@ -21,7 +23,7 @@ function coatedWith(string $hex, array ...$more): Recipe
                 'coats' => 8,
             ],
             [['mix' => [['paint' => 'all']]], ...$more],
-            range(0, count($more)),
+            range(0, \count($more)),
         ),
     ]));
 }
@@ -52,7 +54,7 @@ it('says of a zone how the other is, the most first', function (string $one, str
     $back = byZone(coatedWith($other), coatedWith($one))['flank'];
     expect(preg_replace('/\d+ /', '', $flank->difference->words()))->toBe($words)
         ->and($back->difference->deltaE)->toEqualWithDelta($flank->difference->deltaE, 1e-9)
-        ->and(strlen($back->difference->words()))->toBeGreaterThan(5)
+        ->and(\strlen($back->difference->words()))->toBeGreaterThan(5)
             ->and($back->difference->words())->not->toBe($flank->difference->words());
 })->with([
     'a grey, darker' => ['#b0b0b0', '#707070', 'darker'],

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Exchange;
+
 // Every figure of a document has bounds; one step beyond is refused at its own place, the bound itself is taken.
 
 use Hawkbrush\Core\Calculator\Examples;

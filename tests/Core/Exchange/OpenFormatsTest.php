@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Exchange;
+
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
@@ -85,7 +87,7 @@ it('reads back the very numbers it measured', function (): void {
 
 it('reads percent, other steps and other names of fields', function (): void {
     $nms = range(380, 720, 20);
-    $text = "CGATS.17\nNUMBER_OF_FIELDS ".(count($nms) + 1)."\nBEGIN_DATA_FORMAT\nSAMPLE_ID ".implode(
+    $text = "CGATS.17\nNUMBER_OF_FIELDS ".(\count($nms) + 1)."\nBEGIN_DATA_FORMAT\nSAMPLE_ID ".implode(
         ' ',
         array_map(static fn(int $nm): string => "nm{$nm}", $nms),
     )

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Film;
+
 // What must hold of any film of any paint, tried on many made by chance.
 
 use Hawkbrush\Core\Colour\Colour;
@@ -24,7 +26,7 @@ function anyPaints(int $seed): array
     mt_srand($seed);
 
     return array_map(static function (Kind $kind): array {
-        $hex = sprintf('#%02x%02x%02x', mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255));
+        $hex = \sprintf('#%02x%02x%02x', mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255));
 
         return [$hex, Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind)];
     }, Kind::cases());
@@ -114,7 +116,7 @@ it('runs together from set to wholly mixed, and there is the film of the mix', f
 })->with('any paints');
 
 it('mixes the same in any order, and nothing of a paint changes nothing', function (int $seed): void {
-    $parts = array_map(static fn(array $paint): array => [$paint[1], mt_rand(1, 20) / 10], array_slice(anyPaints($seed), 0, 4));
+    $parts = array_map(static fn(array $paint): array => [$paint[1], mt_rand(1, 20) / 10], \array_slice(anyPaints($seed), 0, 4));
     $mixed = DuncanMixing::mix($parts);
     $turned = DuncanMixing::mix(array_reverse($parts));
     $more = DuncanMixing::mix([...$parts, [anyPaints($seed + 50)[2][1], 0.0]]);
@@ -122,10 +124,10 @@ it('mixes the same in any order, and nothing of a paint changes nothing', functi
         ->and($turned->s->values)->toEqualWithDelta($mixed->s->values, 1e-12)
         ->and($more->k->values)->toEqualWithDelta($mixed->k->values, 1e-12);
     // A mix of mixes is the mix of all: two cups poured together.
-    $first = DuncanMixing::mix(array_slice($parts, 0, 2));
-    $second = DuncanMixing::mix(array_slice($parts, 2));
+    $first = DuncanMixing::mix(\array_slice($parts, 0, 2));
+    $second = DuncanMixing::mix(\array_slice($parts, 2));
     $volume = static fn(array $of): float => array_sum(array_column($of, 1));
-    $poured = DuncanMixing::mix([[$first, $volume(array_slice($parts, 0, 2))], [$second, $volume(array_slice($parts, 2))]]);
+    $poured = DuncanMixing::mix([[$first, $volume(\array_slice($parts, 0, 2))], [$second, $volume(\array_slice($parts, 2))]]);
     expect($poured->k->values)->toEqualWithDelta($mixed->k->values, 1e-9)
         ->and($poured->s->values)->toEqualWithDelta($mixed->s->values, 1e-9);
 })->with('any paints');
@@ -165,7 +167,7 @@ it('shows its swatch as the kind shows it', function (int $seed): void {
     mt_srand($seed);
     foreach (Kind::cases() as $kind) {
         // Not the darkest: no transparent is purer than one in a hundred.
-        $hex = sprintf('#%02x%02x%02x', mt_rand(60, 240), mt_rand(60, 240), mt_rand(60, 240));
+        $hex = \sprintf('#%02x%02x%02x', mt_rand(60, 240), mt_rand(60, 240), mt_rand(60, 240));
         $body = SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance());
         $optics = Optics::fromSwatch($body, $kind);
         $um = $kind->swatchFilmUm();

@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Film;
+
 use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Colour\Srgb;
 use Hawkbrush\Core\Film\CardFilm;
 use Hawkbrush\Core\Film\CardPhoto;
 use Hawkbrush\Core\Film\Coats;
@@ -123,19 +127,19 @@ it('knows the film of a card by gauge and by drops', function (): void {
 it('puts a photograph of a card right by its own white and black', function (): void {
     // The same card, half as bright, with a veil of 3 % and a warm lamp: what a lens and a lamp do.
     $photo = static function (string $true): Colour {
-        $linear = Hawkbrush\Core\Colour\Srgb::linear(Colour::fromHex($true)->lab->toXyz());
+        $linear = Srgb::linear(Colour::fromHex($true)->lab->toXyz());
         $lamp = [0.62, 0.5, 0.38];
         $shown = array_map(
-            static fn(float $light, float $by): float => Hawkbrush\Core\Colour\Srgb::encode($light * $by + 0.03),
+            static fn(float $light, float $by): float => Srgb::encode($light * $by + 0.03),
             $linear,
             $lamp,
         );
 
-        return Colour::fromHex((new Hawkbrush\Core\Colour\Srgb(...$shown))->hex());
+        return Colour::fromHex((new Srgb(...$shown))->hex());
     };
     $card = CardPhoto::calibrate($photo('#eceded'), $photo('#2b2b2b'), Colour::fromHex('#eceded'), Colour::fromHex('#2b2b2b'));
     foreach (['#4d6340', '#b3202c', '#33618e', '#dba52a'] as $hex) {
-        expect(Hawkbrush\Core\Colour\DeltaE2000::between($card->put($photo($hex))->lab, Colour::fromHex($hex)->lab))->toBeLessThan(1.5);
+        expect(DeltaE2000::between($card->put($photo($hex))->lab, Colour::fromHex($hex)->lab))->toBeLessThan(1.5);
     }
     expect(fn() => CardPhoto::calibrate(
         Colour::fromHex('#ffffff'),

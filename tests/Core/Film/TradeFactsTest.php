@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Film;
+
 // What painters hold to be true must come out of the film by itself. Each fact: common practice, no published source.
 
 use Hawkbrush\Core\Coat\Weight;

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Flat;
+
 use Hawkbrush\Core\Flat\Arc;
 use Hawkbrush\Core\Flat\PathText;
 use Hawkbrush\Core\Flat\Shape;

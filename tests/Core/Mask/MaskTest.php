@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Mask;
+
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Exchange\BodyReader;
@@ -21,7 +23,7 @@ use Hawkbrush\Core\Technique\Techniques;
 function plate(string $technique, array $settings = [], string $name = 'Test'): Plate
 {
     $cut = Techniques::named($technique);
-    assert($cut instanceof Cut);
+    \assert($cut instanceof Cut);
     $surface = Surface::of(BodyReader::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25, 'hooks_u' => [0.4]]])), 128, 64);
 
     return Plate::of($name, $cut, Choices::read($cut, Node::root($settings)), 1, $surface);
@@ -78,7 +80,7 @@ it('lays any number of plates out without overlap, inside the paper, above the c
             $laid++;
             expect($x)->toBeGreaterThanOrEqual(5.0)->and($x + $plate->spanMm())->toBeLessThanOrEqual($sheet->widthMm - 5)
                 ->and($y + $plate->tallMm())->toBeLessThanOrEqual($sheet->checkAt()[1]);
-            foreach (array_slice($page, $i + 1) as [$other, $ox, $oy]) {
+            foreach (\array_slice($page, $i + 1) as [$other, $ox, $oy]) {
                 $apart = $x + $plate->spanMm() <= $ox
                     || $ox + $other->spanMm() <= $x
                     || $y + $plate->tallMm() <= $oy
@@ -119,6 +121,6 @@ it('keeps an own outline as it was given, at the length that was asked for', fun
     $plate = plate('outline', ['outline' => $given, 'long_mm' => 20]);
     expect($plate->openings->width())->toEqualWithDelta(20.0, 1e-6)
         ->and($plate->openings->height())->toEqualWithDelta(10.0, 1e-6)
-        ->and(PathText::rings($given)[0])->toHaveCount(count($plate->openings->rings[0]));
+        ->and(PathText::rings($given)[0])->toHaveCount(\count($plate->openings->rings[0]));
     expect(fn() => plate('outline', ['outline' => 'M0 0L10 8L10 0L0 6Z']))->toThrow(Refused::class, 'crosses itself');
 });

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Mix;
+
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
@@ -48,11 +50,11 @@ function everyMix(array $rack, Wanted $wanted): array
     };
     foreach ($rack as $i => $one) {
         $try([[$one, 1]]);
-        foreach (array_slice($rack, $i + 1, null, true) as $j => $two) {
+        foreach (\array_slice($rack, $i + 1, null, true) as $j => $two) {
             for ($a = 1; $a < 12; $a++) {
                 for ($b = 1; $b <= 12 - $a; $b++) {
                     $try([[$one, $a], [$two, $b]]);
-                    foreach (array_slice($rack, $j + 1) as $three) {
+                    foreach (\array_slice($rack, $j + 1) as $three) {
                         for ($c = 1; $c <= 12 - $a - $b; $c++) {
                             $try([[$one, $a], [$two, $b], [$three, $c]]);
                         }
@@ -64,9 +66,9 @@ function everyMix(array $rack, Wanted $wanted): array
     asort($near);
     // Of the plain nearest the first six are looked at, whether near or not.
     asort($plain);
-    $plain = array_slice($plain, 0, 6, true);
+    $plain = \array_slice($plain, 0, 6, true);
 
-    return array_map(static fn(float $off): float => round($off, 6), array_slice($near + $plain, 0, 6, true));
+    return array_map(static fn(float $off): float => round($off, 6), \array_slice($near + $plain, 0, 6, true));
 }
 
 /**
@@ -92,7 +94,7 @@ it('comes as near as trying every mix does', function (int $seed, array $lab, fl
     $rack = AnyRack::of(7, $seed);
     $wanted = new Wanted(new Lab(...$lab), Spectrum::flat($ground), $um, $finish);
     [$found, $every] = [array_values(bestOf($rack, $wanted)), array_values(everyMix($rack, $wanted))];
-    expect($found)->toHaveCount(count($every))->and($found)->toEqualWithDelta($every, MISSED);
+    expect($found)->toHaveCount(\count($every))->and($found)->toEqualWithDelta($every, MISSED);
 })->with([
     'olive over white' => [11, [52, -8, 30], 0.9, 12.0, SurfaceFinish::Clear],
     'a deep blue over white, where hue and chroma pull at each other' => [12, [32, 20, -48], 0.9, 12.0, SurfaceFinish::Clear],
@@ -195,7 +197,7 @@ it('knows the limits: one paint, none with solids, no film', function (): void {
     $alone = MixSearch::best([$rack[2], $dry], $wanted);
     expect(MixSearch::best([], $wanted))->toBe([])
         ->and(MixSearch::best([$dry], $wanted))->toBe([])
-        ->and(array_map(static fn(Offer $o): int => count($o->parts), $alone))->toBe([1])
+        ->and(array_map(static fn(Offer $o): int => \count($o->parts), $alone))->toBe([1])
         ->and(fn() => new Wanted($wanted->lab, $wanted->ground, 0.0, SurfaceFinish::Clear))->toThrow(Refused::class, 'um thick');
 });
 

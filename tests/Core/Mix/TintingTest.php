@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Mix;
+
 // How strongly paints tint, so that shares of a mix lie evenly.
 
 use Hawkbrush\Core\Coat\Paint;
@@ -21,7 +23,7 @@ function sketchOfAnyRack(int $paints, int $seed, string $wanted): Sketch
     mt_srand($seed);
     $kinds = [Kind::Opaque, Kind::SemiOpaque, Kind::Transparent, Kind::Pearl, Kind::Ink];
     $rack = array_map(static function (int $i) use ($kinds): Paint {
-        $hex = sprintf('#%02x%02x%02x', mt_rand(10, 245), mt_rand(10, 245), mt_rand(10, 245));
+        $hex = \sprintf('#%02x%02x%02x', mt_rand(10, 245), mt_rand(10, 245), mt_rand(10, 245));
         $kind = $kinds[mt_rand(0, 4)];
 
         return new Paint(
@@ -74,17 +76,17 @@ it('lays mixes out evenly: like shares of two paints lie about halfway between t
                         $a,
                         $b,
                     ))),
-                    array_slice($ways, 0, -1),
-                    array_slice($ways, 1),
+                    \array_slice($ways, 0, -1),
+                    \array_slice($ways, 1),
                 );
                 if (array_sum($steps) > 5) {
-                    $parts[] = array_sum(array_slice($steps, 0, 5)) / array_sum($steps);
+                    $parts[] = array_sum(\array_slice($steps, 0, 5)) / array_sum($steps);
                 }
             }
         }
     }
     $aside = array_map(static fn(float $part): float => abs($part - 0.5), $parts);
     // By the guess alone they lie aside by 0.11 on average, and one way in twenty is done by three quarters there.
-    expect(array_sum($aside) / count($aside))->toBeLessThan(0.08)
-        ->and(count(array_filter($aside, static fn(float $by): bool => $by > 0.25)) / count($aside))->toBeLessThan(0.02);
+    expect(array_sum($aside) / \count($aside))->toBeLessThan(0.08)
+        ->and(\count(array_filter($aside, static fn(float $by): bool => $by > 0.25)) / \count($aside))->toBeLessThan(0.02);
 });

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Pattern;
+
 // What must hold of any recipe at all, tried on many made by chance.
 
 use Hawkbrush\Core\Advice\Advisor;
@@ -104,7 +106,7 @@ it('gives advice that can be followed', function (int $seed): void {
         if ($set !== false) {
             $steps[$set] = array_replace($steps[$set], $fix->set);
         }
-        expect(RecipeReader::read(Node::root(['steps' => $steps] + $document))->steps)->toHaveCount(count($steps));
+        expect(RecipeReader::read(Node::root(['steps' => $steps] + $document))->steps)->toHaveCount(\count($steps));
     }
 })->with('seeds');
 
@@ -141,7 +143,7 @@ it('fits another body and can be painted there', function (int $seed): void {
     mt_srand($seed + 1000);
     $other = RecipeReader::read(Node::root(['steps' => [], 'body' => AnyRecipe::body()]))->body;
     $fitted = Scaling::fit($recipe, $other);
-    expect($fitted->body)->toBe($other)->and($fitted->steps)->toHaveCount(count($recipe->steps));
+    expect($fitted->body)->toBe($other)->and($fitted->steps)->toHaveCount(\count($recipe->steps));
     // All that was scaled is still within its bounds: it is read back.
     $again = RecipeReader::read(Node::root(json_decode((string) json_encode(RecipeWriter::write($fitted)), true)));
     expect(RecipeWriter::write($again))->toEqual(RecipeWriter::write($fitted));

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Pattern;
+
 // A pattern carried to another body.
 
 use Hawkbrush\Core\Body\Body;

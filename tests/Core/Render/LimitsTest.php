@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
-// Paints at the ends of what can be: right answers or clear refusals, and never anything that is not a number.
+namespace Tests\Core\Render;
 
 use Hawkbrush\Core\Body\Surface;
+// Paints at the ends of what can be: right answers or clear refusals, and never anything that is not a number.
+
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Calculator\Calculators;
+use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
@@ -140,7 +143,7 @@ it('exchanges one paint of a mix and keeps the shares', function (): void {
 });
 
 it('ranks the same paint under another name first, with nothing changed', function (): void {
-    $recipe = RecipeReader::read(Node::root(Hawkbrush\Core\Calculator\Examples::recipe()));
+    $recipe = RecipeReader::read(Node::root(Examples::recipe()));
     $used = $recipe->coats()[1]->mixture->parts[0][0];
     $twin = new Paint('twin', 'Twin', $used->kind, $used->optics, $used->hex, $used->solids, $used->dropMl, $used->family);
     $other = new Paint(

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Render;
+
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Bands;
@@ -87,8 +89,8 @@ it('mirrors the sides row by row, ridge to ridge', function (): void {
 
 it('numbers its cells within its palette', function (): void {
     $texture = Texture::draw(exampleField(Build::example()), SurfaceFinish::Clear);
-    expect(max(unpack('v*', $texture->cells)))->toBeLessThan(count($texture->palette))
-        ->and(count($texture->glint))->toBe(count($texture->palette));
+    expect(max(unpack('v*', $texture->cells)))->toBeLessThan(\count($texture->palette))
+        ->and(\count($texture->glint))->toBe(\count($texture->palette));
 });
 
 it('shines differently where there is pearl, and only there', function (): void {
@@ -204,12 +206,12 @@ it('turns states into the same colours of the screen as one by one', function (S
 
         return $d;
     });
-    foreach (array_slice(exampleField($recipe)->states, 0, 40) as $number => $state) {
+    foreach (\array_slice(exampleField($recipe)->states, 0, 40) as $number => $state) {
         $seen = $finish->seen($state->flat());
         $xyz = Observer::xyz($seen);
         $g = $state->glint ?? [0.0, 0.0, 0.0];
         $shine = new Xyz($xyz->x + 100 * $g[0], $xyz->y + 100 * $g[1], $xyz->z + 100 * $g[2]);
-        [$flat, $glint] = str_split(sprintf('#%06x#%06x', $pixels->of($number, $state) >> 24, $pixels->of($number, $state) & 0xFFFFFF), 7);
+        [$flat, $glint] = str_split(\sprintf('#%06x#%06x', $pixels->of($number, $state) >> 24, $pixels->of($number, $state) & 0xFFFFFF), 7);
         foreach ([[$flat, $xyz], [$glint, $shine]] as [$hex, $light]) {
             $one = Srgb::fromXyz($light)->hex();
             foreach (str_split(substr($one, 1), 2) as $i => $channel) {

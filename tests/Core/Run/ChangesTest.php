@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Run;
+
 use Hawkbrush\Core\Advice\WhiteUnder;
 use Hawkbrush\Core\Body\Measure;
 use Hawkbrush\Core\Calculator\Examples;

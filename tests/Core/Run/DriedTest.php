@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Run;
+
 use Hawkbrush\Core\Advice\Advisor;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Drying\Air;
@@ -105,7 +107,7 @@ it('takes the mean of what was felt, each within bounds', function (): void {
         ), felt('tacky', '10:00:15', ['seconds' => 10]), felt('dried', '10:00:20'), felt('timer-stopped', '10:00:20'),
         felt('timer', '11:00:00', ['seconds' => 30]), felt('tacky', '11:00:30', ['seconds' => 10]), felt(
             'dried',
-            sprintf('11:%02d:%02d', intdiv((int) (6 * $model), 60), (int) (6 * $model) % 60),
+            \sprintf('11:%02d:%02d', intdiv((int) (6 * $model), 60), (int) (6 * $model) % 60),
         ), felt('timer-stopped', '15:00:00'),
     );
     expect($twice['white'])->toEqualWithDelta((20 / $model + Pace::MOST) / 2, 1e-9);

@@ -2,15 +2,18 @@
 
 declare(strict_types=1);
 
-// Times and amounts of a run, worked out by hand beside it. What a hand takes is common practice, no published source.
+namespace Tests\Core\Run;
 
 use Hawkbrush\Core\Body\Measure;
+// Times and amounts of a run, worked out by hand beside it. What a hand takes is common practice, no published source.
+
 use Hawkbrush\Core\Drying\Air;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\PlannedStep;
+use LogicException;
 use Tests\Build;
 
 /** @param array<string, mixed> $more */

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Run;
+
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Cup;
@@ -40,7 +42,7 @@ function happened(string $type, string $step, ?int $bait = null, array $data = [
     static $n = 0;
 
     return BenchEvent::read(Node::root([
-        'id' => sprintf('event-%05d', ++$n),
+        'id' => \sprintf('event-%05d', ++$n),
         'type' => $type,
         'step' => $step,
         'bait' => $bait,

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Step;
+
 // Every check here is common practice, no published source.
 
 use Hawkbrush\Core\Step\Prepare\Condition;
@@ -23,7 +25,7 @@ function preparationTold(Condition $condition, Fitting ...$fittings): string
 it('inspects first and wipes last, whatever the body', function (Condition $condition): void {
     $titles = preparationTitles($condition, ...Fitting::cases());
     expect($titles[0])->toBe('Inspect')->and(end($titles))->toBe('Wipe')
-        ->and(array_unique($titles))->toHaveCount(count($titles));
+        ->and(array_unique($titles))->toHaveCount(\count($titles));
 })->with(Condition::cases());
 
 it('seals raw wood, lets it cure, and sands it back', function (): void {

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Step;
+
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Technique;
+
 // What is cut is what is sprayed: mask and picture come from one technique and must agree.
 
 use Hawkbrush\Core\Body\Index;
@@ -41,7 +43,7 @@ function cutAndSprayed(string $name, array $settings, int $seed = 3): array
 {
     $surface = fineSurface();
     $technique = Techniques::named($name);
-    assert($technique instanceof Cut);
+    \assert($technique instanceof Cut);
     $choices = Choices::read($technique, Node::root($settings));
     $area = $x = $y = 0.0;
     foreach ($technique->through($surface, $choices, $seed, OpenSpray::everywhere($surface)) as $cell => $share) {
@@ -81,7 +83,7 @@ it('sprays as much as is cut out, where it is cut out', function (string $name, 
 it('lays a mark with its middle where its index says', function (string $name, array $settings): void {
     $surface = fineSurface();
     $technique = Techniques::named($name);
-    assert($technique instanceof Indexed);
+    \assert($technique instanceof Indexed);
     $settings += ['u' => 0.45, 'deg' => 80];
     [, , $x, $y] = cutAndSprayed($name, $settings);
     $anchor = $technique->anchors($surface->body, Choices::read($technique, Node::root($settings)))[0];
@@ -95,7 +97,7 @@ it('lays a mark with its middle where its index says', function (string $name, a
 ]);
 
 it('tells of every indexed technique where it lies, in words', function (Technique $technique): void {
-    assert($technique instanceof Indexed);
+    \assert($technique instanceof Indexed);
     $body = fineSurface()->body;
     $anchors = $technique->anchors($body, Choices::read($technique, Node::root([])));
     foreach ($anchors as $anchor) {
@@ -111,7 +113,7 @@ it('tells of every indexed technique where it lies, in words', function (Techniq
 
 it('names both tapes, and none where there is none', function (array $settings, array $said): void {
     $tape = Techniques::named('tape');
-    assert($tape instanceof Indexed);
+    \assert($tape instanceof Indexed);
     expect(array_map(
         static fn(Anchor $a): string => $a->what,
         $tape->anchors(fineSurface()->body, Choices::read($tape, Node::root($settings))),
@@ -125,7 +127,7 @@ it('names both tapes, and none where there is none', function (array $settings, 
 it('begins its middle row of scallops at the gill edge, on the bait and on the strip', function (): void {
     $surface = fineSurface();
     $scallops = Techniques::named('scallops');
-    assert($scallops instanceof Cut);
+    \assert($scallops instanceof Cut);
     $choices = Choices::read($scallops, Node::root(['scale_mm' => 6, 'rim_mm' => 1]));
     $gill = 0.25 * $surface->body->lengthMm;
     $through = $scallops->through($surface, $choices, 1, OpenSpray::everywhere($surface));
@@ -147,7 +149,7 @@ it('leaves the centre of a spot free for another colour', function (): void {
 it('lets more through the thinner the strand of a mesh, and stands in columns when it is square', function (): void {
     $surface = fineSurface();
     $mesh = Techniques::named('mesh');
-    assert($mesh !== null);
+    \assert($mesh !== null);
     $open = OpenSpray::everywhere($surface);
     $sum = static fn(array $settings): float => array_sum($mesh->through($surface, Choices::read($mesh, Node::root($settings)), 1, $open));
     expect($sum(['strand' => 0.1]))->toBeGreaterThan($sum(['strand' => 0.3]))
@@ -156,7 +158,7 @@ it('lets more through the thinner the strand of a mesh, and stands in columns wh
     $slanted = $mesh->through($surface, Choices::read($mesh, Node::root(['lie' => 'slanted', 'pitch_mm' => 5, 'strand' => 0.3])), 1, $open);
     // Down a line between two columns of windows a square mesh lets nothing through; a slanted one does, in every second row.
     $between = (int) floor(32.5 / $surface->body->lengthMm * $surface->columns);
-    $down = static fn(array $through): int => count(array_filter(
+    $down = static fn(array $through): int => \count(array_filter(
         array_keys($through),
         static fn(int $cell): bool => $cell % $surface->columns === $between,
     ));
@@ -166,7 +168,7 @@ it('lets more through the thinner the strand of a mesh, and stands in columns wh
 it('throws drops as the tool throws them: a toothbrush with tails, a stub brush in handfuls', function (): void {
     $surface = fineSurface();
     $splatter = Techniques::named('splatter');
-    assert($splatter !== null);
+    \assert($splatter !== null);
     $open = OpenSpray::everywhere($surface);
     $cells = static fn(string $by): array => array_keys($splatter->through(
         $surface,
@@ -176,9 +178,9 @@ it('throws drops as the tool throws them: a toothbrush with tails, a stub brush 
     ));
     $air = $cells('low air');
     $tooth = $cells('toothbrush');
-    expect(array_diff($air, $tooth))->toBe([])->and(count($tooth))->toBeGreaterThan(count($air));
+    expect(array_diff($air, $tooth))->toBe([])->and(\count($tooth))->toBeGreaterThan(\count($air));
     $stub = $cells('stub brush');
-    expect($stub)->not->toBe($air)->and(count($stub) / count($air))->toBeBetween(0.4, 1.6);
+    expect($stub)->not->toBe($air)->and(\count($stub) / \count($air))->toBeBetween(0.4, 1.6);
 });
 
 it('covers with a brush nearly all, with glitter flake by flake', function (): void {
@@ -186,7 +188,7 @@ it('covers with a brush nearly all, with glitter flake by flake', function (): v
     $open = OpenSpray::everywhere($surface);
     $area = static function (string $name, array $settings) use ($surface, $open): float {
         $technique = Techniques::named($name);
-        assert($technique !== null);
+        \assert($technique !== null);
         $sum = 0.0;
         foreach ($technique->through($surface, Choices::read($technique, Node::root($settings)), 2, $open) as $cell => $share) {
             $sum += $share * $surface->areaMm2[$cell];

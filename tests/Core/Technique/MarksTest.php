@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Technique;
+
 // Where each technique's marks fall, in the words and measures a painter would use.
 
 use Hawkbrush\Core\Body\Surface;
@@ -21,7 +23,7 @@ function marked(string $name, array $settings = [], int $seed = 1): array
 {
     $surface = Surface::of(BodyReader::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25]])), 192, 96);
     $technique = Techniques::named($name);
-    assert($technique !== null);
+    \assert($technique !== null);
     $open = OpenSpray::everywhere($surface);
 
     return [$surface, $technique->through($surface, Choices::read($technique, Node::root($settings)), $seed, $open)];
@@ -92,7 +94,7 @@ it('keeps bars between their ends, tapering downwards', function (): void {
             static fn(int $c): bool => ($through[$row * $surface->columns + $c] ?? 0) > 0.5,
         );
 
-        return count($cells);
+        return \count($cells);
     };
     expect($width(45))->toBeGreaterThan($width(105))
         ->and($width(10))->toBe(0)
@@ -107,7 +109,7 @@ it('leans every bar the same for the same seed, and otherwise for another', func
 });
 
 it('softens a spot from the hard edge of a card to free-hand', function (): void {
-    $partly = static fn(float $soft): int => count(array_filter(
+    $partly = static fn(float $soft): int => \count(array_filter(
         marked('spot', ['u' => 0.5, 'deg' => 90, 'diameter_mm' => 8, 'soft' => $soft])[1],
         static fn(float $share): bool => $share > 0.05 && $share < 0.95,
     ));
@@ -141,9 +143,9 @@ it('sets its scales as far apart as the mesh', function (): void {
         }
         $inside = $on;
     }
-    $gaps = array_map(static fn(float $a, float $b): float => $b - $a, array_slice($starts, 1, -2), array_slice($starts, 2, -1));
-    expect(count($starts))->toBeGreaterThan(8)
-        ->and(array_sum($gaps) / count($gaps))->toEqualWithDelta(5, 0.2);
+    $gaps = array_map(static fn(float $a, float $b): float => $b - $a, \array_slice($starts, 1, -2), \array_slice($starts, 2, -1));
+    expect(\count($starts))->toBeGreaterThan(8)
+        ->and(array_sum($gaps) / \count($gaps))->toEqualWithDelta(5, 0.2);
 });
 
 it('leaves the rims of scales, hard towards the tail and soft towards the nose', function (): void {

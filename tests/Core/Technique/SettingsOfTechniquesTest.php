@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Technique;
+
 // Every setting of every technique, at both its ends and on bodies of all sizes.
 
 use Hawkbrush\Core\Body\Surface;
@@ -55,7 +57,7 @@ function othersThan(Parameter $setting): array
         return ['M0 0L30 0L30 12L0 12Z'];
     }
     if ($setting->choices !== []) {
-        return array_slice($setting->choices, 1);
+        return \array_slice($setting->choices, 1);
     }
     $span = $setting->max - $setting->min;
 

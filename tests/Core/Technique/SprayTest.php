@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Tests\Core\Technique;
+
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Extent;
 use Hawkbrush\Core\Body\Surface;
@@ -15,7 +17,7 @@ use Tests\Build;
 function rod(): Surface
 {
     $body = BodyReader::read(Node::root(['length_mm' => 100, 'exponent' => 2, 'stations' => [[0, 10, 10, 10], [1, 10, 10, 10]]]));
-    assert($body instanceof Body);
+    \assert($body instanceof Body);
 
     return Surface::of($body, 64, 128);
 }
