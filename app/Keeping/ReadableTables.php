@@ -13,9 +13,14 @@ final class ReadableTables
         'runs' => 'SELECT r.number AS run, p.name AS pattern, v.number AS version, f.name AS body, r.bait_count AS baits, r.air_c, r.humidity_percent, r.starts_at, r.started_at, r.finished_at
             FROM runs r JOIN versions v ON v.id = r.version_id JOIN patterns p ON p.id = v.pattern_id JOIN bodies f ON f.id = v.body_id ORDER BY r.number',
         'bench' => "WITH steps AS MATERIALIZED (
-                SELECT r.id AS run, json_extract(s.value, '$.id') AS id, s.key + 1 AS number, json_extract(s.value, '$.title') AS title FROM runs r, json_each(r.recipe, '$.steps') s
+                SELECT r
+                    .id AS run, json_extract(s.value, '$.id') AS id, s
+                    .key + 1 AS number, json_extract(s.value, '$.title') AS title FROM runs r, json_each(r.recipe, '$.steps') s
             )
-            SELECT r.number AS run, json_extract(e.event, '$.at') AS at, s.number AS step, s.title, json_extract(e.event, '$.bait') AS bait, json_extract(e.event, '$.type') AS what, json_extract(e.event, '$.data') AS data
+            SELECT r
+                .number AS run, json_extract(e.event, '$.at') AS at, s
+                .number AS step, s
+                .title, json_extract(e.event, '$.bait') AS bait, json_extract(e.event, '$.type') AS what, json_extract(e.event, '$.data') AS data
             FROM bench_events e JOIN runs r ON r.id = e.run_id LEFT JOIN steps s ON s.run = e.run_id AND s.id = json_extract(e.event, '$.step') ORDER BY e.seq",
         'patterns' => 'SELECT p.name, p.species, p.water, v.number AS version, f.name AS body, v.note, v.painted_at, v.proven_at, v.steps, p.notes
             FROM versions v JOIN patterns p ON p.id = v.pattern_id JOIN bodies f ON f.id = v.body_id ORDER BY p.name, v.number',
@@ -55,7 +60,14 @@ final class ReadableTables
         }
         fputcsv($out, $columns, ',', '"', '', "\r\n");
         while (\is_array($row = $answer->fetch(\PDO::FETCH_NUM))) {
-            fputcsv($out, array_map(static fn(mixed $value): string => \is_scalar($value) ? self::safe((string) $value) : '', $row), ',', '"', '', "\r\n");
+            fputcsv(
+                $out,
+                array_map(static fn(mixed $value): string => \is_scalar($value) ? self::safe((string) $value) : '', $row),
+                ',',
+                '"',
+                '',
+                "\r\n",
+            );
         }
 
         return (string) stream_get_contents($out, null, 0);

@@ -23,7 +23,14 @@ final readonly class RedrawApart
     public function file(string $from, string $to): array
     {
         $php = (new PhpExecutableFinder())->find(false);
-        $bounded = ['sh', '-c', 'ulimit -v "$1" && ulimit -t "$2" && shift 2 && exec "$@"', 'sh', (string) $this->kilobytes, (string) $this->seconds];
+        $bounded = [
+            'sh',
+            '-c',
+            'ulimit -v "$1" && ulimit -t "$2" && shift 2 && exec "$@"',
+            'sh',
+            (string) $this->kilobytes,
+            (string) $this->seconds,
+        ];
         $process = new Process([...$bounded,
             $php === false ? 'php' : $php, '-d', 'memory_limit=-1', '-d', 'opcache.enable_cli=0', __DIR__.'/redraw-photo.php', $from, $to]);
         $process->setTimeout(2 * $this->seconds);

@@ -87,7 +87,10 @@ it('is content with the minutes that the model asks for, and not with two less',
 it('says nothing of clamping where nothing is pressed on', function (string $technique): void {
     expect(saidBy(
         'too-soon-to-clamp',
-        [Build::paintStep(['coats' => 3, 'weight' => 'heavy'], 'base', 'white'), Build::paintStep(['technique' => ['name' => $technique]], 'next', 'moss')],
+        [
+            Build::paintStep(['coats' => 3, 'weight' => 'heavy'], 'base', 'white'),
+            Build::paintStep(['technique' => ['name' => $technique]], 'next', 'moss'),
+        ],
     ))->toBe([]);
 })->with(['spray', 'splatter', 'dots', 'glitter']);
 
@@ -139,7 +142,10 @@ it('asks of the first coat that it hides the body, if it is opaque and there', f
 ]);
 
 it('speaks of wet coats only where they meet and come out otherwise', function (array $first, array $second, bool $runs): void {
-    expect(saidBy('runs-together', [goodBase(), Build::paintStep($first, 'one', 'yellow'), Build::paintStep($second, 'two', 'blue')]) !== [])->toBe($runs);
+    expect(saidBy(
+        'runs-together',
+        [goodBase(), Build::paintStep($first, 'one', 'yellow'), Build::paintStep($second, 'two', 'blue')],
+    ) !== [])->toBe($runs);
 })->with([
     'wet under wet' => [['set' => ['by' => 'wet']], [], true],
     'heat set' => [['set' => ['by' => 'heat']], [], false],

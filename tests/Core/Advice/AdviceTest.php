@@ -57,7 +57,10 @@ dataset('faults', [
     'mesh on a coat that was only heat set' => [
         'too-soon-to-clamp',
         'mesh',
-        [Build::paintStep(['coats' => 3, 'weight' => 'heavy'], 'base', 'white'), Build::paintStep(['technique' => ['name' => 'mesh']], 'mesh', 'moss')],
+        [
+            Build::paintStep(['coats' => 3, 'weight' => 'heavy'], 'base', 'white'),
+            Build::paintStep(['technique' => ['name' => 'mesh']], 'mesh', 'moss'),
+        ],
     ],
     'red over wet white' => [
         'runs-together',
@@ -67,7 +70,10 @@ dataset('faults', [
     'air without enough minutes' => [
         'runs-together',
         'red',
-        [Build::paintStep(['coats' => 3, 'weight' => 'heavy', 'set' => ['by' => 'air', 'minutes' => 1]], 'base', 'white'), Build::paintStep([], 'red', 'red')],
+        [
+            Build::paintStep(['coats' => 3, 'weight' => 'heavy', 'set' => ['by' => 'air', 'minutes' => 1]], 'base', 'white'),
+            Build::paintStep([], 'red', 'red'),
+        ],
     ],
     'a heavy thinned coat' => [
         'too-thick-for-one-go',
@@ -153,7 +159,11 @@ it('says when nothing lands at all', function (): void {
 
 it('puts the gravest first', function (): void {
     $order = array_map(static fn(Finding $f): int => ['stop' => 0, 'caution' => 1, 'hint' => 2][$f->severity->value], adviceOn([
-        Build::paintStep(['weight' => 'heavy'], 'base', 'black'), Build::paintStep([], 'orange', 'orange'), Build::paintStep(['technique' => ['name' => 'mesh']], 'mesh', 'moss'),
+        Build::paintStep(['weight' => 'heavy'], 'base', 'black'), Build::paintStep([], 'orange', 'orange'), Build::paintStep(
+            ['technique' => ['name' => 'mesh']],
+            'mesh',
+            'moss',
+        ),
     ]));
     $sorted = $order;
     sort($sorted);

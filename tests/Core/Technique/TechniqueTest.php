@@ -42,7 +42,10 @@ it('lets part of the paint through, never more than there is, the same for the s
 it('differs from seed to seed and from side to side where chance is imitated', function (string $name): void {
     $cover = Coverage::land(Build::coat(['technique' => ['name' => $name]]), Build::surface());
     expect($cover->mirrored)->toBeFalse()->and($cover->left)->not->toBe($cover->right)
-        ->and(Coverage::land(Build::coat(['technique' => ['name' => $name], 'seed' => 9]), Build::surface())->left)->not->toBe($cover->left);
+        ->and(Coverage::land(
+            Build::coat(['technique' => ['name' => $name], 'seed' => 9]),
+            Build::surface(),
+        )->left)->not->toBe($cover->left);
 })->with(['splatter', 'mottle', 'sponge', 'dots', 'dry brush']);
 
 it('keeps each of its settings within its bounds', function (Technique $technique): void {
