@@ -6,6 +6,7 @@ import { api, ask, words } from '../api/client';
 import { useSettings, useVocabulary } from '../api/queries';
 import type { Body, BodyChange, BodyPage as Page, Settings } from '../api/types';
 import { useOnce } from '../api/useOnce';
+import { keysOf } from '../parts/choices';
 import { Failed } from '../parts/Failed';
 import { Strip } from '../parts/Strip';
 import { useUnsaved } from '../parts/unsaved';
@@ -38,7 +39,7 @@ function keptOf({ name, material, condition, fittings, weight_g, stock }: Body):
 
 /** What stands otherwise in the form than in the drawer. */
 function changed(kept: Kept, body: Body): Partial<Kept> {
-  const fields = Object.keys(NEW) as (keyof Kept)[];
+  const fields = keysOf(NEW);
   return Object.fromEntries(
     fields
       .filter((field) => JSON.stringify(kept[field]) !== JSON.stringify(body[field]))
@@ -253,13 +254,7 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
               />
             ))}
           </fieldset>
-          <Strip
-            legend="Part"
-            name="body-part"
-            value={part}
-            options={{ measures: 'Measures', zones: 'Zones' }}
-            onChange={setPart}
-          />
+          <Strip legend="Part" value={part} options={{ measures: 'Measures', zones: 'Zones' }} onChange={setPart} />
           {part === 'zones' ? (
             <Zones zones={zones} measures={measures} shown={zone} onShow={setZone} onChange={setMeasures} />
           ) : tracing ? (

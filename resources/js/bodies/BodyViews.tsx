@@ -24,8 +24,8 @@ export function BodyViews({ name, shape, zone }: Props) {
   return (
     <div className="body-views on-stage">
       <Strip
+        onStage
         legend="View"
-        name="body-view"
         value={held}
         options={{ views: 'Three views', hand: 'In the hand' }}
         onChange={setHeld}

@@ -12,14 +12,24 @@ interface Props {
   onChange: (stations: Station[]) => void;
 }
 
+const NOWHERE: Station = [0, 0, 0, 0];
+
 /** Where the calipers were put, from nose to tail: how far up, how far down, how wide. */
 export function Stations({ measures, settings, onChange }: Props) {
   const { stations, length_mm: long } = measures;
   const set = (at: number, field: 0 | 1 | 2 | 3, value: number) =>
-    onChange(stations.map((station, i) => (i === at ? (station.with(field, value) as Station) : station)));
+    onChange(
+      stations.map((station, i) => {
+        if (i !== at) return station;
+        const changed: Station = [...station];
+        changed[field] = value;
+        return changed;
+      }),
+    );
   const between = (at: number): Station => {
-    const [a, b] = [stations[at - 1] as Station, stations[at] as Station];
-    return a.map((value, i) => Math.round(((value + (b[i] ?? 0)) / 2) * 1000) / 1000) as Station;
+    const [a, b] = [stations[at - 1] ?? NOWHERE, stations[at] ?? NOWHERE];
+    const middle = (i: 0 | 1 | 2 | 3) => Math.round(((a[i] + b[i]) / 2) * 1000) / 1000;
+    return [middle(0), middle(1), middle(2), middle(3)];
   };
   const gaps = stations.slice(1).map((station, i) => station[0] - (stations[i]?.[0] ?? 0));
   const widest = gaps.indexOf(Math.max(...gaps)) + 1;

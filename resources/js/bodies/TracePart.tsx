@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
 import type { Outline } from '../api/types';
 import { FilePick } from '../parts/FilePick';
-import type { Station } from './measured';
+import { type Station, stationsOf } from './measured';
 import { TracePicture } from './TracePicture';
 
 export interface Traceable {
@@ -44,7 +44,7 @@ export function TracePart({ lengthMm, onStations, onClose }: Props) {
           body: { length_mm: lengthMm, side: outline, ...(above === null ? {} : { above: above.outline }) },
         }),
       ),
-    onSuccess: ({ stations }) => onStations(stations as Station[]),
+    onSuccess: ({ stations }) => onStations(stationsOf(stations)),
   });
   return (
     <section className="trace" aria-label="Trace a body">

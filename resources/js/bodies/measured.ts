@@ -5,6 +5,11 @@ import type { BodyForm } from '../api/types';
 
 export type Station = [number, number, number, number];
 
+/** Rows of four as the API gives them. */
+export function stationsOf(rows: number[][]): Station[] {
+  return rows.map(([u = 0, up = 0, down = 0, half = 0]) => [u, up, down, half]);
+}
+
 export interface Marks {
   gill_u: number;
   eye_u: number;
@@ -63,7 +68,7 @@ export function measuresOf(form: BodyForm): Measures {
   return {
     length_mm: form.length_mm,
     exponent: form.exponent ?? 2,
-    stations: form.stations as Station[],
+    stations: stationsOf(form.stations),
     marks: { ...PLAIN.marks, eye_socket_mm: null, hooks_u: [], ...given },
     ground: form.ground ?? PLAIN.ground,
   };

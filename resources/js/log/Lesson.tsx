@@ -13,10 +13,8 @@ export function Lesson({ bait, onKept }: { bait: Bait; onKept: (saved: Bait) => 
       ask(api.PATCH('/baits/{id}', { params: { path: { id: bait.id } }, body: { revision, lesson } })),
     onSuccess: onKept,
   });
-  const theirs =
-    learn.error instanceof Problem && learn.error.status === 409
-      ? (learn.error.document?.current as Bait | undefined)
-      : undefined;
+  const current = learn.error instanceof Problem && learn.error.status === 409 ? learn.error.document?.current : null;
+  const theirs = isBait(current) ? current : undefined;
   const dirty = lesson !== bait.lesson;
   useUnsaved(dirty ? `The lesson of ${bait.label}` : null);
   return (
@@ -62,4 +60,8 @@ export function Lesson({ bait, onKept }: { bait: Bait; onKept: (saved: Bait) => 
       )}
     </form>
   );
+}
+
+function isBait(value: unknown): value is Bait {
+  return typeof value === 'object' && value !== null && 'lesson' in value;
 }

@@ -4,6 +4,7 @@ import { type PointerEvent, useState } from 'react';
 import { api, ask, words } from '../api/client';
 import { usePatterns } from '../api/queries';
 import type { ColourGiven, Ground } from '../api/types';
+import { keysOf, oneOf } from '../parts/choices';
 import { FilePick } from '../parts/FilePick';
 import { GroundAsked } from './GroundAsked';
 import '../parts/controls';
@@ -27,7 +28,7 @@ export function ColourAsked({ value, onChange }: { value: ColourGiven; onChange:
         aria-label="by"
         size="xs"
         value={way}
-        onChange={(event) => setWay(event.currentTarget.value as Way)}
+        onChange={(event) => setWay(oneOf(event.currentTarget.value, keysOf(WAYS)) ?? way)}
       >
         {Object.entries(WAYS).map(([name, label]) => (
           <option key={name} value={name}>

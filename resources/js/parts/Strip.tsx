@@ -1,20 +1,32 @@
+import { useId } from 'react';
+import { keysOf } from './choices';
+import classes from './Strip.module.css';
+
 interface Props<T extends string> {
   /** What is chosen, for those who do not see it. */
   legend: string;
-  name: string;
   value: T;
   options: Record<T, string>;
   className?: string;
+  onStage?: boolean;
   onChange: (value: T) => void;
 }
 
 /** A few choices in a row, the chosen one underlined. */
-export function Strip<T extends string>({ legend, name, value, options, className = '', onChange }: Props<T>) {
+export function Strip<T extends string>({
+  legend,
+  value,
+  options,
+  className = '',
+  onStage = false,
+  onChange,
+}: Props<T>) {
+  const name = useId();
   return (
-    <fieldset className={`strip ${className}`}>
+    <fieldset className={`${classes.strip} ${onStage ? classes.onStage : ''} ${className}`}>
       <legend className="visually-hidden">{legend}</legend>
-      {(Object.keys(options) as T[]).map((option) => (
-        <label key={option} className={option === value ? 'on' : ''}>
+      {keysOf(options).map((option) => (
+        <label key={option} className={option === value ? classes.on : ''}>
           <input type="radio" name={name} checked={option === value} onChange={() => onChange(option)} />
           {options[option]}
         </label>

@@ -83,7 +83,6 @@ function Fitting({ sheet, bodies, settings }: { sheet: Sheet; bodies: Body[]; se
         />
         <Strip
           legend="Marks, mesh and widths"
-          name="fit-marks"
           value={marks}
           options={{ scale: 'Marks grow with it', stay: 'Marks stay as large' }}
           onChange={setMarks}

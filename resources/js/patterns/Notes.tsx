@@ -2,6 +2,7 @@ import { Anchor, Button, Textarea, TextInput } from '@mantine/core';
 import { useRef, useState } from 'react';
 import { words } from '../api/client';
 import type { Sheet } from '../api/types';
+import { keysOf } from '../parts/choices';
 import { useUnsaved } from '../parts/unsaved';
 import { useLastWord } from '../parts/useLastWord';
 import { usePatternChange } from './usePatternChange';
@@ -17,7 +18,7 @@ export function Notes({ sheet }: { sheet: Sheet }) {
   const change = usePatternChange(sheet);
   const [texts, setTexts] = useState<Texts>(() => takeUp(pattern.id) ?? pattern);
   const given = { species: texts.species, water: texts.water, notes: texts.notes };
-  const dirty = (Object.keys(given) as (keyof Texts)[]).some((name) => given[name] !== pattern[name]);
+  const dirty = keysOf(given).some((name) => given[name] !== pattern[name]);
   const sent = useRef('');
   const save = () => {
     if (!dirty || change.isPending || sent.current === JSON.stringify(given)) return;

@@ -59,14 +59,7 @@ export function Shelf() {
           value={wanted}
           onChange={(event) => setWanted(event.currentTarget.value)}
         />
-        <Strip
-          legend="State"
-          name="state"
-          className="shelf-states"
-          value={state}
-          options={STATES}
-          onChange={setState}
-        />
+        <Strip legend="State" className="shelf-states" value={state} options={STATES} onChange={setState} />
         {patterns.data.length > 1 && (
           <Button variant="default" onClick={() => setComparing(comparing === null ? { first: null } : null)}>
             {comparing === null ? 'Compare two' : 'No comparing'}

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import '@mantine/core/styles/Kbd.layer.css';
 import '../parts/controls';
 import { useKeyGroups } from '../parts/keys';
+import classes from './KeyOverview.module.css';
 
 /** All keys of what is shown, under “?”. */
 export function KeyOverview() {
@@ -21,7 +22,7 @@ export function KeyOverview() {
   return (
     <Modal opened={opened} onClose={() => setOpened(false)} title="Keys">
       {groups.map(({ place, keys }) => (
-        <section key={place} className="key-group">
+        <section key={place} className={classes.group}>
           <h3>{place}</h3>
           <dl>
             {keys.map(({ keys: pressed, does }) => (
@@ -37,7 +38,7 @@ export function KeyOverview() {
           </dl>
         </section>
       ))}
-      <section className="key-group">
+      <section className={classes.group}>
         <h3>Everywhere</h3>
         <dl>
           <div>

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, lazy, type ReactNode, Suspense, useState } from 'react';
 import type { BodyShape, Look, Texture } from '../api/types';
+import { Strip } from '../parts/Strip';
 import './stage.css';
 import { BaitPicture } from './BaitPicture';
 import type { Eye } from './fittings';
@@ -80,20 +81,23 @@ export function Stage(props: Props) {
       <div className="stage-head">
         {props.children}
         <div className="stage-switches">
-          <Switch
-            label="View"
+          <Strip
+            onStage
+            legend="View"
             value={held}
             options={{ views: 'Views', hand: 'In the hand', sides: 'Both sides' }}
             onChange={setHeld}
           />
-          <Switch
-            label="Look"
+          <Strip
+            onStage
+            legend="Look"
             value={look}
             options={{ matte: 'Matte', clear: 'Under clear' }}
             onChange={props.onLook}
           />
-          <Switch
-            label="Light"
+          <Strip
+            onStage
+            legend="Light"
             value={light}
             options={{ flat: 'Flat light', glint: 'Glint' }}
             onChange={props.onLight}
@@ -160,23 +164,4 @@ export function Stage(props: Props) {
 function Pin({ body, width, height, spot }: { body: BodyShape; width: number; height: number; spot: Spot }) {
   const at = pixelOf(body, 'left', frame(body, 'left', width, height), spot.u, spot.deg);
   return at === null ? null : <i className="stage-pin" style={{ left: at.x, top: at.y }} />;
-}
-
-function Switch<T extends string>(props: {
-  label: string;
-  value: T;
-  options: Record<T, string>;
-  onChange: (value: T) => void;
-}) {
-  return (
-    <fieldset className="stage-switch">
-      <legend className="visually-hidden">{props.label}</legend>
-      {(Object.keys(props.options) as T[]).map((option) => (
-        <label key={option} className={option === props.value ? 'on' : ''}>
-          <input type="radio" checked={option === props.value} onChange={() => props.onChange(option)} />
-          {props.options[option]}
-        </label>
-      ))}
-    </fieldset>
-  );
 }

@@ -5,6 +5,7 @@ import { words } from '../api/client';
 import { usePaints, useSettings, useVocabulary } from '../api/queries';
 import type { Paint, Settings } from '../api/types';
 import { Chip } from '../parts/Chip';
+import { oneOf } from '../parts/choices';
 import { Failed } from '../parts/Failed';
 import { Waiting } from '../parts/Waiting';
 import { volume } from '../units/units';
@@ -86,7 +87,10 @@ function Choice<T extends string>(props: {
       size="xs"
       aria-label={props.label}
       value={props.value}
-      onChange={(event) => props.onChange(event.currentTarget.value as T)}
+      onChange={(event) => {
+        const chosen = oneOf(event.currentTarget.value, props.options);
+        if (chosen !== undefined) props.onChange(chosen);
+      }}
     >
       {props.options.map((option) => (
         <option key={option} value={option}>

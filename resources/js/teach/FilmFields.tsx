@@ -1,5 +1,6 @@
 import { NativeSelect, NumberInput } from '@mantine/core';
 import type { components } from '../api/schema';
+import { keysOf, oneOf } from '../parts/choices';
 import '../parts/controls';
 
 type Card = components['schemas']['Card'];
@@ -25,7 +26,7 @@ export function FilmFields({ value, onChange }: { value: FilmTold; onChange: (fi
         label="The film"
         data={Object.entries(WAYS).map(([of, label]) => ({ value: of, label }))}
         value={way}
-        onChange={(event) => onChange(FIRST[event.currentTarget.value as Way])}
+        onChange={(event) => onChange(FIRST[oneOf(event.currentTarget.value, keysOf(FIRST)) ?? way])}
       />
       {way === 'dry' && (
         <Num label="Dry film, µm" min={0.1} max={1000} value={value.dry_um} onSet={(dry_um) => onChange({ dry_um })} />

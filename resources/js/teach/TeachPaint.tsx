@@ -77,7 +77,6 @@ export function TeachPaint({ paint, onClose }: { paint: Paint; onClose: () => vo
         </p>
         <Strip
           legend="Where the colours come from"
-          name="source"
           className="teach-source"
           value={source}
           options={SOURCES}

@@ -1,0 +1,9 @@
+/** The keys of a record, with their own type: its values are all there, and nothing else is. */
+export function keysOf<K extends string>(record: Record<K, unknown>): K[] {
+  return Object.keys(record) as K[];
+}
+
+/** A text as one of those it may be; undefined when it is none of them. */
+export function oneOf<T extends string>(text: string, among: readonly T[]): T | undefined {
+  return among.find((one) => one === text);
+}
