@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
+import { basename } from 'node:path';
 import react from '@vitejs/plugin-react';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
@@ -42,6 +43,16 @@ export default defineConfig({
       },
     }),
   ],
+  css: {
+    modules: {
+      localsConvention: 'camelCaseOnly',
+      // A class is named for its file, so that it can be found from the page; held by tests/Page/styles.test.ts.
+      generateScopedName: (name, file) => {
+        const place = basename(file, '.module.css');
+        return name === place || name.startsWith(`${place}-`) ? name : `${place}-${name}`;
+      },
+    },
+  },
   // Fonts and icons stay files: inlined ones would need data: in the Content-Security-Policy.
   build: { assetsInlineLimit: 0, sourcemap: false },
 });

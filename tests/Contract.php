@@ -113,7 +113,7 @@ final class Contract
         return $document;
     }
 
-    /** A file of the contract; what it says of the first file is said of the whole. */
+    /** A file of the contract, resolved from the first file. */
     private static function parsed(string $file): \stdClass
     {
         $yaml = str_replace(

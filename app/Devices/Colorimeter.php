@@ -6,7 +6,7 @@ namespace App\Devices;
 
 use Hawkbrush\Core\Colour\Spectrum;
 
-/** An instrument that reads the colour of what it is put on. docs/colorimeter.md says how a real one is added. */
+/** An instrument that reads the colour of a surface. docs/colorimeter.md says how to add a real one. */
 interface Colorimeter
 {
     /** @throws DeviceTrouble when it does not answer */

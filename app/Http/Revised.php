@@ -23,7 +23,7 @@ final class Revised
      * @param Node $form with `revision`, the one that the change was made on
      * @param callable(): M $find
      * @param string $words what to say when it has moved on
-     * @param callable(M): mixed $view what it is now, for whoever comes too late
+     * @param callable(M): mixed $view the current state, for an outdated edit
      * @param callable(M): R $change
      *
      * @return R

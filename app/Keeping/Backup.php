@@ -17,7 +17,7 @@ final readonly class Backup
     public function __construct(private ReadableTables $tables) {}
 
     /**
-     * Into the folder's own backups, of which the last few are kept.
+     * Into the folder's own backups; the last few are kept.
      *
      * @return string its path
      *

@@ -32,7 +32,7 @@ final class DatabaseFile
         }
     }
 
-    /** A copy of it as it is at one moment, whatever is written meanwhile. */
+    /** A copy at one moment, unaffected by writes meanwhile. */
     public static function copy(string $from, string $to): void
     {
         // SQLite would make an empty one in its place.

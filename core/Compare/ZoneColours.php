@@ -77,7 +77,7 @@ final readonly class ZoneColours
     }
 
     /**
-     * The zones of which a coat covers a part worth speaking of.
+     * The zones a coat covers noticeably.
      *
      * @return list<Zone>
      */

@@ -12,7 +12,7 @@ final readonly class Bottle
     /**
      * @param float $solids share of the volume that stays, 0 to 1
      * @param string|null $openedOn YYYY-MM-DD
-     * @param float|null $drying how many times as long as the model says it takes to dry; null: nothing is said of it
+     * @param float|null $drying drying time as a multiple of the model's; null: unchanged
      */
     public function __construct(
         public string $name,

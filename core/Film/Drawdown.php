@@ -11,7 +11,7 @@ use Hawkbrush\Core\Refused;
 /**
  * K and S of a paint from one card, half white and half black: the inverse of Kubelka-Munk, band by band ({@see ReadBand}).
  *
- * Where hardly any light comes through, a card tells well how K and S stand to each other, but what they are drowns in what
+ * Where hardly any light comes through, a card gives the ratio of K to S well, but their size drowns in what
  * readings stray: a red, hiding in the blue, came out as if thin coats let all of the blue through. There S is taken from
  * the line on which it lies in other bands ({@see ScatterLine}), or, if none tells it, from what was assumed of the paint.
  */

@@ -73,7 +73,7 @@ final readonly class ReadBand
         return $this->off !== null && $this->off < INF;
     }
 
-    /** Whether so little light comes through and back that neither K nor S is told. */
+    /** Whether too little light comes through and back to find K or S. */
     public function dark(): bool
     {
         return $this->off === INF && $this->faint;

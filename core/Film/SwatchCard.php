@@ -53,7 +53,7 @@ final readonly class SwatchCard
 
     /**
      * @param Spectrum $overWhite of the film itself, without its surface, as all four
-     * @param Spectrum $likely S per micrometre as it is assumed, more than 0
+     * @param Spectrum $likely assumed S per micrometre, more than 0
      */
     public static function optics(
         Spectrum $overWhite,

@@ -7,7 +7,7 @@ namespace Hawkbrush\Core\Film;
 use Hawkbrush\Core\Colour\Bands;
 
 /**
- * Two coats of which the lower was not set: a share of each runs together into a third film between them, up to full
+ * Two coats, the lower not set: a share of each runs together into a third film between them, up to full
  * mixing. The share is how wet the lower coat still is, from the drying model.
  */
 final class WetBlend

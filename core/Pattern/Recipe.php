@@ -39,9 +39,9 @@ final readonly class Recipe
     }
 
     /**
-     * With its paints drying as they are known to by now.
+     * With the drying times learnt so far for its paints.
      *
-     * @param array<string, float> $drying by paint id; paints not in it stay as they are
+     * @param array<string, float> $drying by paint id; other paints are unchanged
      */
     public function dryingAs(array $drying): self
     {

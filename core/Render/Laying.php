@@ -111,7 +111,7 @@ final class Laying
         $state = $this->blends ? $this->layer->blend($this->states, $before, $q) : null;
         $number = \count($this->states);
         if ($this->merges) {
-            // Most films are like one before: of plain ones that is told before all their bands are worked out.
+            // Most films resemble an earlier one; plain films are compared before all their bands are computed.
             $plain = $state === null && $below->glint === null && $below->glow === null && $film->glint === null && $film->glow === null;
             $state ??= $plain ? null : $below->under($film);
             $print = $state === null ? $this->printUnder($below->r, $film) : $this->fingerprint($state);

@@ -11,7 +11,7 @@ final class PlanChanges
 {
     /**
      * @param Plan $master as it was planned then
-     * @param Plan $now for as many baits as it is planned for today
+     * @param Plan $now for the number of baits planned today
      *
      * @return list<Change>
      */

@@ -40,7 +40,7 @@ abstract readonly class Step
     abstract public static function fieldNames(): array;
 
     /**
-     * @param Node $document of which only the fields of this kind are left to read
+     * @param Node $document with only the fields of this kind left to read
      * @param array<string, Paint> $paints by id
      *
      * @throws Refused

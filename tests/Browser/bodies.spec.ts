@@ -12,7 +12,7 @@ test.describe('the body drawer', () => {
   test('measures a body with calipers, its form following, and prepares it', async ({ page }) => {
     await page.goto('/stores/bodies');
     await page.getByRole('link', { name: 'Measure a body' }).click();
-    const area = page.locator('.body-figures div', { hasText: 'area to paint' }).locator('dd');
+    const area = page.locator('.bodies-body-figures div', { hasText: 'area to paint' }).locator('dd');
     await expect(area).toContainText('cm²');
     const before = await area.textContent();
     await page.getByLabel('Name').fill('Whinchat 72');
@@ -32,7 +32,7 @@ test.describe('the body drawer', () => {
       'Two full coats of five-minute epoxy',
     );
     await page.getByRole('link', { name: 'Body drawer' }).click();
-    await expect(page.locator('.drawer li', { hasText: 'Whinchat 72' })).toContainText(
+    await expect(page.locator('.stores-drawer li', { hasText: 'Whinchat 72' })).toContainText(
       'raw wood, 72 mm, 11.5 g · 4 left',
     );
   });
@@ -75,7 +75,7 @@ test.describe('the body drawer', () => {
     await page.getByRole('button', { name: /^throat/ }).click();
     await expect(page.getByText('by the body’s own marks').first()).toBeVisible();
     await page.getByLabel('To, share of length').fill('0.4');
-    await expect(page.locator('.body-zone')).toContainText('set by hand');
+    await expect(page.locator('.bodies-body-zone')).toContainText('set by hand');
     await page.getByRole('button', { name: 'Keep', exact: true }).click();
     await expect(page.getByRole('button', { name: 'Kept', exact: true })).toBeDisabled();
     await page.reload();
@@ -168,7 +168,7 @@ test.describe('a pattern on its bodies', () => {
       .getByRole('link', { name: new RegExp(name) })
       .first()
       .click();
-    await expect(page.locator('.rung').first()).toBeVisible();
+    await expect(page.locator('.ladder-rung').first()).toBeVisible();
   };
 
   test('is carried to a larger body, and says which masks are to be cut', async ({ page }) => {
@@ -190,7 +190,7 @@ test.describe('a pattern on its bodies', () => {
 
   test('takes an own outline in, says where it is laid, and puts its mask into the box', async ({ page }) => {
     await sheet(page, 'Ruffe, harbour wall');
-    await page.locator('.rung', { hasText: 'Spiny fin' }).click();
+    await page.locator('.ladder-rung', { hasText: 'Spiny fin' }).click();
     await page.getByRole('button', { name: 'Edit step' }).click();
     const form = page.locator('[data-step-form]');
     await form.getByLabel('Outline, SVG file').setInputFiles({
@@ -209,7 +209,7 @@ test.describe('a pattern on its bodies', () => {
     await sheet(page, 'Smelt, estuary');
     await page.getByText('Both sides').click();
     await expect(page.getByText('Brass glitter, lower side: by chance')).toBeVisible();
-    await page.locator('.rung', { hasText: 'Green back' }).click();
+    await page.locator('.ladder-rung', { hasText: 'Green back' }).click();
     await expect(page.getByText('0.0 DeltaE00 on average')).toBeVisible();
     await page.getByRole('button', { name: 'Edit step' }).click();
     await page.locator('[data-step-form]').getByLabel('Side', { exact: true }).selectOption('left');
@@ -224,6 +224,6 @@ test.describe('a pattern on its bodies', () => {
     await page.getByRole('dialog').getByLabel('Name').fill('Sand eel, trial');
     await page.getByRole('dialog').getByLabel('Body').selectOption({ label: 'Sandpiper 95, lime wood, 95 mm' });
     await page.getByRole('button', { name: 'Begin', exact: true }).click();
-    await expect(page.locator('.rung b')).toHaveText(['Inspect', 'Sand back', 'Wipe']);
+    await expect(page.locator('.ladder-rung b')).toHaveText(['Inspect', 'Sand back', 'Wipe']);
   });
 });

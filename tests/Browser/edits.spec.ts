@@ -48,7 +48,7 @@ async function pressures(sheet: Sheet): Promise<(number | undefined)[]> {
 /** Opens a step of the ladder and types a pressure; the field is left at once. */
 async function setPsi(page: Page, coat: number, psi: number): Promise<void> {
   await page
-    .locator('.rung', { hasText: `Coat ${coat}` })
+    .locator('.ladder-rung', { hasText: `Coat ${coat}` })
     .first()
     .click();
   const open = page.getByRole('button', { name: /^Step \d/ });
@@ -59,7 +59,7 @@ async function setPsi(page: Page, coat: number, psi: number): Promise<void> {
 
 async function openSheet(page: Page, sheet: Sheet): Promise<void> {
   await page.goto(`/patterns/${sheet.pattern.id}`);
-  await expect(page.locator('.rung')).toHaveCount(sheet.version.steps.length);
+  await expect(page.locator('.ladder-rung')).toHaveCount(sheet.version.steps.length);
 }
 
 /** A sheet that is open, with one edit saved, as the server goes away. */

@@ -14,9 +14,9 @@ export function hands(page: Page) {
     saved,
 
     async addStep(kind: string) {
-      const before = await page.locator('.rung').count();
+      const before = await page.locator('.ladder-rung').count();
       await page.getByLabel('Add a step').selectOption({ label: kind });
-      await expect(page.locator('.rung')).toHaveCount(before + 1);
+      await expect(page.locator('.ladder-rung')).toHaveCount(before + 1);
       await expect(form).toBeVisible();
       await saved();
     },

@@ -56,11 +56,11 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await h.addStep('Eye');
     await h.set('Diameter, mm', 7);
     await h.addStep('Clear coat');
-    await expect(page.locator('.rung')).toHaveCount(10);
+    await expect(page.locator('.ladder-rung')).toHaveCount(10);
   });
 
   await test.step('sees every edit on the Stage, undoes and redoes it', async () => {
-    await page.locator('.rung', { hasText: 'Shoulder spot' }).click();
+    await page.locator('.ladder-rung', { hasText: 'Shoulder spot' }).click();
     const before = await h.still();
     await h.set('Diameter, mm', 12);
     expect((await h.still()) === before).toBe(false);
@@ -78,35 +78,35 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
   });
 
   await test.step('walks, moves, doubles, switches off and removes with the keys', async () => {
-    await page.locator('.rung', { hasText: 'Pearl flank' }).click();
+    await page.locator('.ladder-rung', { hasText: 'Pearl flank' }).click();
     await page.keyboard.press('Alt+ArrowRight');
-    await expect(page.locator('.rung').nth(3)).toContainText('Pearl flank');
+    await expect(page.locator('.ladder-rung').nth(3)).toContainText('Pearl flank');
     await page.keyboard.press('Alt+ArrowLeft');
-    await expect(page.locator('.rung').nth(2)).toContainText('Pearl flank');
+    await expect(page.locator('.ladder-rung').nth(2)).toContainText('Pearl flank');
     await page.keyboard.press('d');
-    await expect(page.locator('.rung')).toHaveCount(11);
+    await expect(page.locator('.ladder-rung')).toHaveCount(11);
     await page.keyboard.press('Delete');
-    await expect(page.locator('.rung')).toHaveCount(10);
+    await expect(page.locator('.ladder-rung')).toHaveCount(10);
     await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
-    await expect(page.locator('.rung')).toHaveCount(11);
+    await expect(page.locator('.ladder-rung')).toHaveCount(11);
     await page.keyboard.press('Control+z');
     await h.saved();
-    await page.locator('.rung', { hasText: 'Pearl flank' }).first().click();
+    await page.locator('.ladder-rung', { hasText: 'Pearl flank' }).first().click();
     await page.keyboard.press('o');
-    await expect(page.locator('.rung.off')).toHaveCount(1);
+    await expect(page.locator('.ladder-rung.ladder-off')).toHaveCount(1);
     await page.keyboard.press('o');
-    await expect(page.locator('.rung.off')).toHaveCount(0);
+    await expect(page.locator('.ladder-rung.ladder-off')).toHaveCount(0);
     await h.saved();
-    while ((await page.locator('.rung').count()) > 10) {
-      await page.locator('.rung', { hasText: 'Pearl flank' }).last().click();
+    while ((await page.locator('.ladder-rung').count()) > 10) {
+      await page.locator('.ladder-rung', { hasText: 'Pearl flank' }).last().click();
       await page.keyboard.press('Delete');
       await h.saved();
     }
   });
 
   await test.step('drags a step to another place', async () => {
-    const rung = page.locator('.rung', { hasText: 'Dark back' });
-    const spot = page.locator('.rung', { hasText: 'Shoulder spot' });
+    const rung = page.locator('.ladder-rung', { hasText: 'Dark back' });
+    const spot = page.locator('.ladder-rung', { hasText: 'Shoulder spot' });
     await spot.scrollIntoViewIfNeeded();
     const [from, to] = [await rung.boundingBox(), await spot.boundingBox()];
     if (from === null || to === null) throw new Error('no rungs');
@@ -116,10 +116,10 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await page.mouse.move(to.x + 60, to.y + 60, { steps: 4 });
     await page.mouse.up();
     await h.saved();
-    await expect(page.locator('.rung').nth(7)).toContainText('Dark back');
+    await expect(page.locator('.ladder-rung').nth(7)).toContainText('Dark back');
     await page.keyboard.press('Control+z');
     await h.saved();
-    await expect(page.locator('.rung').nth(6)).toContainText('Dark back');
+    await expect(page.locator('.ladder-rung').nth(6)).toContainText('Dark back');
   });
 
   await test.step('reads the film under a clicked point', async () => {
@@ -176,16 +176,16 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await page.keyboard.press('l');
     await expect(page.getByRole('button', { name: 'Left side' })).toHaveAttribute('aria-pressed', 'true');
     await page.keyboard.press('t');
-    await expect(page.locator('.timer')).toContainText('heat set');
+    await expect(page.locator('.bench-timer')).toContainText('heat set');
     // Long enough to have been a coat drying at all.
     await page.waitForTimeout(6000);
     await page.reload();
     await expect(page.getByRole('heading', { name: 'White base' })).toBeVisible();
     await expect(page.getByRole('button', { name: 'Left side' })).toHaveAttribute('aria-pressed', 'true');
-    await expect(page.locator('.timer')).toBeVisible();
+    await expect(page.locator('.bench-timer')).toBeVisible();
     await expect(page.getByText('Two passes under the gill')).toBeVisible();
-    await page.locator('.timer').getByRole('button', { name: 'Dry to the touch' }).click();
-    await expect(page.locator('.timer')).toHaveCount(0);
+    await page.locator('.bench-timer').getByRole('button', { name: 'Dry to the touch' }).click();
+    await expect(page.locator('.bench-timer')).toHaveCount(0);
     await page.getByRole('button', { name: 'Done, next bait' }).click();
     await expect(page.getByText('bait 2 of 2')).toBeVisible();
     await page.keyboard.press('b');
@@ -212,7 +212,7 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await page.getByRole('link', { name: /Ruffe, stony bottom.*bait 1 of 2/ }).click();
     await expect(page.getByRole('row', { name: /White base/ })).toContainText('36 psi, 7 strokes');
     await expect(page.getByRole('row', { name: /White base/ })).toContainText('Two passes under the gill');
-    await expect(page.locator('.bait-stage img')).toBeVisible();
+    await expect(page.locator('.log-bait-stage img')).toBeVisible();
     await page.getByRole('button', { name: 'Stamp it proven' }).click();
     await expect(page.locator('.seal')).toHaveText('Proven');
   });

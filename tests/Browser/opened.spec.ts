@@ -64,16 +64,16 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
     'an early step, those after it faded',
     async (page) => {
       await sheet(page, 'Ruffe, harbour wall');
-      await page.locator('.rung').nth(2).click();
+      await page.locator('.ladder-rung').nth(2).click();
       await page.getByRole('button', { name: /^Edit step/ }).click();
-      await expect(page.locator('.rung.faded').first()).toBeVisible();
+      await expect(page.locator('.ladder-rung.ladder-faded').first()).toBeVisible();
     },
   ],
   [
     'a removed step',
     async (page) => {
       await sheet(page, 'Burbot, under ice');
-      await page.locator('.rung').nth(4).click();
+      await page.locator('.ladder-rung').nth(4).click();
       await page.keyboard.press('Delete');
       await page.getByRole('alert').getByRole('button', { name: 'Undo' }).waitFor();
     },
@@ -118,8 +118,8 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
       await page.goto('/stores');
       await page.getByRole('link', { name: 'Peat brown', exact: true }).click();
       await page.getByRole('button', { name: 'Find what comes nearest' }).click();
-      await page.locator('.offers li button').first().click({ timeout: 20_000 });
-      await expect(page.locator('.beside canvas[data-drawn="yes"]').first()).toBeVisible();
+      await page.locator('.paint-offers li button').first().click({ timeout: 20_000 });
+      await expect(page.locator('.paint-beside canvas[data-drawn="yes"]').first()).toBeVisible();
     },
   ],
   [
@@ -128,8 +128,8 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
       await page.goto('/stores/mixing');
       await page.getByLabel('Wanted swatch').fill('#8a7b3c');
       await page.getByRole('button', { name: 'Find mixes' }).click();
-      await page.locator('.mix-offers li button').first().click({ timeout: 20_000 });
-      await expect(page.locator('.cup-parts li').nth(1)).toBeVisible();
+      await page.locator('.mixing-mix-offers li button').first().click({ timeout: 20_000 });
+      await expect(page.locator('.mixing-cup-parts li').nth(1)).toBeVisible();
     },
   ],
   [
@@ -239,6 +239,6 @@ for (const [name, open] of OPENED) {
 function cutOff(): string[] {
   return [document.documentElement, ...document.body.querySelectorAll('*')]
     .filter((one) => one.scrollWidth > one.clientWidth + 1 && /auto|scroll/.test(getComputedStyle(one).overflowX))
-    .filter((one) => !one.matches('.scroll-x, .rungs'))
+    .filter((one) => !one.matches('.table-scroll, .ladder-rungs'))
     .map((one) => one.className || one.tagName);
 }

@@ -14,7 +14,7 @@ test.describe('the shelf', () => {
     await page.goto('/patterns');
     const search = page.getByRole('searchbox');
     await search.fill('rudd');
-    await expect(page.locator('.lying')).toHaveCount(1);
+    await expect(page.locator('.shelf-lying')).toHaveCount(1);
     await search.fill('brass stained');
     await expect(page.getByText('Rudd, brass and rowan')).toBeVisible();
     await search.fill('nothing like it');
@@ -27,7 +27,7 @@ test.describe('the shelf', () => {
 
   test('draws every bait that is in sight', async ({ page }) => {
     await page.goto('/patterns');
-    await expect(page.locator('.lying canvas[data-drawn="yes"]')).toHaveCount(await page.locator('.lying').count());
+    await expect(page.locator('.shelf-lying canvas[data-drawn="yes"]')).toHaveCount(await page.locator('.shelf-lying').count());
   });
 
   test('lays two side by side, picked with the keys alone, and another in place of one', async ({ page }) => {
@@ -68,15 +68,15 @@ test.describe('the pattern sheet', () => {
   test('moves the Stage along the ladder with the arrow keys alone', async ({ page }) => {
     await openSheet(page, 'rudd');
     const h = hands(page);
-    await page.locator('.rung').first().click();
+    await page.locator('.ladder-rung').first().click();
     await expect(page.locator('.stage-caption')).toContainText('after step 1 of');
     const bare = await h.still();
     await page.keyboard.press('ArrowRight');
     await expect(page.locator('.stage-caption')).toContainText('after step 2 of');
     expect((await h.still()) === bare).toBe(false);
     await page.keyboard.press('End');
-    await expect(page.locator('.rung.on')).toContainText('Two-part epoxy');
-    await expect(page.locator('.rung.on')).toBeFocused();
+    await expect(page.locator('.ladder-rung.on')).toContainText('Two-part epoxy');
+    await expect(page.locator('.ladder-rung.on')).toBeFocused();
     await page.keyboard.press('Home');
     expect((await h.still()) === bare).toBe(true);
   });
@@ -101,7 +101,7 @@ test.describe('the pattern sheet', () => {
   test('puts white under a colour that the ground swallows', async ({ page }) => {
     await openSheet(page, 'burbot');
     const h = hands(page);
-    await page.locator('.rung').nth(1).click();
+    await page.locator('.ladder-rung').nth(1).click();
     await h.addStep('Paint');
     const select = h.form.getByLabel('Paint', { exact: true });
     await select.selectOption(await select.locator('option', { hasText: 'Rowan orange' }).getAttribute('value'));
@@ -109,22 +109,22 @@ test.describe('the pattern sheet', () => {
     await page.getByRole('button', { name: 'Film and advice' }).click();
     const advice = page.getByRole('region', { name: 'Advice' });
     await expect(advice.getByText('Brighter with white under it').first()).toBeVisible();
-    const before = await page.locator('.rung').count();
+    const before = await page.locator('.ladder-rung').count();
     const mend = advice.getByRole('button', { name: 'Put white under it' }).first();
     if (await mend.isVisible()) {
       await mend.click();
-      await expect(page.locator('.rung')).toHaveCount(before + 1);
+      await expect(page.locator('.ladder-rung')).toHaveCount(before + 1);
     } else {
       // There is no white in this pattern: the only mend is to leave the coat out.
       await advice.locator('[data-rule="brighter-over-white"]').getByRole('button', { name: 'Switch it off' }).click();
-      await expect(page.locator('.rung.off')).toHaveCount(1);
+      await expect(page.locator('.ladder-rung.ladder-off')).toHaveCount(1);
     }
   });
 
   test('takes a mix of two paints in drops', async ({ page }) => {
     await openSheet(page, 'rudd');
     const h = hands(page);
-    await page.locator('.rung').nth(4).click();
+    await page.locator('.ladder-rung').nth(4).click();
     await page.getByRole('button', { name: /^Edit step/ }).click();
     const before = await h.still();
     await h.form.getByRole('button', { name: 'Mix another in' }).click();
@@ -143,7 +143,7 @@ test.describe('the pattern sheet', () => {
   test('refuses a figure out of bounds by keeping the one that was', async ({ page }) => {
     await openSheet(page, 'rudd');
     const h = hands(page);
-    await page.locator('.rung').nth(4).click();
+    await page.locator('.ladder-rung').nth(4).click();
     await page.getByRole('button', { name: /^Edit step/ }).click();
     const psi = h.form.getByLabel('psi', { exact: true });
     const was = await psi.inputValue();
@@ -156,7 +156,7 @@ test.describe('the pattern sheet', () => {
     await expect(h.form).toContainText(`Still ${was}.`);
     await expect(psi).toHaveAttribute('aria-invalid', 'true');
     await page.reload();
-    await page.locator('.rung').nth(4).click();
+    await page.locator('.ladder-rung').nth(4).click();
     await page.getByRole('button', { name: /^Edit step/ }).click();
     await expect(psi).toHaveValue(was);
   });
@@ -174,7 +174,7 @@ test.describe('the pattern sheet', () => {
 
   test('keeps an edit when a sheet asked for before it comes after it', async ({ page }) => {
     await openSheet(page, 'gudgeon');
-    const before = await page.locator('.rung').count();
+    const before = await page.locator('.ladder-rung').count();
     await page.getByRole('navigation').getByRole('link', { name: 'Patterns' }).click();
     // Long enough for the sheet to be asked for again.
     await page.waitForTimeout(2200);
@@ -193,16 +193,16 @@ test.describe('the pattern sheet', () => {
       .getByRole('link', { name: /Gudgeon/ })
       .first()
       .click();
-    await expect(page.locator('.rung')).toHaveCount(before);
+    await expect(page.locator('.ladder-rung')).toHaveCount(before);
     await hands(page).addStep('Wait');
     expect(late).toBe(0);
     release();
     await expect.poll(() => late).toBe(1);
     await page.waitForTimeout(300);
-    await expect(page.locator('.rung')).toHaveCount(before + 1);
+    await expect(page.locator('.ladder-rung')).toHaveCount(before + 1);
     await page.unroute(/\/api\/v1\/patterns\/\w+$/);
     await page.getByRole('button', { name: 'Undo', exact: true }).click();
-    await expect(page.locator('.rung')).toHaveCount(before);
+    await expect(page.locator('.ladder-rung')).toHaveCount(before);
   });
 
   test('goes by night when the painter says so, and remembers it', async ({ page }) => {
@@ -276,7 +276,7 @@ test('a figure that was typed is sent once', async ({ page }) => {
     if (request.url().endsWith('/edits')) edits.push(request.postData() ?? '');
   });
   await openSheet(page, 'rudd');
-  await page.locator('.rung').nth(4).click();
+  await page.locator('.ladder-rung').nth(4).click();
   await page.getByRole('button', { name: /^Edit step/ }).click();
   const h = hands(page);
   const psi = h.form.getByLabel('psi', { exact: true });
@@ -289,7 +289,7 @@ test('a figure that was typed is sent once', async ({ page }) => {
 
 test('a figure typed digit by digit, slower than it is saved, loses no digit', async ({ page }) => {
   await openSheet(page, 'rudd');
-  await page.locator('.rung').nth(4).click();
+  await page.locator('.ladder-rung').nth(4).click();
   await page.getByRole('button', { name: /^Edit step/ }).click();
   const h = hands(page);
   const psi = h.form.getByLabel('psi', { exact: true });
@@ -298,10 +298,10 @@ test('a figure typed digit by digit, slower than it is saved, loses no digit', a
   await h.saved();
   await page.waitForTimeout(500);
   await expect(psi).toHaveValue('37.5');
-  await expect(page.locator('.rung.on')).toContainText('37.5');
+  await expect(page.locator('.ladder-rung.on')).toContainText('37.5');
   await page.getByRole('region', { name: 'Ladder' }).getByRole('button', { name: 'Undo' }).click();
   await h.saved();
-  await expect(page.locator('.rung.on')).not.toContainText('37.5');
+  await expect(page.locator('.ladder-rung.on')).not.toContainText('37.5');
 });
 
 test('an undone figure stays undone, however slow the page', async ({ page }) => {
@@ -310,7 +310,7 @@ test('an undone figure stays undone, however slow the page', async ({ page }) =>
     if (request.url().endsWith('/edits')) edits += 1;
   });
   await openSheet(page, 'rudd');
-  await page.locator('.rung').nth(4).click();
+  await page.locator('.ladder-rung').nth(4).click();
   await page.getByRole('button', { name: /^Edit step/ }).click();
   const h = hands(page);
   const ladder = page.getByRole('region', { name: 'Ladder' });
@@ -330,7 +330,7 @@ test('an undone figure stays undone, however slow the page', async ({ page }) =>
 test('two figures of one range, changed in one go, are both kept', async ({ page }) => {
   await openSheet(page, 'Arctic char');
   const h = hands(page);
-  await page.locator('.rung').nth(5).click();
+  await page.locator('.ladder-rung').nth(5).click();
   await page.getByRole('button', { name: /^Edit step/ }).click();
   await page.route('**/edits', async (route) => {
     await new Promise((later) => setTimeout(later, 400));
@@ -341,7 +341,7 @@ test('two figures of one range, changed in one go, are both kept', async ({ page
   await h.form.getByLabel('Soft, 0 to 1', { exact: true }).press('Tab');
   await h.saved();
   await page.reload();
-  await page.locator('.rung').nth(5).click();
+  await page.locator('.ladder-rung').nth(5).click();
   await page.getByRole('button', { name: /^Edit step/ }).click();
   await expect(h.form.getByLabel('From, share of length', { exact: true })).toHaveValue('0.3');
   await expect(h.form.getByLabel('Soft, 0 to 1', { exact: true })).toHaveValue('0.7');
@@ -353,7 +353,7 @@ test('two figures of one range, changed in one go, are both kept', async ({ page
 test('an own range moves what is covered', async ({ page }) => {
   await openSheet(page, 'Arctic char');
   const h = hands(page);
-  await page.locator('.rung').nth(5).click();
+  await page.locator('.ladder-rung').nth(5).click();
   await page.getByRole('button', { name: /^Edit step/ }).click();
   const before = await h.still();
   const from = h.form.getByLabel('From, share of length', { exact: true });

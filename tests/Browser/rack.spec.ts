@@ -18,14 +18,14 @@ test.describe('the rack', () => {
     await page.getByLabel(/^Swatch/).fill('#8a9a5b');
     await page.getByRole('dialog').getByLabel('Kind').selectOption('semi-opaque');
     await page.getByRole('button', { name: 'Onto the rack' }).click();
-    const bottle = page.locator('.rack li', { hasText: 'Lichen' });
+    const bottle = page.locator('.stores-rack li', { hasText: 'Lichen' });
     await expect(bottle).toContainText('semi-opaque · guessed');
     await expect(bottle.getByRole('img')).toHaveAttribute('aria-label', /over black #.* over white #/);
   });
 
   test('says which bottle is low, and restocks it', async ({ page }) => {
     await page.goto('/stores');
-    const bottle = page.locator('.rack li', { hasText: 'Heron blue pearl' });
+    const bottle = page.locator('.stores-rack li', { hasText: 'Heron blue pearl' });
     await expect(bottle).toContainText('low:');
     await bottle.getByRole('button', { name: 'Restock' }).click();
     await expect(bottle).not.toContainText('low:');
@@ -34,7 +34,7 @@ test.describe('the rack', () => {
 
   test('finds bottles by words, kind and order', async ({ page }) => {
     await page.goto('/stores');
-    const names = page.locator('.rack-name b');
+    const names = page.locator('.stores-rack-name b');
     await page.getByRole('searchbox').fill('shimmer');
     await expect(names).toHaveText(['Frost pearl', 'Heron blue pearl']);
     await page.getByRole('searchbox').fill('ink matte');
@@ -72,13 +72,13 @@ test.describe('the rack', () => {
     await page.getByRole('button', { name: 'Archive' }).click();
     await expect(page.getByText('stays in every pattern and run that uses it')).toBeVisible();
     await page.goto('/stores');
-    await expect(page.locator('.rack li', { hasText: 'Signal orange' })).toHaveCount(0);
+    await expect(page.locator('.stores-rack li', { hasText: 'Signal orange' })).toHaveCount(0);
     await page.getByLabel('Which').selectOption('archived');
-    const bottle = page.locator('.rack li', { hasText: 'Signal orange' });
+    const bottle = page.locator('.stores-rack li', { hasText: 'Signal orange' });
     await expect(bottle).toContainText('satin');
     await bottle.getByRole('button', { name: 'Bring back' }).click();
     await page.getByLabel('Which').selectOption('on the rack');
-    await expect(page.locator('.rack li', { hasText: 'Signal orange' })).toContainText('empty');
+    await expect(page.locator('.stores-rack li', { hasText: 'Signal orange' })).toContainText('empty');
   });
 
   test('goes out as a table and comes in again', async ({ page }) => {
@@ -101,15 +101,15 @@ test.describe('the rack', () => {
     });
     await expect(page.getByRole('alert')).toContainText('Swatch (hex)');
     await page.keyboard.press('Escape');
-    await expect(page.locator('.rack li', { hasText: 'Sloe' })).toBeVisible();
+    await expect(page.locator('.stores-rack li', { hasText: 'Sloe' })).toBeVisible();
   });
 
   test('takes swatches out of a palette', async ({ page }) => {
     const dialog = await paletteOfReeds(page);
     await dialog.getByLabel('Dry reed').check();
     await dialog.getByRole('button', { name: 'Put 1 onto the rack' }).click();
-    await expect(page.locator('.rack li', { hasText: 'Dry reed' })).toContainText('empty');
-    await expect(page.locator('.rack li', { hasText: 'Wet reed' })).toHaveCount(0);
+    await expect(page.locator('.stores-rack li', { hasText: 'Dry reed' })).toContainText('empty');
+    await expect(page.locator('.stores-rack li', { hasText: 'Wet reed' })).toHaveCount(0);
   });
 });
 
@@ -130,12 +130,12 @@ test.describe('a bottle', () => {
     const replace = page.getByRole('region', { name: 'Replace it' });
     await replace.getByLabel('mixes too').check();
     await replace.getByRole('button', { name: 'Find what comes nearest' }).click();
-    const offers = replace.locator('.offers li');
+    const offers = replace.locator('.paint-offers li');
     await expect(offers.first()).toBeVisible({ timeout: 20_000 });
     const figures = (await offers.locator('button > span:nth-child(2)').allTextContents()).map(Number);
     expect(figures).toEqual([...figures].sort((a, b) => a - b));
     await offers.first().getByRole('button').click();
-    const beside = replace.locator('.beside').first();
+    const beside = replace.locator('.paint-beside').first();
     await expect(beside.locator('canvas[data-drawn="yes"]')).toHaveCount(2);
     await beside.getByRole('button', { name: 'Change this pattern' }).click();
     await beside.getByRole('link', { name: 'Changed; look at it' }).click();
@@ -259,10 +259,10 @@ test.describe('the cup', () => {
     await page.goto('/stores/mixing');
     await page.getByLabel('Wanted swatch').fill('#8a7b3c');
     await page.getByRole('button', { name: 'Find mixes' }).click();
-    const offers = page.locator('.mix-offers li');
+    const offers = page.locator('.mixing-mix-offers li');
     await expect(offers).toHaveCount(6, { timeout: 20_000 });
     await offers.first().getByRole('button').click();
-    await expect(page.locator('.cup-parts li').nth(1)).toBeVisible();
+    await expect(page.locator('.mixing-cup-parts li').nth(1)).toBeVisible();
 
     // A colour that the rack has nothing of: no greys, but what looks most like it.
     await page.getByLabel('Wanted swatch').fill('#d31b9a');
@@ -353,7 +353,7 @@ test.describe('the sheet', () => {
     await page.locator('details[open] label', { hasText: 'Frost pearl' }).click();
     const family = page.getByRole('list', { name: 'The family' }).locator('li');
     await expect(family).toHaveCount(3);
-    await expect(page.locator('.family canvas[data-drawn="yes"]')).toHaveCount(3);
+    await expect(page.locator('.sisters-family canvas[data-drawn="yes"]')).toHaveCount(3);
     await family.nth(1).getByRole('button', { name: 'Keep as a new pattern' }).click();
     await page.getByLabel('Name of the sister').fill('Roach, brass light');
     await page.getByRole('button', { name: 'Keep', exact: true }).click();

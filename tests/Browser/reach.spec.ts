@@ -53,10 +53,10 @@ test('the pattern sheet can be worked at every size, whichever of its parts is o
   const { patterns } = await (await request.get('/api/v1/patterns')).json();
   const roach = patterns.find((p: { name: string }) => p.name === 'Roach, first frost');
   await page.goto(`/patterns/${roach.id}`);
-  await expect(page.locator('.rung').first()).toBeVisible();
+  await expect(page.locator('.ladder-rung').first()).toBeVisible();
   const every = WIDTHS.flatMap((width) => HEIGHTS.map((height) => [width, height] as const));
   expect(await tried(page, every)).toEqual([]);
-  await page.locator('.rung').nth(3).click();
+  await page.locator('.ladder-rung').nth(3).click();
   await page.getByRole('button', { name: /^Step \d/ }).click();
   expect(await tried(page, every)).toEqual([]);
 });

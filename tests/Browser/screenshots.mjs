@@ -35,7 +35,7 @@ await shot('patterns', '/patterns');
 await shot('pattern-sheet', `/patterns/${pattern('roach').id}`);
 await shot('pattern-step', `/patterns/${pattern('Arctic char').id}`, {
   act: async (page) => {
-    await page.locator('.rung').nth(5).click();
+    await page.locator('.ladder-rung').nth(5).click();
     await page.getByRole('button', { name: 'Edit step' }).click();
   },
 });
@@ -61,22 +61,22 @@ const paints = await list('paints');
 await shot('paint', `/stores/paints/${paints.find((p) => p.name === 'Peat brown').id}`, {
   act: async (page) => {
     await page.getByRole('button', { name: 'Find what comes nearest' }).click();
-    await page.locator('.offers button').first().click();
+    await page.locator('.paint-offers button').first().click();
   },
 });
 await shot('mixing', '/stores/mixing', {
   act: async (page) => {
     await page.getByLabel('Wanted swatch').fill('#8a7b3c');
     await page.getByRole('button', { name: 'Find mixes' }).click();
-    await page.locator('.mix-offers button').nth(1).click();
+    await page.locator('.mixing-mix-offers button').nth(1).click();
   },
 });
 await shot('in-hand', `/patterns/${pattern('rudd').id}`, {
   act: async (page) => {
     await page.getByText('In the hand').click();
     await page.getByText('Glint').click();
-    await page.locator('.in-hand canvas').waitFor();
-    await page.locator('.in-hand').focus();
+    await page.locator('.stage-in-hand canvas').waitFor();
+    await page.locator('.stage-in-hand').focus();
     for (const key of ['ArrowDown', 'ArrowDown', 'ArrowRight', 'ArrowRight', 'ArrowRight'])
       await page.keyboard.press(key);
     await page.waitForTimeout(800);

@@ -17,7 +17,7 @@ test('what is found on a card becomes the figures of the coat', async ({ page })
   await expect(h.form).toContainText('there is nothing to try');
   await h.paint('Moss on the back', 'Moss');
   await h.set('psi', 15);
-  await page.locator('.rung').first().click();
+  await page.locator('.ladder-rung').first().click();
   await h.choose('Sprayed on', 'a glove');
   await h.set('What to look for', 'no spider legs');
   await expect(h.form).toContainText('becomes psi and reducer of the next paint step');

@@ -113,21 +113,21 @@ for (const [painted, index] of [
     await page.goto(address);
     const other = await context.newPage();
     await other.goto(address);
-    await expect(other.locator('.rung').first()).toBeVisible();
+    await expect(other.locator('.ladder-rung').first()).toBeVisible();
     // What the other tab would fetch on being looked at again is held back, so that it really is behind.
     await other.route('**/api/v1/patterns/*', (route) => route.abort());
-    await page.locator('.rung').nth(1).click();
+    await page.locator('.ladder-rung').nth(1).click();
     await page.keyboard.press('d');
-    const count = await other.locator('.rung').count();
-    await expect(page.locator('.rung')).toHaveCount(count + 1);
-    await other.locator('.rung').nth(2).click();
+    const count = await other.locator('.ladder-rung').count();
+    await expect(page.locator('.ladder-rung')).toHaveCount(count + 1);
+    await other.locator('.ladder-rung').nth(2).click();
     await other.keyboard.press('o');
     await expect(other.getByText('It was changed elsewhere')).toBeVisible();
     await expect(other.getByText(/: switched off$/)).toBeVisible();
     await other.unroute('**/api/v1/patterns/*');
     await other.getByRole('button', { name: 'Make my change on top' }).click();
-    await expect(other.locator('.rung')).toHaveCount(count + 1);
-    await expect(other.locator('.rung.off')).toHaveCount(1);
+    await expect(other.locator('.ladder-rung')).toHaveCount(count + 1);
+    await expect(other.locator('.ladder-rung.ladder-off')).toHaveCount(1);
   });
 }
 
@@ -189,10 +189,10 @@ test('the bench sends again what met trouble at the server, and sets aside only 
 
 test('units are shown as the painter sets them', async ({ page }) => {
   await page.goto(`/patterns/${await idOf(page, 'patterns')}`);
-  await expect(page.locator('.rung').nth(1)).toContainText('psi');
+  await expect(page.locator('.ladder-rung').nth(1)).toContainText('psi');
   await page.getByRole('button', { name: /^Room/ }).click();
   await page.getByLabel('Pressure').selectOption('bar');
   await page.keyboard.press('Escape');
-  await expect(page.locator('.rung').nth(1)).toContainText('2.62 bar');
+  await expect(page.locator('.ladder-rung').nth(1)).toContainText('2.62 bar');
   await page.request.put('/api/v1/settings', { data: { pressure: 'psi' }, headers: { 'X-Hawkbrush': '1' } });
 });

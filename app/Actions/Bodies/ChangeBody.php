@@ -12,7 +12,7 @@ use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Step\Prepare\Condition;
 use Hawkbrush\Core\Step\Prepare\Fitting;
 
-/** Changes a body of the drawer. Its form stays as it is once a pattern was painted on it: what was painted never changes. */
+/** Changes a body. Its form is fixed once a pattern was painted on it. */
 final readonly class ChangeBody
 {
     public const FORM = ['length_mm', 'exponent', 'stations', 'marks', 'ground'];

@@ -11,7 +11,7 @@ use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Illuminate\Support\Facades\DB;
 
-/** Lots of bodies as they are bought and looked over; what is rejected leaves the stock. */
+/** Lots of bodies bought and inspected; rejected ones leave the stock. */
 final class KeepLots
 {
     /**

@@ -22,7 +22,7 @@ use Hawkbrush\Core\Step\Steps;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Edits a version, and goes back and forth over its edits. A painted version is left as it is: the edit goes into a
+ * Edits a version; undoes and redoes. A painted version never changes: the edit goes into a
  * new one. An edit made on a revision that has moved on is refused with both sides.
  */
 final readonly class EditVersion

@@ -14,7 +14,7 @@ use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Illuminate\Support\Facades\DB;
 
-/** Puts a paint on the rack, with the optics worked out, and changes what is known of it. */
+/** Adds a paint to the rack with its optics computed, and changes its details. */
 final readonly class SavePaint
 {
     private const BOTTLE_ML = 30.0;

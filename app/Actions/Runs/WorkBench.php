@@ -164,7 +164,7 @@ final readonly class WorkBench
         });
     }
 
-    /** The run of a finished bait, of which every step has a record. */
+    /** The run of a finished bait, with a record of every step. */
     private function recorded(string $baitId): Run
     {
         $run = Bait::query()->with('run.version')->findOrFail($baitId)->run;

@@ -47,7 +47,7 @@ final class BodyController
         ));
     }
 
-    /** A body as it is being measured: its form, its areas and zones; nothing is kept. */
+    /** A body being measured: its form, areas and zones. Saves nothing. */
     public function look(Request $request): JsonResponse
     {
         $core = BodyReader::read(Node::root(array_diff_key((array) Input::of($request)->raw(), ['name' => 1])));

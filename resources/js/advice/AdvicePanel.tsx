@@ -1,6 +1,7 @@
 import { Anchor } from '@mantine/core';
 import type { Advice, Fix, Version } from '../api/types';
-import './advice.css';
+import layout from '../parts/layout.module.css';
+import classes from './advice.module.css';
 
 interface Props {
   advice: Advice | undefined;
@@ -15,8 +16,8 @@ const WORDS = { stop: 'Stop', caution: 'Caution', hint: 'Hint' } as const;
 /** What will go wrong or not show, with the change that mends it. */
 export function AdvicePanel({ advice, version, onStep, onFix, busy }: Props) {
   return (
-    <section aria-label="Advice" className="advice">
-      <h2 className="core-head">
+    <section aria-label="Advice" className={classes.advice}>
+      <h2 className={layout.head}>
         Advice <span className="dim">{advice?.findings.length ?? ''}</span>
       </h2>
       {advice?.findings.length === 0 && <p className="dim">Nothing to say against it.</p>}
@@ -25,9 +26,9 @@ export function AdvicePanel({ advice, version, onStep, onFix, busy }: Props) {
           const index = version.steps.findIndex((s) => s.document.id === finding.step);
           const fix = finding.fix;
           return (
-            <li key={finding.rule + finding.step} className={`advice-${finding.severity}`} data-rule={finding.rule}>
-              <button type="button" className="advice-step" onClick={() => onStep(index)}>
-                <span className="advice-word">{WORDS[finding.severity]}</span> {index + 1} · {finding.headline}
+            <li key={finding.rule + finding.step} className={classes[finding.severity]} data-rule={finding.rule}>
+              <button type="button" className={classes.adviceStep} onClick={() => onStep(index)}>
+                <span className={classes.adviceWord}>{WORDS[finding.severity]}</span> {index + 1} · {finding.headline}
               </button>
               <p>
                 {finding.reason}{' '}

@@ -34,7 +34,7 @@ const until = (upto: string | null) => (upto === null ? {} : { upto });
 
 const rounded = (value: number, digits: number) => Number(value.toFixed(digits));
 
-/** A sheet asked for before an edit may come after the edit's answer: what is older than what is known is let go. */
+/** A sheet requested before an edit may arrive after the edit's answer; the older one is dropped. */
 function newer(known: Sheet | undefined, came: Sheet): Sheet {
   if (known === undefined) return came;
   const [was, is] = [known.version, came.version];

@@ -6,10 +6,10 @@ import { api, ask, words } from '../api/client';
 import { useRun, useRunTexture, useSettings } from '../api/queries';
 import { useShownFrom } from '../api/shownFrom';
 import type { Run, Settings, Step } from '../api/types';
-import './bench.css';
 import { keepRun } from '../offline/keepRun';
 import { Failed } from '../parts/Failed';
 import { useKeys } from '../parts/keys';
+import layout from '../parts/layout.module.css';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
@@ -18,6 +18,7 @@ import { faceOf } from '../steps/kinds';
 import { isPaint } from '../steps/paint';
 import { clock } from '../units/units';
 import { BigFigures } from './BigFigures';
+import classes from './bench.module.css';
 import { Slip } from './Slip';
 import { Timers } from './Timers';
 import { useBench } from './useBench';
@@ -169,9 +170,9 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const at = { planned, used: record.figures[stepId] ?? {}, settings, tried };
 
   return (
-    <div className="bench">
-      <section className="bench-now" aria-label="Now">
-        <p className="bench-where">
+    <div className={classes.bench}>
+      <section className={classes.benchNow} aria-label="Now">
+        <p className={classes.benchWhere}>
           {position === null ? 'All steps done' : `Step ${index + 1} of ${steps.length}`}
           {position !== null && step.shown.where !== undefined && ` · ${step.shown.where}`}
           {position !== null && (forAll ? ' · all baits' : ` · bait ${bait} of ${run.bait_count}`)}
@@ -181,7 +182,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
         </h1>
         {position === null ? (
           <>
-            <p className="bench-how">
+            <p className={classes.benchHow}>
               {finished
                 ? 'Its baits are in the log.'
                 : away || unsent > 0
@@ -189,15 +190,15 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
                   : 'Finish the run and its baits go to the log under their numbers.'}
             </p>
             {finish.isError && <p role="alert">{words(finish.error)}</p>}
-            <div className="bench-buttons">
+            <div className={classes.benchButtons}>
               {finished ? (
-                <Link className="bench-next" to="/log">
+                <Link className={classes.benchNext} to="/log">
                   To the log
                 </Link>
               ) : (
                 <button
                   type="button"
-                  className="bench-next"
+                  className={classes.benchNext}
                   disabled={finish.isPending || unsent > 0 || away}
                   onClick={() => finish.mutate()}
                 >
@@ -205,7 +206,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
                 </button>
               )}
               {!finished && (
-                <button type="button" className="bench-side" onClick={back}>
+                <button type="button" className={classes.benchSide} onClick={back}>
                   Back
                 </button>
               )}
@@ -214,7 +215,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
         ) : (
           <>
             <BigFigures step={step} at={at} />
-            <div className="bench-do">
+            <div className={classes.benchDo}>
               {step.shown.index?.map((line) => (
                 <p key={line}>{line}.</p>
               ))}
@@ -225,12 +226,12 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
                 </p>
               )}
             </div>
-            <div className="bench-buttons">
+            <div className={classes.benchButtons}>
               {worked.map((side) => (
                 <button
                   key={side}
                   type="button"
-                  className="bench-side"
+                  className={classes.benchSide}
                   aria-pressed={sides.includes(side)}
                   onClick={() => tick(side)}
                 >
@@ -238,23 +239,25 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
                   {side === 'left' ? 'Left side' : 'Right side'}
                 </button>
               ))}
-              <button type="button" className="bench-next" onClick={next}>
+              <button type="button" className={classes.benchNext} onClick={next}>
                 {forAll || bait === run.bait_count ? 'Done, next step' : 'Done, next bait'}
               </button>
             </div>
           </>
         )}
         {position !== null && step.shown.cautions.length > 0 && (
-          <p className="caution bench-caution">{step.shown.cautions.join(' ')} The product’s own sheet goes first.</p>
+          <p className={`${layout.caution} ${classes.benchCaution}`}>
+            {step.shown.cautions.join(' ')} The product’s own sheet goes first.
+          </p>
         )}
-        <p className="bench-notes">
+        <p className={classes.benchNotes}>
           {record.notes
             .filter((n) => n.step === stepId)
             .map((n) => n.text)
             .join(' · ')}
         </p>
       </section>
-      <section className="bench-look" aria-label="After this step" ref={pictures.ref}>
+      <section className={classes.benchLook} aria-label="After this step" ref={pictures.ref}>
         <p>After this step</p>
         <BaitPicture
           body={run.body_shape}
@@ -283,7 +286,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           onTacky={(t) => add({ type: 'tacky', step: t.step, bait: t.bait, data: { seconds: longer(t.seconds) } })}
         />
       </section>
-      <footer className="bench-foot">
+      <footer className={classes.benchFoot}>
         <ul>
           {run.baits.map((b) => (
             <li key={b.id} className={b.position === bait && !forAll && position !== null ? 'on' : ''}>
@@ -292,7 +295,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
             </li>
           ))}
         </ul>
-        <div className="bench-acts">
+        <div className={classes.benchActs}>
           <button type="button" onClick={back}>
             Back <kbd>B</kbd>
           </button>

@@ -2,6 +2,7 @@ import { Button } from '@mantine/core';
 import { Link, Navigate } from 'react-router';
 import { useRuns } from '../api/queries';
 import { Failed } from '../parts/Failed';
+import layout from '../parts/layout.module.css';
 import { Waiting } from '../parts/Waiting';
 
 /** Leads to the run on the clamps; asks which when there are several. */
@@ -28,7 +29,7 @@ export function BenchDoor() {
           </Button>
         </div>
       ) : (
-        <ul className="plan-list">
+        <ul className={layout.listed}>
           {open.map((run) => (
             <li key={run.id}>
               <Link className="link" to={`/bench/${run.id}`}>

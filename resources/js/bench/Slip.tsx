@@ -6,6 +6,7 @@ import { AskForm } from '../parts/AskForm';
 import { within, wrong } from '../parts/bounds';
 import { pressure } from '../units/units';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
 
 interface Props {
   kind: 'figures' | 'note' | null;
@@ -89,7 +90,7 @@ function Figures({ step, settings, figures, onFigures, onClose }: Props) {
       onClose={onClose}
       onSubmit={keep}
     >
-      <div className="ask-two">
+      <div className={layout.two}>
         {fields.map(({ name, read, ...field }, i) => (
           <NumberInput
             key={name}

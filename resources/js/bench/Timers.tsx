@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { now as serverNow } from '../api/serverClock';
 import type { BenchRecord, Run } from '../api/types';
 import { clockLeft } from '../units/units';
+import classes from './bench.module.css';
 
 type Timer = BenchRecord['timers'][number];
 
@@ -40,7 +41,7 @@ export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
   });
 
   return (
-    <div className="timers">
+    <div className={classes.timers}>
       <div role="status" className="visually-hidden">
         {over.map((timer) => `Time is up: ${timer.label}`).join('. ')}
       </div>
@@ -50,14 +51,14 @@ export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
         const step = run.steps.find((s) => s.document.id === timer.step)?.document;
         const unfelt = step?.type === 'paint' && step.set?.by !== 'wet' && !timer.dried;
         return (
-          <div key={timer.id} className={`timer ${seconds <= 0 ? 'up' : ''}`}>
+          <div key={timer.id} className={`${classes.timer} ${seconds <= 0 ? classes.up : ''}`}>
             <b>{seconds <= 0 ? 'Now' : clockLeft(seconds)}</b>
             <span>
               {seconds <= 0 ? 'time is up: ' : `of ${clockLeft(timer.seconds)} `}
               {timer.label}
               {name === undefined ? '' : `, ${name}`}
             </span>
-            <div className="timer-acts">
+            <div className={classes.timerActs}>
               {unfelt && (
                 <button type="button" onClick={() => (seconds <= 0 ? onTacky(timer) : onDry(timer))}>
                   {seconds <= 0 ? 'Still tacky' : 'Dry to the touch'}

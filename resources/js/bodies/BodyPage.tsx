@@ -12,7 +12,6 @@ import { Strip } from '../parts/Strip';
 import { useUnsaved } from '../parts/unsaved';
 import { Waiting } from '../parts/Waiting';
 import { BodyViews } from './BodyViews';
-import './bodies.css';
 import { Figures } from './Figures';
 import { Lots } from './Lots';
 import { MeasureForm } from './MeasureForm';
@@ -21,6 +20,7 @@ import { PreparationPart } from './PreparationPart';
 import { TracePart } from './TracePart';
 import { Zones } from './Zones';
 import '../parts/controls';
+import classes from './bodies.module.css';
 
 type Kept = Pick<Body, 'name' | 'material' | 'condition' | 'fittings' | 'weight_g' | 'stock'>;
 
@@ -170,7 +170,7 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
           {words(failed)}
         </p>
       )}
-      <div className="body-two">
+      <div className={classes.bodyTwo}>
         <div>
           {shape !== undefined && (
             <BodyViews
@@ -181,7 +181,7 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
           )}
           {shape !== undefined && <Figures shape={shape} settings={settings} />}
           {page !== undefined && (
-            <div className="body-below">
+            <div className={classes.bodyBelow}>
               <PreparationPart steps={page.preparation} />
               <Lots
                 page={page}
@@ -195,7 +195,7 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
           )}
         </div>
         <div>
-          <div className="measures-three">
+          <div className={classes.measuresThree}>
             <TextInput
               size="xs"
               label="Name"
@@ -236,7 +236,7 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
               onChange={(count) => count !== '' && set({ stock: Number(count) })}
             />
           </div>
-          <fieldset className="fittings">
+          <fieldset className={classes.fittings}>
             <legend>It has</legend>
             {(vocabulary?.fittings ?? []).map((name) => (
               <Checkbox

@@ -5,6 +5,7 @@ import { BaitPicture } from '../stage/BaitPicture';
 import { BENCH_LAMP } from '../stage/lamp';
 import { useSize } from '../stage/useSize';
 import { BARE } from '../stores/bare';
+import classes from './bodies.module.css';
 import { zoneTexture } from './zoneTexture';
 
 const InHand = lazy(async () => ({ default: (await import('../stage/InHand')).InHand }));
@@ -22,7 +23,7 @@ export function BodyViews({ name, shape, zone }: Props) {
   const texture = useMemo(() => (zone === undefined ? BARE : zoneTexture(zone.cover)), [zone]);
   const picture = { body: shape, texture, glossy: false } as const;
   return (
-    <div className="body-views on-stage">
+    <div className={`${classes.bodyViews} on-stage`}>
       <Strip
         onStage
         legend="View"
@@ -33,7 +34,7 @@ export function BodyViews({ name, shape, zone }: Props) {
       <div ref={box.ref} className="body-views-box">
         {held === 'hand' ? (
           <Suspense fallback={<p role="status">Taking it in the hand …</p>}>
-            <div className="body-hand">
+            <div className={classes.bodyHand}>
               <InHand
                 {...picture}
                 eye={null}
@@ -53,7 +54,7 @@ export function BodyViews({ name, shape, zone }: Props) {
               height={Math.round(box.width * 0.42)}
               label={`${name}, bare, from the side`}
             />
-            <div className="body-views-two">
+            <div className={classes.bodyViewsTwo}>
               <BaitPicture
                 {...picture}
                 view="back"
@@ -73,7 +74,7 @@ export function BodyViews({ name, shape, zone }: Props) {
         )}
       </div>
       {zone !== undefined && (
-        <p className="body-zone">
+        <p className={classes.bodyZone}>
           <b>{zone.name}</b>, {(zone.area_mm2 / 100).toFixed(1)} cm²,{' '}
           {zone.own ? 'set by hand' : 'by the body’s own marks'}
         </p>

@@ -1,11 +1,12 @@
 import type { BodyShape, Settings } from '../api/types';
 import { length } from '../units/units';
+import classes from './bodies.module.css';
 
 /** What follows from the measures. */
 export function Figures({ shape, settings }: { shape: BodyShape; settings: Settings }) {
   const unit = length.unit(settings);
   return (
-    <dl className="body-figures">
+    <dl className={classes.bodyFigures}>
       <div>
         <dt>length</dt>
         <dd>

@@ -4,9 +4,12 @@ import { useState } from 'react';
 import { api, ask, words } from '../api/client';
 import type { BodyPage } from '../api/types';
 import { useOnce } from '../api/useOnce';
-import { AskForm, Line } from '../parts/AskForm';
+import { AskForm } from '../parts/AskForm';
+import { useSentForm } from '../parts/useSentForm';
 import { day } from '../units/units';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './bodies.module.css';
 
 const FAULTS = [
   'leaks',
@@ -35,12 +38,12 @@ export function Lots({ page, onPage }: { page: BodyPage; onPage: (page: BodyPage
       {page.lots.length === 0 ? (
         <p className="dim">No lot yet: enter what you bought or made, and look it over bait by bait.</p>
       ) : (
-        <ul className="lots">
+        <ul className={classes.lots}>
           {page.lots.map((lot) => (
             <li key={lot.id}>
               <button
                 type="button"
-                className="row-button lot-head"
+                className={`${layout.rowButton} ${classes.lotHead}`}
                 aria-expanded={open === lot.id}
                 onClick={() => setOpen(open === lot.id ? null : lot.id)}
               >
@@ -49,7 +52,7 @@ export function Lots({ page, onPage }: { page: BodyPage; onPage: (page: BodyPage
                   {lot.count} bodies{lot.price === null ? '' : `, ${lot.price.toFixed(2)} each`}
                   {lot.bought_on === null ? '' : `, ${day(lot.bought_on)}`}
                 </span>
-                <span className="num">{judged(lot)}</span>
+                <span>{judged(lot)}</span>
               </button>
               {open === lot.id && <Inspect lot={lot} onPage={onPage} />}
             </li>
@@ -87,7 +90,7 @@ function Inspect({ lot, onPage }: { lot: Lot; onPage: (page: BodyPage) => void }
     },
   });
   return (
-    <div className="inspect">
+    <div className={classes.inspect}>
       <ul aria-label="Bodies of this lot">
         {Array.from({ length: lot.count }, (_, i) => i + 1).map((n) => {
           const one = seen.get(n);
@@ -113,7 +116,7 @@ function Inspect({ lot, onPage }: { lot: Lot; onPage: (page: BodyPage) => void }
         {said === undefined ? '' : said.rejected ? `, rejected: ${said.fault}` : ', good'}
       </p>
       <form
-        className="inspect-form"
+        className={classes.inspectForm}
         onSubmit={(event) => {
           event.preventDefault();
           judge.mutate(true);
@@ -150,23 +153,14 @@ function Inspect({ lot, onPage }: { lot: Lot; onPage: (page: BodyPage) => void }
 }
 
 function Buy({ body, onClose, onPage }: { body: string; onClose: () => void; onPage: (page: BodyPage) => void }) {
-  const once = useOnce();
-  const [supplier, setSupplier] = useState('');
-  const [count, setCount] = useState<number | string>(10);
-  const [price, setPrice] = useState<number | string>('');
-  const [on, setOn] = useState('');
-  const buy = useMutation({
-    mutationFn: () =>
+  const { form, pending, error, submit } = useSentForm({
+    fields: { supplier: '', count: 10, price: '', bought_on: '' },
+    send: ({ price, bought_on, ...lot }, once) =>
       once(
-        {
-          supplier,
-          count: Number(count),
-          ...(price === '' ? {} : { price: Number(price) }),
-          ...(on === '' ? {} : { bought_on: on }),
-        },
+        { ...lot, ...(price === '' ? {} : { price: Number(price) }), ...(bought_on === '' ? {} : { bought_on }) },
         (lot, headers) => ask(api.POST('/bodies/{id}/lots', { params: { path: { id: body } }, body: lot, headers })),
       ),
-    onSuccess: (page) => {
+    onDone: (page) => {
       onPage(page);
       onClose();
     },
@@ -176,15 +170,15 @@ function Buy({ body, onClose, onPage }: { body: string; onClose: () => void; onP
       title="A new lot"
       action="Into the drawer"
       opened
-      pending={buy.isPending}
-      error={buy.error}
+      pending={pending}
+      error={error}
       onClose={onClose}
-      onSubmit={buy.mutate}
+      onSubmit={submit}
     >
-      <Line label="From whom" maxLength={80} value={supplier} onText={setSupplier} data-autofocus />
-      <NumberInput label="How many" min={1} max={10000} allowDecimal={false} value={count} onChange={setCount} />
-      <NumberInput label="Paid for one" min={0} decimalScale={2} value={price} onChange={setPrice} />
-      <TextInput label="Bought on" type="date" value={on} onChange={(event) => setOn(event.currentTarget.value)} />
+      <TextInput label="From whom" maxLength={80} {...form.getInputProps('supplier')} data-autofocus />
+      <NumberInput label="How many" min={1} max={10000} allowDecimal={false} {...form.getInputProps('count')} />
+      <NumberInput label="Paid for one" min={0} decimalScale={2} {...form.getInputProps('price')} />
+      <TextInput label="Bought on" type="date" {...form.getInputProps('bought_on')} />
     </AskForm>
   );
 }

@@ -5,6 +5,7 @@ import { Measure } from './Measure';
 import type { Marks, Measures } from './measured';
 import { Stations } from './Stations';
 import '../parts/controls';
+import classes from './bodies.module.css';
 
 interface Props {
   measures: Measures;
@@ -39,7 +40,7 @@ export function MeasureForm({ measures, settings, onChange }: Props) {
   );
   return (
     <div className="measures">
-      <div className="measures-three">
+      <div className={classes.measuresThree}>
         <Measure
           label="Length"
           settings={settings}

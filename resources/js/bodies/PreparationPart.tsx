@@ -1,5 +1,7 @@
 import type { BodyPage } from '../api/types';
+import layout from '../parts/layout.module.css';
 import { minutes } from '../units/units';
+import classes from './bodies.module.css';
 
 /** What is done to this body before its first coat; the first steps of every recipe on it. */
 export function PreparationPart({ steps }: { steps: BodyPage['preparation'] }) {
@@ -7,7 +9,7 @@ export function PreparationPart({ steps }: { steps: BodyPage['preparation'] }) {
   return (
     <section aria-label="Preparation">
       <h2>Preparation</h2>
-      <ol className="prepare">
+      <ol className={classes.prepare}>
         {steps.map((step) => (
           <li key={step.title}>
             <b>{step.title}</b> {step.task}
@@ -20,7 +22,7 @@ export function PreparationPart({ steps }: { steps: BodyPage['preparation'] }) {
         ))}
       </ol>
       {cautions.map((caution) => (
-        <p key={caution} className="caution">
+        <p key={caution} className={layout.caution}>
           {caution}
         </p>
       ))}

@@ -1,6 +1,8 @@
 import { Anchor } from '@mantine/core';
 import type { Settings } from '../api/types';
+import table from '../parts/table.module.css';
 import { length } from '../units/units';
+import classes from './bodies.module.css';
 import { Measure } from './Measure';
 import type { Measures, Station } from './measured';
 
@@ -34,7 +36,7 @@ export function Stations({ measures, settings, onChange }: Props) {
   const gaps = stations.slice(1).map((station, i) => station[0] - (stations[i]?.[0] ?? 0));
   const widest = gaps.indexOf(Math.max(...gaps)) + 1;
   return (
-    <table className="sheet-table stations">
+    <table className={`${table.table} ${classes.stations}`}>
       <caption>Stations, {length.unit(settings)}: measured from the line between nose and tail</caption>
       <thead>
         <tr>
@@ -57,7 +59,7 @@ export function Stations({ measures, settings, onChange }: Props) {
             <tr key={i}>
               <td>
                 {end ? (
-                  <span className="num">{i === 0 ? 'nose' : 'tail'}</span>
+                  <span>{i === 0 ? 'nose' : 'tail'}</span>
                 ) : (
                   <Measure
                     {...shared}

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
 import type { Outline } from '../api/types';
 import { FilePick } from '../parts/FilePick';
+import classes from './bodies.module.css';
 import { type Station, stationsOf } from './measured';
 import { TracePicture } from './TracePicture';
 
@@ -60,7 +61,7 @@ export function TracePart({ lengthMm, onStations, onClose }: Props) {
         outline. The length in the form gives the scale. Drag the points onto the edge, or move them with the arrow
         keys.
       </p>
-      <div className="trace-two">
+      <div className={classes.traceTwo}>
         <View name="From the side" value={side} onChange={setSide} />
         <View name="From above" value={above} onChange={setAbove} />
       </div>
@@ -124,7 +125,7 @@ function View({
       <p>
         <b>{name}</b>
       </p>
-      <p className="trace-picks">
+      <p className={classes.tracePicks}>
         <FilePick
           action="Photograph"
           label={`Photograph, ${name}`}

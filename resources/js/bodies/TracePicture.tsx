@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import type { Outline } from '../api/types';
+import classes from './bodies.module.css';
 import type { Traceable } from './TracePart';
 
 type Point = { edge: 'nose' | 'tail' } | { edge: 'upper' | 'lower'; i: number };
@@ -46,7 +47,7 @@ export function TracePicture({ value, name, onOutline }: Props) {
       role="button"
       tabIndex={0}
       aria-label={label}
-      className="trace-point"
+      className={classes.tracePoint}
       onPointerDown={(event) => {
         event.currentTarget.focus();
         event.currentTarget.ownerSVGElement?.setPointerCapture(event.pointerId);
@@ -54,12 +55,12 @@ export function TracePicture({ value, name, onOutline }: Props) {
       }}
       onKeyDown={(event) => nudge(point, event)}
     >
-      <circle cx={at[0]} cy={at[1]} r={wide * 0.022} className="trace-grip" />
+      <circle cx={at[0]} cy={at[1]} r={wide * 0.022} className={classes.traceGrip} />
       <circle
         cx={at[0]}
         cy={at[1]}
         r={wide * (ring ? 0.012 : 0.008)}
-        className={ring ? 'trace-end' : 'trace-dot'}
+        className={ring ? classes.traceEnd : classes.traceDot}
         strokeWidth={wide * 0.004}
       />
     </g>
@@ -70,7 +71,7 @@ export function TracePicture({ value, name, onOutline }: Props) {
   return (
     <svg
       ref={svg}
-      className="trace-picture"
+      className={classes.tracePicture}
       viewBox={`${left} ${top} ${wide} ${tall}`}
       role="application"
       aria-label={`Outline ${name.toLowerCase()}: ${outline.upper.length + outline.lower.length + 2} points`}
@@ -88,7 +89,7 @@ export function TracePicture({ value, name, onOutline }: Props) {
           preserveAspectRatio="none"
         />
       )}
-      <polygon points={line} className="trace-line" strokeWidth={wide * 0.004} />
+      <polygon points={line} className={classes.traceLine} strokeWidth={wide * 0.004} />
       {outline.upper.map((at, i) => handle({ edge: 'upper', i }, at, `Upper point ${i + 1}`, false))}
       {outline.lower.map((at, i) => handle({ edge: 'lower', i }, at, `Lower point ${i + 1}`, false))}
       {handle({ edge: 'nose' }, outline.nose, 'Nose', true)}

@@ -2,6 +2,8 @@ import { Anchor, NumberInput } from '@mantine/core';
 import type { BodyLook } from '../api/types';
 import type { Measures } from './measured';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './bodies.module.css';
 
 interface Props {
   zones: BodyLook['zones'];
@@ -27,12 +29,12 @@ export function Zones({ zones, measures, shown, onShow, onChange }: Props) {
     onChange({ ...measures, marks: { ...measures.marks, zones: own } });
   return (
     <section aria-label="Zones">
-      <ul className="zones">
+      <ul className={classes.zones}>
         {zones.map((one) => (
           <li key={one.name}>
             <button
               type="button"
-              className="row-button"
+              className={layout.rowButton}
               aria-pressed={one.name === shown}
               onClick={() => onShow(one.name === shown ? null : one.name)}
             >
@@ -40,7 +42,7 @@ export function Zones({ zones, measures, shown, onShow, onChange }: Props) {
                 {one.name}
                 {one.own ? ' *' : ''}
               </span>
-              <span className="num">{(one.area_mm2 / 100).toFixed(1)} cm²</span>
+              <span>{(one.area_mm2 / 100).toFixed(1)} cm²</span>
             </button>
           </li>
         ))}
@@ -52,7 +54,7 @@ export function Zones({ zones, measures, shown, onShow, onChange }: Props) {
         </p>
       ) : (
         <>
-          <div className="measures-three">
+          <div className={classes.measuresThree}>
             {EDGES.map(([field, label, max, step]) => (
               <NumberInput
                 key={`${zone.name} ${field}`}

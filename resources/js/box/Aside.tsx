@@ -4,6 +4,8 @@ import { clock, day } from '../units/units';
 import { box } from './box';
 import type { Entry } from './store';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './box.module.css';
 
 export interface AsideProps {
   entries: Entry[];
@@ -15,7 +17,7 @@ export function Aside({ entries, onClose }: AsideProps) {
   return (
     <Modal opened onClose={onClose} title="Not taken by the server" centered size="lg">
       {entries.length === 0 && <p>All of it is settled.</p>}
-      <ul className="aside-list">
+      <ul className={classes.asideList}>
         {entries.map((entry) => (
           <Line key={entry.event.id} entry={entry} />
         ))}
@@ -33,7 +35,7 @@ function Line({ entry }: { entry: Entry }) {
         <br />
         {entry.refused}
       </p>
-      <p className="aside-do">
+      <p className={layout.actions}>
         <Button variant="default" onClick={() => void box.sendAgain(entry)}>
           Send it again
         </Button>

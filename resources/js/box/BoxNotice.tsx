@@ -4,6 +4,7 @@ import { useLocation } from 'react-router';
 import { useShownFrom } from '../api/shownFrom';
 import { counted } from '../units/units';
 import type { AsideProps } from './Aside';
+import classes from './box.module.css';
 import { useBox } from './useBox';
 
 const UNKEPT: { [why: string]: string } = {
@@ -28,7 +29,7 @@ export function BoxNotice() {
   const warned = unkept !== null && (atBench || stuck);
   if (!stuck && aside.length === 0 && !warned && Aside === null) return null;
   return (
-    <div className="box-notice no-print" role="status">
+    <div className={`${classes.boxNotice} no-print`} role="status">
       {stuck && (
         <p>
           {trouble !== null && !silent && `${trouble} `}

@@ -1,5 +1,6 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Core } from '../api/types';
+import classes from './core.module.css';
 
 const WIDE = 296;
 const HIGH = 72;
@@ -45,7 +46,7 @@ export function ColourTravel({ whole, now, onStep }: Props) {
   const here = colours[at];
   return (
     <div
-      className="travel"
+      className={classes.travel}
       role="slider"
       tabIndex={0}
       aria-label="Colour from coat to coat"
@@ -61,7 +62,7 @@ export function ColourTravel({ whole, now, onStep }: Props) {
       onKeyDown={keys}
     >
       <svg viewBox={`0 0 ${WIDE} ${HIGH + 12}`} aria-hidden="true">
-        <line x1={x(at)} x2={x(at)} y1={0} y2={HIGH} className="travel-now" />
+        <line x1={x(at)} x2={x(at)} y1={0} y2={HIGH} className={classes.travelNow} />
         {lines.map((line) => (
           <g key={line.name}>
             <polyline

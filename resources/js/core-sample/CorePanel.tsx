@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import type { Core } from '../api/types';
+import layout from '../parts/layout.module.css';
 import { ColourTravel } from './ColourTravel';
-import './core.css';
+import classes from './core.module.css';
 
 interface Props {
   /** The film up to the chosen step. */
@@ -22,8 +23,8 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
   const asked = core?.coats.findIndex((coat) => coat.step === open) ?? -1;
   const coat = core?.coats[asked];
   return (
-    <section aria-label="Core" className="core" aria-live="polite">
-      <h2 className="core-head">
+    <section aria-label="Core" className={classes.core} aria-live="polite">
+      <h2 className={layout.head}>
         Film here
         <span className="dim">
           {core === undefined ? '' : `${Math.round(core.u * 100)} % of length, ${place(core.deg)}`}
@@ -32,7 +33,7 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
       {core !== undefined && coats.length === 0 && <p className="dim">{core.cause}</p>}
       {core !== undefined && coats.length > 0 && (
         <>
-          <ol className="core-film" aria-label="Coats from the outside in">
+          <ol className={classes.coreFilm} aria-label="Coats from the outside in">
             {coats.map((one) => (
               <li key={one.step} style={{ flexGrow: Math.max(one.dry_um / total, 0.03) }}>
                 <button
@@ -41,7 +42,7 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
                   onClick={() => setOpen(open === one.step ? null : one.step)}
                 >
                   <i style={{ background: one.colour.hex }} />
-                  <span className="core-name">
+                  <span className={classes.coreName}>
                     {one.number} {one.name}
                   </span>
                   <span className="dim">{one.dry_um < 10 ? one.dry_um.toFixed(1) : Math.round(one.dry_um)} µm</span>
@@ -50,7 +51,7 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
             ))}
           </ol>
           {coat !== undefined && <Coat coat={coat} before={core.coats[asked - 1]?.colour ?? core.ground} />}
-          <p className="core-colour">
+          <p className={classes.coreColour}>
             <i style={{ background: core.colour.hex }} />
             <span>
               <b>{core.colour.hex}</b> L* {Math.round(core.colour.l)} C {Math.round(core.colour.c)} h{' '}
@@ -81,8 +82,8 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
 function Coat({ coat, before }: { coat: Core['coats'][number]; before: Core['colour'] }) {
   const percent = (share: number) => `${Math.round(share * 100)} %`;
   return (
-    <div className="core-coat">
-      <span className="core-turn" role="img" aria-label={`before ${before.hex}, after ${coat.colour.hex}`}>
+    <div className={classes.coreCoat}>
+      <span className={classes.coreTurn} role="img" aria-label={`before ${before.hex}, after ${coat.colour.hex}`}>
         <i style={{ background: before.hex }} />
         <i style={{ background: coat.colour.hex }} />
       </span>

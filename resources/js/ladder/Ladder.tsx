@@ -11,13 +11,13 @@ import { horizontalListSortingStrategy, SortableContext } from '@dnd-kit/sortabl
 import { Anchor, NativeSelect } from '@mantine/core';
 import { Fragment, type KeyboardEvent, useEffect, useRef } from 'react';
 import type { Advice, Settings, Version } from '../api/types';
-import './ladder.css';
 import { useKeys } from '../parts/keys';
 import type { Kind } from '../steps/face';
 import { KIND_NAMES, KINDS } from '../steps/kinds';
 import { minutes } from '../units/units';
 import { Rung, SetMark } from './Rung';
 import '../parts/controls';
+import classes from './ladder.module.css';
 
 /** Handled where they are pressed: on a rung. */
 const LADDER_KEYS = [
@@ -58,7 +58,7 @@ export function Ladder(props: Props) {
   );
 
   useEffect(() => {
-    const rung = list.current?.querySelectorAll<HTMLElement>('.rung')[chosen];
+    const rung = list.current?.querySelectorAll<HTMLElement>('[role="option"]')[chosen];
     rung?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
     if (list.current?.contains(document.activeElement)) rung?.focus();
   }, [chosen]);
@@ -92,13 +92,13 @@ export function Ladder(props: Props) {
   };
 
   return (
-    <section className="ladder" aria-label="Ladder">
-      <div className="ladder-head">
+    <section className={classes.ladder} aria-label="Ladder">
+      <div className={classes.ladderHead}>
         <h2>Ladder</h2>
         <span className="dim">{summary(props)}</span>
         <span className="spacer" />
         {step !== undefined && (
-          <span className="ladder-acts">
+          <span className={classes.ladderActs}>
             <Anchor component="button" type="button" onClick={props.onOpen}>
               Edit step {chosen + 1}
             </Anchor>
@@ -130,7 +130,7 @@ export function Ladder(props: Props) {
           Redo
         </Anchor>
         <NativeSelect
-          className="ladder-add"
+          className={classes.ladderAdd}
           variant="unstyled"
           aria-label="Add a step"
           value=""
@@ -151,14 +151,14 @@ export function Ladder(props: Props) {
         </NativeSelect>
       </div>
       {steps.length === 0 ? (
-        <p className="ladder-empty">
+        <p className={classes.ladderEmpty}>
           Nothing is painted yet. Begin with how the body is prepared, then the base coat: “Add a step”, up right.
         </p>
       ) : (
         <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
           <SortableContext items={steps.map((s) => s.document.id)} strategy={horizontalListSortingStrategy}>
             <div
-              className="rungs"
+              className={classes.rungs}
               role="listbox"
               tabIndex={-1}
               aria-label="Steps, from base to clear"

@@ -5,6 +5,7 @@ import type { BodyShape, Settings, Step } from '../api/types';
 import { faceOf } from '../steps/kinds';
 import { isPaint } from '../steps/paint';
 import { setWords } from '../steps/setWords';
+import classes from './ladder.module.css';
 import { ZoneOutline } from './ZoneOutline';
 
 interface Props {
@@ -24,13 +25,18 @@ export function Rung({ step, body, settings, chosen, faded, onChoose, onOpen }: 
   const set = isPaint(step) ? `, ${setWords(step.document.set)}` : '';
   const [figure, more] = d.on ? face.foot(step, settings) : ['switched off', ''];
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: d.id });
-  const state = [chosen ? 'on' : '', faded ? 'faded' : '', d.on ? '' : 'off', isDragging ? 'dragging' : ''].join(' ');
+  const state = [
+    chosen ? 'on' : '',
+    faded ? classes.faded : '',
+    d.on ? '' : classes.off,
+    isDragging ? classes.dragging : '',
+  ].join(' ');
 
   return (
     <button
       type="button"
       ref={setNodeRef}
-      className={`rung soft ${state}`}
+      className={`${classes.rung} ${classes.soft} ${state}`}
       style={{ transform: CSS.Translate.toString(transform), transition }}
       {...attributes}
       {...listeners}
@@ -43,22 +49,22 @@ export function Rung({ step, body, settings, chosen, faded, onChoose, onOpen }: 
       onDoubleClick={onOpen}
       tabIndex={chosen ? 0 : -1}
     >
-      <span className="rung-top">
+      <span className={classes.rungTop}>
         {shown.chip === undefined ? (
-          <span className="rung-nochip">{face.name}</span>
+          <span className={classes.rungNochip}>{face.name}</span>
         ) : (
           <span className="chip">
             <i style={{ background: shown.chip.black }} />
             <i style={{ background: shown.chip.white }} />
           </span>
         )}
-        <span className="rung-number">{shown.number}</span>
+        <span className={classes.rungNumber}>{shown.number}</span>
       </span>
       <b>{shown.name}</b>
-      <span className="rung-where">
+      <span className={classes.rungWhere}>
         {shown.cover === undefined ? null : <ZoneOutline body={body} cover={shown.cover} />}
       </span>
-      <span className="rung-foot">
+      <span className={classes.rungFoot}>
         <span>{figure}</span>
         <span>{more}</span>
       </span>
@@ -71,7 +77,7 @@ export function SetMark({ step }: { step: Step }) {
   const set = isPaint(step) ? step.document.set : undefined;
   const props = { size: 17, stroke: 1.7, 'aria-hidden': true } as const;
   return (
-    <span className="set-mark" aria-hidden="true">
+    <span className={classes.setMark} aria-hidden="true">
       {set?.by === 'heat' && <IconFlame {...props} />}
       {set?.by === 'wet' && <IconRipple {...props} />}
       {set !== undefined && (set.by === 'air' || set.minutes > 0) && (

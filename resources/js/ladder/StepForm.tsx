@@ -4,6 +4,8 @@ import { SavedText } from '../parts/SavedText';
 import type { FormProps } from '../steps/face';
 import { faceOf } from '../steps/kinds';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './ladder.module.css';
 
 /** Everything a painter sets for one step; each field is saved as it is done. */
 export function StepForm(props: FormProps<StepDocument>) {
@@ -12,8 +14,8 @@ export function StepForm(props: FormProps<StepDocument>) {
   const { name, Form } = faceOf(step);
 
   return (
-    <div className="step-form" data-step-form={d.id}>
-      <div className="two">
+    <div className={classes.stepForm} data-step-form={d.id}>
+      <div className={layout.two}>
         <h2>
           {shown.number} · {name}
         </h2>

@@ -6,6 +6,7 @@ import { api, ask, words } from '../api/client';
 import { useBait, useRunTexture, useSettings } from '../api/queries';
 import type { Bait, Settings, Step } from '../api/types';
 import { Failed } from '../parts/Failed';
+import table from '../parts/table.module.css';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
@@ -13,9 +14,9 @@ import { KeptPhoto } from '../stage/KeptPhoto';
 import { useSize } from '../stage/useSize';
 import { figureWords } from '../steps/figureWords';
 import { faceOf } from '../steps/kinds';
-import './log.css';
 import { clock, day } from '../units/units';
 import { Lesson } from './Lesson';
+import classes from './log.module.css';
 import { TakeStampOff } from './TakeStampOff';
 
 /** One finished bait: planned and done side by side, its photographs and lesson, the stamp, and doing it again. */
@@ -82,7 +83,7 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
       )}
       {takingOff && <TakeStampOff bait={bait} onDone={took} onClose={() => setTakingOff(false)} />}
       {bait.stamps.some((s) => !s.on) && (
-        <ul className="stamps">
+        <ul className={classes.stamps}>
           {bait.stamps.map((s) => (
             <li key={s.at + s.on}>
               {s.on ? 'Stamped proven' : `Stamp taken off: ${s.reason}`} ({s.bait}, {day(s.at)} {clock(s.at)})
@@ -90,7 +91,7 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
           ))}
         </ul>
       )}
-      <div className="bait-stage on-stage" ref={stage.ref}>
+      <div className={`${classes.baitStage} on-stage`} ref={stage.ref}>
         <BaitPicture
           body={bait.body_shape}
           texture={texture}
@@ -100,7 +101,7 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
           eye={eyeAfter(bait.steps, null)}
           label={`${bait.label}, as planned`}
         />
-        <div className="bait-sides">
+        <div className={classes.baitSides}>
           {(['back', 'belly'] as const).map((view) => (
             <figure key={view}>
               <BaitPicture
@@ -129,8 +130,8 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
       <Lesson bait={bait} onKept={took} />
       <section aria-label="Planned and done">
         <h2>Planned and done</h2>
-        <div className="scroll-x">
-          <table className="sheet-table">
+        <div className={table.scroll}>
+          <table className={table.table}>
             <thead>
               <tr>
                 <th>Step</th>
@@ -166,7 +167,7 @@ function Compared({ step, bait, settings }: { step: Step; bait: Bait; settings: 
         {step.shown.number} {step.shown.name}
       </td>
       <td>{figureWords(step, planned, settings) || step.shown.how}</td>
-      <td className={used === undefined ? '' : 'differs'}>
+      <td className={used === undefined ? '' : classes.differs}>
         {!done ? (
           <b>no record</b>
         ) : (

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api, ask, Problem, words } from '../api/client';
 import type { Bait } from '../api/types';
 import { useUnsaved } from '../parts/unsaved';
+import classes from './log.module.css';
 
 /** What to keep and what to change. One written elsewhere meanwhile is shown beside it; neither is lost. */
 export function Lesson({ bait, onKept }: { bait: Bait; onKept: (saved: Bait) => void }) {
@@ -19,7 +20,7 @@ export function Lesson({ bait, onKept }: { bait: Bait; onKept: (saved: Bait) => 
   useUnsaved(dirty ? `The lesson of ${bait.label}` : null);
   return (
     <form
-      className="lesson"
+      className={classes.lesson}
       onSubmit={(event) => {
         event.preventDefault();
         learn.mutate(theirs?.revision ?? bait.revision);

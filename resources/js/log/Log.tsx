@@ -5,8 +5,8 @@ import type { BaitBrief, Body } from '../api/types';
 import { Failed } from '../parts/Failed';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
-import './log.css';
 import { day } from '../units/units';
+import classes from './log.module.css';
 
 const EYE = { diameterMm: 5, iris: '#d8a040', pupil: 'round' };
 
@@ -34,7 +34,7 @@ export function Log() {
           </Button>
         </div>
       ) : (
-        <ul className="log on-stage">
+        <ul className={`${classes.log} on-stage`}>
           {baits.data.map((bait) => (
             <Line key={bait.id} bait={bait} body={bodies.find((b) => b.id === bait.version.body_id)} />
           ))}

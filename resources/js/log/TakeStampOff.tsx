@@ -1,8 +1,8 @@
-import { useMutation } from '@tanstack/react-query';
-import { useState } from 'react';
+import { TextInput } from '@mantine/core';
 import { api, ask } from '../api/client';
 import type { Bait } from '../api/types';
-import { AskForm, Line } from '../parts/AskForm';
+import { AskForm } from '../parts/AskForm';
+import { useSentForm } from '../parts/useSentForm';
 
 interface Props {
   bait: Bait;
@@ -12,11 +12,10 @@ interface Props {
 
 /** A stamp comes off with its reason, which stays in the log. */
 export function TakeStampOff({ bait, onDone, onClose }: Props) {
-  const [reason, setReason] = useState('');
-  const off = useMutation({
-    mutationFn: () =>
-      ask(api.POST('/baits/{id}/stamp/off', { params: { path: { id: bait.id } }, body: { reason: reason.trim() } })),
-    onSuccess: (after) => {
+  const { form, pending, error, submit } = useSentForm({
+    fields: { reason: '' },
+    send: (body) => ask(api.POST('/baits/{id}/stamp/off', { params: { path: { id: bait.id } }, body })),
+    onDone: (after) => {
       onDone(after);
       onClose();
     },
@@ -26,16 +25,16 @@ export function TakeStampOff({ bait, onDone, onClose }: Props) {
       title="Take the stamp off"
       action="Take it off"
       opened
-      pending={off.isPending || reason.trim() === ''}
-      error={off.error}
+      pending={pending || form.values.reason.trim() === ''}
+      error={error}
       onClose={onClose}
-      onSubmit={off.mutate}
+      onSubmit={submit}
     >
       <p>
         Version {bait.version.number} on {bait.version.body} is then no longer called proven. What was done stays in the
         log.
       </p>
-      <Line label="Why" value={reason} onText={setReason} maxLength={250} data-autofocus />
+      <TextInput label="Why" maxLength={250} {...form.getInputProps('reason')} data-autofocus />
     </AskForm>
   );
 }

@@ -1,14 +1,15 @@
-import { NativeSelect } from '@mantine/core';
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { NativeSelect, TextInput } from '@mantine/core';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, words } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import type { Body, PaintStep, Settings } from '../api/types';
-import { useOnce } from '../api/useOnce';
-import { AskForm, Line } from '../parts/AskForm';
+import { AskForm } from '../parts/AskForm';
+import { useSentForm } from '../parts/useSentForm';
 import { PlatePicture } from './PlatePicture';
 import { TechniqueSettings } from './TechniqueSettings';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './masks.module.css';
 
 interface Props {
   bodies: Body[];
@@ -16,63 +17,60 @@ interface Props {
   onClose: () => void;
 }
 
+const BARS: PaintStep['technique'] = { name: 'bars' };
+
 /** A mask made for a body, seen as it will be cut. */
 export function MakeMask({ bodies, settings, onClose }: Props) {
   const queries = useQueryClient();
-  const once = useOnce();
   const kinds = useVocabulary().data?.techniques.filter((one) => one.cut) ?? [];
-  const [name, setName] = useState('');
-  const [sheet, setSheet] = useState('');
-  const [body, setBody] = useState(bodies[0]?.id ?? '');
-  const [technique, setTechnique] = useState<PaintStep['technique']>({ name: 'bars' });
-  const form = { body_id: body, technique };
-  const look = useQuery({
-    queryKey: ['plate', form],
-    queryFn: () => ask(api.POST('/masks/look', { body: form })),
-    placeholderData: keepPreviousData,
-  });
-  const make = useMutation({
-    mutationFn: () => once({ name, sheet, ...form }, (body, headers) => ask(api.POST('/masks', { body, headers }))),
-    onSuccess: () => {
+  const { form, pending, error, submit } = useSentForm({
+    fields: { name: '', sheet: '', body_id: bodies[0]?.id ?? '', technique: BARS },
+    send: (mask, once) => once(mask, (body, headers) => ask(api.POST('/masks', { body, headers }))),
+    onDone: () => {
       void queries.invalidateQueries({ queryKey: ['masks'] });
       onClose();
     },
+  });
+  const { body_id, technique } = form.values;
+  const look = useQuery({
+    queryKey: ['plate', body_id, technique],
+    queryFn: () => ask(api.POST('/masks/look', { body: { body_id, technique } })),
+    placeholderData: keepPreviousData,
   });
   return (
     <AskForm
       title="Make a mask"
       action="Into the box"
       opened
-      pending={make.isPending || look.isError}
-      error={make.error}
+      pending={pending || look.isError}
+      error={error}
       onClose={onClose}
-      onSubmit={make.mutate}
+      onSubmit={submit}
     >
-      <Line label="Name" required maxLength={80} value={name} onText={setName} data-autofocus />
-      <div className="ask-two">
+      <TextInput label="Name" required maxLength={80} {...form.getInputProps('name')} data-autofocus />
+      <div className={layout.two}>
         <NativeSelect
           label="For the body"
           data={bodies.map((b) => ({ value: b.id, label: b.name }))}
-          value={body}
-          onChange={(event) => setBody(event.currentTarget.value)}
+          {...form.getInputProps('body_id')}
         />
-        <Line label="Cut from" maxLength={60} placeholder="film, vinyl, card" value={sheet} onText={setSheet} />
+        <TextInput label="Cut from" maxLength={60} placeholder="film, vinyl, card" {...form.getInputProps('sheet')} />
       </div>
       <NativeSelect
         label="What it is"
         data={kinds.map((one) => ({ value: one.name, label: one.label }))}
         value={technique.name}
-        onChange={(event) => setTechnique({ name: event.currentTarget.value })}
+        onChange={(event) => form.setFieldValue('technique', { name: event.currentTarget.value })}
       />
       <TechniqueSettings
         key={technique.name}
         list={kinds.find((one) => one.name === technique.name)?.settings ?? []}
         technique={technique}
         settings={settings}
-        onChange={setTechnique}
+        onChange={(set) => form.setFieldValue('technique', set)}
       />
       {look.data !== undefined && (
-        <div className="mask-look on-stage">
+        <div className={`${classes.maskLook} on-stage`}>
           <PlatePicture plate={look.data} label="As it will be cut, left side" />
         </div>
       )}

@@ -7,9 +7,10 @@ import type { Mask, Settings } from '../api/types';
 import { Waiting } from '../parts/Waiting';
 import { length } from '../units/units';
 import { MakeMask } from './MakeMask';
-import './masks.css';
 import { PlatePicture } from './PlatePicture';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './masks.module.css';
 
 const PX_PER_MM = 2.2;
 const PAPERS = ['A4', 'A3', 'letter'];
@@ -45,7 +46,7 @@ export function MaskBox() {
         </div>
       ) : (
         <>
-          <div className="rack-sieve">
+          <div className={layout.sieve}>
             <NativeSelect
               aria-label="For which body"
               size="xs"
@@ -74,7 +75,7 @@ export function MaskBox() {
             </Anchor>
           </div>
           <SheetBar ids={picked} />
-          <ul className="masks">
+          <ul className={classes.masks}>
             {shown.map((mask) => (
               <MaskCard
                 key={mask.id}
@@ -98,7 +99,7 @@ function SheetBar({ ids }: { ids: string[] }) {
   const [pair, setPair] = useState(true);
   const query = `ids=${ids.join(',')}&pair=${pair ? 1 : 0}&paper=${paper}`;
   return (
-    <fieldset className="mask-sheet" aria-label="Sheet">
+    <fieldset className={classes.maskSheet} aria-label="Sheet">
       <b>{ids.length === 0 ? 'Tick masks to lay them out on a sheet' : `${ids.length} on a sheet, at true size`}</b>
       <NativeSelect
         aria-label="Paper"
@@ -147,17 +148,17 @@ function MaskCard({ mask, settings, chosen, onChoose }: CardProps) {
   const worn = mask.lasts !== null && mask.uses >= mask.lasts;
   const id = useId();
   return (
-    <li className={mask.retired ? 'retired' : ''}>
-      <label className="mask-pick" htmlFor={id}>
+    <li className={mask.retired ? classes.retired : ''}>
+      <label className={classes.maskPick} htmlFor={id}>
         <Checkbox
           id={id}
-          className="mask-pick-box"
+          className={classes.maskPickBox}
           size="sm"
           aria-label={`${mask.name} on the sheet`}
           checked={chosen}
           onChange={(event) => onChoose(event.currentTarget.checked)}
         />
-        <span className="mask-picture on-stage">
+        <span className={`${classes.maskPicture} on-stage`}>
           <PlatePicture plate={mask.plate} pxPerMm={PX_PER_MM} label={`${mask.name}, as it is cut`} />
         </span>
         <b>{mask.name}</b>
@@ -166,7 +167,7 @@ function MaskCard({ mask, settings, chosen, onChoose }: CardProps) {
         {mask.body.name} · {wide} × {tall} {length.unit(settings)}
         {mask.sheet === '' ? '' : ` · ${mask.sheet}`}
       </span>
-      <span className={worn ? 'rack-low' : ''}>
+      <span className={worn ? layout.low : ''}>
         {mask.retired
           ? 'out of use'
           : worn
@@ -177,7 +178,7 @@ function MaskCard({ mask, settings, chosen, onChoose }: CardProps) {
         {open ? 'Close' : 'About it'}
       </Anchor>
       {open && (
-        <div className="mask-about">
+        <div className={classes.maskAbout}>
           <p>{mask.label}.</p>
           {mask.plate.index.map((line) => (
             <p key={line}>{line}</p>

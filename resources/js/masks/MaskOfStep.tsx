@@ -5,6 +5,7 @@ import { api, ask, words } from '../api/client';
 import { useMasksOf } from '../api/queries';
 import type { Step, Version } from '../api/types';
 import { useOnce } from '../api/useOnce';
+import classes from './masks.module.css';
 
 /** Where the mark of a step is placed from, and which mask of the box serves it. */
 export function MaskOfStep({ step, version }: { step: Step; version: Pick<Version, 'id' | 'revision'> }) {
@@ -22,7 +23,7 @@ export function MaskOfStep({ step, version }: { step: Step; version: Pick<Versio
   });
   if (step.shown.cut !== true && (step.shown.index ?? []).length === 0) return null;
   return (
-    <div className="mask-of-step">
+    <div className={classes.maskOfStep}>
       {step.shown.index?.map((line) => (
         <p key={line}>{line}, left and right alike.</p>
       ))}

@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { api, ask, words } from '../api/client';
 import { FilePick } from '../parts/FilePick';
+import classes from './masks.module.css';
 
 interface Props {
   label: string;
@@ -19,7 +20,7 @@ export function OutlineField({ label, path, onOutline }: Props) {
   const [left, top] = [Math.min(...x), Math.min(...y)];
   const box = `${left - 0.5} ${top - 0.5} ${Math.max(...x) - left + 1} ${Math.max(...y) - top + 1}`;
   return (
-    <div className="outline-field">
+    <div className={classes.outlineField}>
       <svg viewBox={box} role="img" aria-label={`${label} as it is cut`}>
         <path d={path} fillRule="evenodd" fill="currentColor" />
       </svg>

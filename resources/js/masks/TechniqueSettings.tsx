@@ -4,6 +4,7 @@ import { Figure } from '../parts/Figure';
 import { length } from '../units/units';
 import { OutlineField } from './OutlineField';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
 
 type Technique = PaintStep['technique'];
 
@@ -37,7 +38,7 @@ export function TechniqueSettings({ list, technique, settings, onChange }: Props
             }
           />
         ))}
-      <div className="two">
+      <div className={layout.two}>
         {list
           .filter((setting) => setting.outline === '')
           .map((setting) => (

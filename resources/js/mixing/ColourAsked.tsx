@@ -8,6 +8,9 @@ import { keysOf, oneOf } from '../parts/choices';
 import { FilePick } from '../parts/FilePick';
 import { GroundAsked } from './GroundAsked';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import spotClasses from '../parts/spot.module.css';
+import classes from './mixing.module.css';
 
 const WAYS = {
   swatch: 'a swatch',
@@ -22,8 +25,8 @@ type Way = keyof typeof WAYS;
 export function ColourAsked({ value, onChange }: { value: ColourGiven; onChange: (colour: ColourGiven) => void }) {
   const [way, setWay] = useState<Way>('swatch');
   return (
-    <div className="asked-row">
-      <span className="asked-word">by</span>
+    <div className={layout.row}>
+      <span>by</span>
       <NativeSelect
         aria-label="by"
         size="xs"
@@ -110,11 +113,11 @@ function PhotoColour({ onChange }: Asks) {
         <span className="dim">It has no photograph yet; put one on its sheet, under Reference.</span>
       )}
       {pictures?.map((picture) => (
-        <span key={picture.id} className="mix-photo" onPointerDown={(event) => pick(event, picture.id)}>
+        <span key={picture.id} className={classes.mixPhoto} onPointerDown={(event) => pick(event, picture.id)}>
           <img src={`/api/v1/pictures/${picture.id}`} alt="Reference" draggable={false} />
           <button
             type="button"
-            className="spot"
+            className={spotClasses.spot}
             aria-label="Spot on the photograph: arrow keys move it"
             style={
               spot?.picture === picture.id
@@ -221,5 +224,5 @@ function FileColour({ onChange }: Asks) {
 }
 
 function Swatch({ hex }: { hex: string }) {
-  return <i className="swatch" style={{ background: hex }} role="img" aria-label={hex} />;
+  return <i className={classes.swatch} style={{ background: hex }} role="img" aria-label={hex} />;
 }

@@ -7,6 +7,7 @@ import { counted } from '../units/units';
 import { GroundAsked } from './GroundAsked';
 import type { Sprayed } from './Mixing';
 import '../parts/controls';
+import classes from './mixing.module.css';
 
 interface Props {
   rack: Paint[];
@@ -30,9 +31,9 @@ export function CupForm(props: Props) {
   const change = (at: number, part: MixPart) => props.onParts(parts.map((one, i) => (i === at ? part : one)));
   const total = parts.reduce((sum, part) => sum + part.drops, 0);
   return (
-    <div className="cup">
+    <div className={classes.cup}>
       <h1>In the cup</h1>
-      <ul className="cup-parts">
+      <ul className={classes.cupParts}>
         {parts.map((part, i) => {
           const paint = rack.find((one) => one.id === part.paint);
           return (
@@ -90,7 +91,7 @@ export function CupForm(props: Props) {
         ))}
       </NativeSelect>
       {total > 0 && <p className="dim">{counted(total, 'drop')} before reducer</p>}
-      <fieldset className="cup-sprayed">
+      <fieldset className={classes.cupSprayed}>
         <legend>Sprayed in</legend>
         <NativeSelect
           size="xs"

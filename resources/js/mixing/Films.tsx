@@ -1,12 +1,12 @@
 import type { MixSeen } from '../api/types';
-import './films.css';
+import classes from './films.module.css';
 
 const NAMES: Record<string, string> = { black: 'black', grey: 'grey', white: 'white', there: 'there' };
 
 /** Films of one mix laid coat by coat over grounds, on the neutral grey that all colour is judged on. */
 export function Films({ seen, caption }: { seen: MixSeen | undefined; caption: string }) {
   return (
-    <figure className="films on-stage">
+    <figure className={`${classes.films} on-stage`}>
       <table>
         <thead>
           <tr>
@@ -28,7 +28,7 @@ export function Films({ seen, caption }: { seen: MixSeen | undefined; caption: s
                 // biome-ignore lint/suspicious/noArrayIndexKey: the coats are counted
                 <td key={i}>
                   <span
-                    className="film"
+                    className={classes.film}
                     style={{ background: colour.hex }}
                     role="img"
                     aria-label={`${i === 0 ? 'bare' : `${i} coats`}: ${colour.hex}, L* ${Math.round(colour.l)}, chroma ${Math.round(colour.c)}`}

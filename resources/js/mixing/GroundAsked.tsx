@@ -4,6 +4,7 @@ import { api, ask } from '../api/client';
 import { usePatterns, useVocabulary } from '../api/queries';
 import type { Ground } from '../api/types';
 import '../parts/controls';
+import classes from './mixing.module.css';
 
 const PLAIN = ['white', 'grey', 'black'] as const;
 
@@ -20,7 +21,7 @@ export function GroundAsked({
   const patterns = usePatterns().data ?? [];
   const there = typeof value === 'string' ? null : value;
   return (
-    <fieldset className="asked">
+    <fieldset className={classes.groundAsked}>
       <legend>{label}</legend>
       <NativeSelect
         size="xs"

@@ -7,6 +7,8 @@ import { ColourAsked } from './ColourAsked';
 import type { Sprayed } from './Mixing';
 import { said } from './useMix';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './mixing.module.css';
 
 /** The best mixes of two or three paints for a wanted colour, in whole drops, with what remains. */
 export function MixSearch({
@@ -24,10 +26,10 @@ export function MixSearch({
     mutationFn: () => ask(api.POST('/mixes/search', { body: { target, over, ...sprayed, in_stock: inStock } })),
   });
   return (
-    <section aria-label="Ask for a colour" className="mix-search">
+    <section aria-label="Ask for a colour" className={classes.mixSearch}>
       <h2>Ask for a colour</h2>
       <ColourAsked value={target} onChange={setTarget} />
-      <p className="asked-row">
+      <p className={layout.row}>
         <Button disabled={search.isPending} onClick={() => search.mutate()}>
           {search.isPending ? 'Going over the rack …' : 'Find mixes'}
         </Button>
@@ -85,14 +87,14 @@ function Offers({
   if (first === undefined) return null;
   return (
     <ol
-      className="mix-offers on-stage"
+      className={`${classes.mixOffers} on-stage`}
       aria-label={first.near ? 'Mixes, the nearest first' : 'Mixes further off, the nearest first'}
     >
       {offers.map((offer) => (
         <li key={offer.parts.map((part) => part.paint + part.drops).join()}>
           <button type="button" onClick={() => onTake(offer.parts.map(({ paint, drops }) => ({ paint, drops })))}>
             <span
-              className="mix-pair"
+              className={classes.mixPair}
               role="img"
               aria-label={`wanted ${found.target.hex}, comes to ${offer.colour.hex}`}
             >

@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import { usePaints } from '../api/queries';
 import type { Ground, MixPart } from '../api/types';
+import layout from '../parts/layout.module.css';
 import { Waiting } from '../parts/Waiting';
 import { CupForm } from './CupForm';
 import { Films } from './Films';
 import { MixSearch } from './MixSearch';
-import './mixing.css';
+import classes from './mixing.module.css';
 import { SaveMix } from './SaveMix';
 import { useMixSeen } from './useMix';
 
@@ -33,7 +34,7 @@ export function Mixing() {
   }
   const shown = parts.length === 0 ? undefined : seen.data;
   return (
-    <section aria-label="Mixing" className="mixing">
+    <section aria-label="Mixing" className={classes.mixing}>
       <CupForm
         rack={rack}
         parts={parts}
@@ -46,7 +47,7 @@ export function Mixing() {
         <SaveMix parts={parts} rack={rack} onSaved={(id) => setParts([{ paint: id, drops: 1 }])} />
       </CupForm>
       <div>
-        <div className="mixing-seen" aria-live="polite">
+        <div className={classes.mixingSeen} aria-live="polite">
           {shown === undefined ? (
             <p className="empty">
               Put a paint into the cup, or ask for a colour below: here the mix is seen before it is mixed.
@@ -57,7 +58,7 @@ export function Mixing() {
                 seen={shown}
                 caption={`coats of ${shown.coat_um.toFixed(1)} µm dry, under clear; ${shown.kind}, ${Math.round(shown.solids * 100)} % solids`}
               />
-              {shown.warning !== null && <p className="caution">{shown.warning}</p>}
+              {shown.warning !== null && <p className={layout.caution}>{shown.warning}</p>}
               <p className="dim">
                 {shown.from_card
                   ? 'A model’s figure from measured cards.'

@@ -1,7 +1,8 @@
-import { Button, Modal, TextInput, type TextInputProps } from '@mantine/core';
+import { Button, Modal } from '@mantine/core';
 import type { ReactNode } from 'react';
 import { words } from '../api/client';
 import './controls';
+import layout from './layout.module.css';
 
 interface Props {
   title: string;
@@ -21,7 +22,7 @@ export function AskForm({ title, action, opened, pending, error, onClose, onSubm
   return (
     <Modal opened={opened} onClose={onClose} title={title} centered closeOnClickOutside={false}>
       <form
-        className="ask"
+        className={layout.ask}
         onSubmit={(event) => {
           event.preventDefault();
           onSubmit();
@@ -40,9 +41,4 @@ export function AskForm({ title, action, opened, pending, error, onClose, onSubm
       {below}
     </Modal>
   );
-}
-
-/** A line of text in such a form. */
-export function Line({ onText, ...rest }: Omit<TextInputProps, 'onChange'> & { onText: (text: string) => void }) {
-  return <TextInput {...rest} onChange={(event) => onText(event.currentTarget.value)} />;
 }

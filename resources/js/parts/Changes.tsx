@@ -1,4 +1,6 @@
 import type { PlanChange } from '../api/types';
+import layout from './layout.module.css';
+import table from './table.module.css';
 
 interface Props {
   changes: PlanChange[];
@@ -11,16 +13,16 @@ export function Changes({ changes, steps, title }: Props) {
   const name = (id: string) => steps.find((s) => s.step === id)?.name ?? '';
   if (changes.length === 0) return null;
   return (
-    <section className="plan-part" aria-label={title}>
+    <section className={layout.part} aria-label={title}>
       <h2>{title}</h2>
-      <div className="scroll-x">
-        <table className="sheet-table">
+      <div className={table.scroll}>
+        <table className={table.table}>
           <thead>
             <tr>
               <th>Step</th>
               <th>What</th>
-              <th className="num">Was</th>
-              <th className="num">Now</th>
+              <th className={table.num}>Was</th>
+              <th className={table.num}>Now</th>
             </tr>
           </thead>
           <tbody>
@@ -28,8 +30,8 @@ export function Changes({ changes, steps, title }: Props) {
               <tr key={`${change.step} ${change.what}`}>
                 <td>{change.number === 0 ? 'Body' : `${change.number} ${name(change.step)}`}</td>
                 <td>{change.what}</td>
-                <td className="num">{change.from}</td>
-                <td className="num">
+                <td className={table.num}>{change.from}</td>
+                <td className={table.num}>
                   <b>{change.to}</b>
                 </td>
               </tr>

@@ -3,7 +3,7 @@ export function keysOf<K extends string>(record: Record<K, unknown>): K[] {
   return Object.keys(record) as K[];
 }
 
-/** A text as one of those it may be; undefined when it is none of them. */
+/** A text as one of the given options; undefined if it is not one. */
 export function oneOf<T extends string>(text: string, among: readonly T[]): T | undefined {
   return among.find((one) => one === text);
 }

@@ -15,3 +15,4 @@ import '@mantine/core/styles/Switch.layer.css';
 import '@mantine/core/styles/Checkbox.layer.css';
 import '@mantine/core/styles/NumberInput.layer.css';
 import '@mantine/core/styles/ActionIcon.layer.css';
+import './controls.css';

@@ -21,7 +21,7 @@ function put(next: Group[]) {
   for (const listener of listeners) listener();
 }
 
-/** Listens for the keys of a place as long as it is shown, and lists them in the overview. A held key counts once. */
+/** Listens for the keys of a place while it is shown and lists them in the overview. A held key counts once. */
 export function useKeys(place: string, keys: Key[], listening = true): void {
   useHotkeys(
     keys.flatMap(({ keys: hotkey, run }) =>

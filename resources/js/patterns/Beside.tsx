@@ -10,9 +10,10 @@ import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
 import { pairScale, pairWidth } from '../stage/pair';
 import { useSize } from '../stage/useSize';
-import './fit.css';
-import './beside.css';
 import '../parts/controls';
+import table from '../parts/table.module.css';
+import besideClasses from './beside.module.css';
+import fitClasses from './fit.module.css';
 
 /** Two patterns side by side, to one scale, and how far apart they are zone by zone. */
 export function Beside() {
@@ -45,7 +46,7 @@ function Two({ one, other, patterns }: { one: Sheet; other: Sheet; patterns: Pat
           Back to the shelf
         </Link>
       </div>
-      <div ref={box.ref} className="fit-two on-stage">
+      <div ref={box.ref} className={`${fitClasses.fitTwo} on-stage`}>
         <Bait
           sheet={one}
           mmPerPx={mmPerPx}
@@ -95,7 +96,7 @@ function Bait({ sheet: { pattern, version }, mmPerPx, label, patterns, onPick }:
         eye={eyeAfter(version.steps, null)}
         label={`${pattern.name}, as predicted`}
       />
-      <figcaption className="beside-words">
+      <figcaption className={besideClasses.besideWords}>
         <NativeSelect
           aria-label={label}
           data={patterns.map((p) => ({ value: p.id, label: p.name }))}
@@ -114,16 +115,16 @@ function Bait({ sheet: { pattern, version }, mmPerPx, label, patterns, onPick }:
 function ZoneTable({ zones, left, right }: { zones: Zones['zones']; left: string; right: string }) {
   const sorted = [...zones].sort((a, b) => b.delta_e - a.delta_e);
   return (
-    <section aria-label="Zone by zone" className="beside-zones">
+    <section aria-label="Zone by zone" className={besideClasses.besideZones}>
       <h2>Zone by zone</h2>
-      <div className="scroll-x">
-        <table className="sheet-table">
+      <div className={table.scroll}>
+        <table className={table.table}>
           <thead>
             <tr>
               <th>Zone</th>
               <th>{left}</th>
               <th>{right}</th>
-              <th className="num">DeltaE00</th>
+              <th className={table.num}>DeltaE00</th>
               <th>At the right it is</th>
             </tr>
           </thead>
@@ -132,12 +133,12 @@ function ZoneTable({ zones, left, right }: { zones: Zones['zones']; left: string
               <tr key={zone}>
                 <th scope="row">{zone}</th>
                 <td>
-                  <i className="beside-chip" style={{ background: one.hex }} /> <span>{one.hex}</span>
+                  <i className={besideClasses.besideChip} style={{ background: one.hex }} /> <span>{one.hex}</span>
                 </td>
                 <td>
-                  <i className="beside-chip" style={{ background: other.hex }} /> <span>{other.hex}</span>
+                  <i className={besideClasses.besideChip} style={{ background: other.hex }} /> <span>{other.hex}</span>
                 </td>
-                <td className="num">
+                <td className={table.num}>
                   <b>{delta_e.toFixed(1)}</b>
                 </td>
                 <td>{said === '' ? 'the same to the eye' : said}</td>

@@ -3,6 +3,7 @@ import { api, ask } from '../api/client';
 import type { BodyShape, Look } from '../api/types';
 import { BaitPicture } from '../stage/BaitPicture';
 import { useSize } from '../stage/useSize';
+import classes from './both.module.css';
 
 interface Props {
   body: BodyShape;
@@ -31,8 +32,8 @@ export function BothSides({ body, version, revision, upto, look }: Props) {
       ? 'Laying the sides over each other …'
       : `Left and right differ by ${seen.mean.toFixed(1)} DeltaE00 on average, ${seen.most.toFixed(0)} at most.`;
   return (
-    <div className="both-sides">
-      <div ref={box.ref} className="both-picture">
+    <div className={classes.bothSides}>
+      <div ref={box.ref} className={classes.bothPicture}>
         <BaitPicture
           body={body}
           texture={seen?.texture}
@@ -43,11 +44,11 @@ export function BothSides({ body, version, revision, upto, look }: Props) {
           label={`The two sides laid over each other. ${said}`}
         />
       </div>
-      <div className="both-told">
+      <div className={classes.bothTold}>
         <p>
           <b>{said}</b>
         </p>
-        <ul className="both-tones">
+        <ul className={classes.bothTones}>
           {seen?.texture.palette.map((colour, i) => (
             <li key={colour}>
               <i style={{ background: colour }} aria-hidden="true" />

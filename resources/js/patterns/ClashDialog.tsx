@@ -5,6 +5,7 @@ import { changeWords } from '../ladder/words';
 import { counted } from '../units/units';
 import type { Waiting } from './editLine';
 import '../parts/controls';
+import classes from './sheet.module.css';
 
 interface Props {
   clash: { theirs: Version; waiting: Waiting[] } | null;
@@ -57,7 +58,7 @@ function Both({ theirs, waiting, settings, onSettle }: NonNullable<Props['clash'
         <b>There now:</b> version {theirs.number}, {theirs.steps.length} steps:{' '}
         {theirs.steps.map((s) => s.shown.name).join(', ')}.
       </p>
-      <fieldset className="clash-mine">
+      <fieldset className={classes.clashMine}>
         <legend>Yours</legend>
         {mine.map(({ key, words }) => (
           <Checkbox key={key} label={words} checked={!out.has(key)} onChange={() => toggle(key)} />

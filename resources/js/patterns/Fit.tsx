@@ -14,8 +14,8 @@ import { eyeAfter } from '../stage/eye';
 import { pairScale, pairWidth } from '../stage/pair';
 import { useSize } from '../stage/useSize';
 import { length } from '../units/units';
-import './fit.css';
 import '../parts/controls';
+import classes from './fit.module.css';
 
 /** A pattern carried to another body: both side by side, what changes, and what needs a new mask. */
 export function Fit() {
@@ -71,7 +71,7 @@ function Fitting({ sheet, bodies, settings }: { sheet: Sheet; bodies: Body[]; se
           Back to the sheet
         </Link>
       </div>
-      <div className="fit-asked">
+      <div className={classes.fitAsked}>
         <NativeSelect
           aria-label="On the body"
           data={others.map((b) => ({
@@ -97,7 +97,7 @@ function Fitting({ sheet, bodies, settings }: { sheet: Sheet; bodies: Body[]; se
           {words(fitted.error ?? keep.error)}
         </p>
       )}
-      <div ref={box.ref} className="fit-two on-stage">
+      <div ref={box.ref} className={`${classes.fitTwo} on-stage`}>
         {(
           [
             [version.body, now?.was, version.steps, version.body.name],
@@ -126,7 +126,7 @@ function Fitting({ sheet, bodies, settings }: { sheet: Sheet; bodies: Body[]; se
         )}
       </div>
       {now !== undefined && (
-        <div className="fit-lists">
+        <div className={classes.fitLists}>
           <section aria-label="Masks">
             <h2>
               {missing.length === 0

@@ -4,6 +4,7 @@ import { words } from '../api/client';
 import type { Sheet } from '../api/types';
 import { useUnsaved } from '../parts/unsaved';
 import { useLastWord } from '../parts/useLastWord';
+import classes from './sheet.module.css';
 import { usePatternChange } from './usePatternChange';
 
 /** The name of the pattern, saved when the field is left; one that could not be kept stands there and says so. */
@@ -23,7 +24,7 @@ export function NameField({ sheet }: { sheet: Sheet }) {
   return (
     <>
       <input
-        className="sheet-name"
+        className={classes.sheetName}
         aria-label="Name of the pattern"
         value={shown}
         maxLength={120}
@@ -34,7 +35,7 @@ export function NameField({ sheet }: { sheet: Sheet }) {
         onKeyDown={(event) => (event.key === 'Enter' || event.key === 'Escape') && event.currentTarget.blur()}
       />
       {change.isError && (
-        <span className="sheet-unkept" role="alert">
+        <span className={classes.sheetUnkept} role="alert">
           The name was not kept. {words(change.error)}{' '}
           <Anchor component="button" type="button" onClick={save}>
             Keep it now

@@ -1,13 +1,14 @@
-import { Checkbox, NativeSelect } from '@mantine/core';
+import { Checkbox, NativeSelect, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, ask, Problem, words } from '../api/client';
 import type { Body, Sheet } from '../api/types';
 import { useOnce } from '../api/useOnce';
-import { AskForm, Line } from '../parts/AskForm';
+import { AskForm } from '../parts/AskForm';
 import { FilePick } from '../parts/FilePick';
+import { useSentForm } from '../parts/useSentForm';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
 
 interface Props {
   opened: boolean;
@@ -20,23 +21,16 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
   const go = useNavigate();
   const queries = useQueryClient();
   const once = useOnce();
-  const [name, setName] = useState('');
-  const [species, setSpecies] = useState('');
-  const [water, setWater] = useState('');
-  const [body, setBody] = useState('');
-  const [prepare, setPrepare] = useState(true);
   const done = (sheet: Sheet) => {
     queries.setQueryData(['sheet', sheet.pattern.id], sheet);
     void queries.invalidateQueries();
     onClose();
     void go(`/patterns/${sheet.pattern.id}`);
   };
-  const create = useMutation({
-    mutationFn: () =>
-      once({ name, species, water, body_id: body || (bodies[0]?.id ?? ''), prepare }, (body, headers) =>
-        ask(api.POST('/patterns', { body, headers })),
-      ),
-    onSuccess: done,
+  const { form, pending, error, submit } = useSentForm({
+    fields: { name: '', species: '', water: '', body_id: bodies[0]?.id ?? '', prepare: true },
+    send: (pattern, once) => once(pattern, (body, headers) => ask(api.POST('/patterns', { body, headers }))),
+    onDone: done,
   });
   const take = useMutation({
     mutationFn: async (file: File) => {
@@ -53,7 +47,7 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
   });
 
   const below = (
-    <div className="ask ask-below">
+    <div className={`${layout.ask} ${layout.below}`}>
       <p>
         <b>Or take one in</b> from a file another painter exported:
       </p>
@@ -71,26 +65,21 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
       title="New pattern"
       action="Begin"
       opened={opened}
-      pending={create.isPending}
-      error={create.error}
+      pending={pending}
+      error={error}
       onClose={onClose}
-      onSubmit={create.mutate}
+      onSubmit={submit}
       below={below}
     >
-      <Line label="Name" required maxLength={120} value={name} onText={setName} data-autofocus />
-      <Line label="Species" maxLength={60} value={species} onText={setSpecies} />
-      <Line label="Water it suits" maxLength={60} value={water} onText={setWater} />
+      <TextInput label="Name" required maxLength={120} {...form.getInputProps('name')} data-autofocus />
+      <TextInput label="Species" maxLength={60} {...form.getInputProps('species')} />
+      <TextInput label="Water it suits" maxLength={60} {...form.getInputProps('water')} />
       <NativeSelect
         label="Body"
         data={bodies.map((b) => ({ value: b.id, label: `${b.name}, ${b.material}, ${b.length_mm} mm` }))}
-        value={body || bodies[0]?.id}
-        onChange={(event) => setBody(event.currentTarget.value)}
+        {...form.getInputProps('body_id')}
       />
-      <Checkbox
-        label="Begin with its preparation"
-        checked={prepare}
-        onChange={(event) => setPrepare(event.currentTarget.checked)}
-      />
+      <Checkbox label="Begin with its preparation" {...form.getInputProps('prepare', { type: 'checkbox' })} />
     </AskForm>
   );
 }

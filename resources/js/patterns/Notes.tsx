@@ -7,6 +7,7 @@ import { useUnsaved } from '../parts/unsaved';
 import { useLastWord } from '../parts/useLastWord';
 import { usePatternChange } from './usePatternChange';
 import '../parts/controls';
+import classes from './sheet.module.css';
 
 const LEFT = 'hawkbrush-notes-';
 
@@ -43,7 +44,7 @@ export function Notes({ sheet }: { sheet: Sheet }) {
   });
   return (
     <form
-      className="notes-form"
+      className={classes.notesForm}
       onSubmit={(event) => {
         event.preventDefault();
         save();
@@ -53,7 +54,7 @@ export function Notes({ sheet }: { sheet: Sheet }) {
       <TextInput label="Water it suits" {...field('water', 60)} />
       <Textarea label="Notes" rows={4} {...field('notes', 4000)} />
       {change.isError && <p role="alert">Not kept. {words(change.error)}</p>}
-      <p className="sheet-notes-do">
+      <p className={classes.sheetNotesDo}>
         <Button type="submit">{change.isSuccess && !dirty ? 'Saved' : 'Save'}</Button>
         <Anchor
           component="button"

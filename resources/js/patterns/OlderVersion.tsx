@@ -5,7 +5,7 @@ import { api, ask, words } from '../api/client';
 import type { Sheet } from '../api/types';
 import { useOnce } from '../api/useOnce';
 
-/** Over a version that is looked at and not worked on: what it is, and how to go on from it. */
+/** Over an older version: what it is, and how to go on from it. */
 export function OlderVersion({ sheet }: { sheet: Sheet }) {
   const { pattern, version } = sheet;
   const queries = useQueryClient();

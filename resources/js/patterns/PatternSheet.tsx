@@ -1,5 +1,6 @@
 import { lazy, useCallback, useState } from 'react';
 import { useParams } from 'react-router';
+import { AdvicePanel } from '../advice/AdvicePanel';
 import {
   useAdvice,
   useCore,
@@ -11,8 +12,6 @@ import {
   useVocabulary,
 } from '../api/queries';
 import type { Fix, Look, Settings, Sheet, Step, StepDocument } from '../api/types';
-import './sheet.css';
-import { AdvicePanel } from '../advice/AdvicePanel';
 import { CorePanel } from '../core-sample/CorePanel';
 import { Ladder } from '../ladder/Ladder';
 import { StepForm } from '../ladder/StepForm';
@@ -29,6 +28,7 @@ import { ClashDialog } from './ClashDialog';
 import { OlderVersion } from './OlderVersion';
 import { ReferencePanel } from './ReferencePanel';
 import { SheetTitle } from './SheetTitle';
+import classes from './sheet.module.css';
 import { useEdits } from './useEdits';
 
 const BothSides = lazy(async () => ({ default: (await import('./BothSides')).BothSides }));
@@ -129,7 +129,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
   ]);
 
   return (
-    <div className="sheet" data-revision={version.revision} data-busy={edits.busy}>
+    <div className={classes.sheet} data-revision={version.revision} data-busy={edits.busy}>
       <Notices />
       <Stage
         body={version.body}
@@ -155,7 +155,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
         />
       </Stage>
       <aside
-        className="sheet-aside"
+        className={classes.sheetAside}
         aria-label={{ film: 'Film and advice', step: 'Step', reference: 'Reference' }[shown]}
       >
         {!current && <OlderVersion sheet={sheet} />}
@@ -165,7 +165,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
             {edits.trouble}
           </p>
         )}
-        <div className="sheet-tabs">
+        <div className={classes.sheetTabs}>
           <button type="button" aria-pressed={shown === 'film'} onClick={() => setShown('film')}>
             Film and advice
           </button>

@@ -5,7 +5,9 @@ import { api, ask, photograph, words } from '../api/client';
 import type { Core, Picture } from '../api/types';
 import { FilePick } from '../parts/FilePick';
 import { offerUndo } from '../parts/Notices';
+import spotClasses from '../parts/spot.module.css';
 import { KeptPhoto } from '../stage/KeptPhoto';
+import classes from './sheet.module.css';
 
 /** Photographs of the real fish, or of a bait to match; colours picked from them stand beside the predicted one. */
 export function ReferencePanel({ patternId, core }: { patternId: string; core: Core | undefined }) {
@@ -36,7 +38,7 @@ export function ReferencePanel({ patternId, core }: { patternId: string; core: C
     },
   });
   return (
-    <section aria-label="Reference" className="reference">
+    <section aria-label="Reference" className={classes.reference}>
       <p className="dim">Click a photograph to take a colour from it and hold the predicted one beside it.</p>
       {pictures.data?.map((picture) => (
         <Photograph
@@ -81,11 +83,11 @@ function Photograph({ picture, core, onRemove }: { picture: Picture; core: Core 
   };
   return (
     <figure>
-      <div className="reference-photo" onPointerDown={point}>
+      <div className={classes.referencePhoto} onPointerDown={point}>
         <KeptPhoto src={`/api/v1/pictures/${picture.id}`} alt="Reference" />
         <button
           type="button"
-          className="spot"
+          className={spotClasses.spot}
           aria-label="Spot on the photograph: arrow keys move it"
           style={{ left: `${spot.x * 100}%`, top: `${spot.y * 100}%` }}
           onKeyDown={(event) => {
@@ -100,7 +102,7 @@ function Photograph({ picture, core, onRemove }: { picture: Picture; core: Core 
       </div>
       <figcaption>
         {pick.data !== undefined && (
-          <span className="reference-pair">
+          <span className={classes.referencePair}>
             <i style={{ background: pick.data.hex }} /> there {pick.data.hex}
             {core !== undefined && (
               <>

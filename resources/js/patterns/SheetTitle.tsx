@@ -7,6 +7,7 @@ import { NameField } from './NameField';
 import { Notes } from './Notes';
 import { Versions, versionWords } from './Versions';
 import '../parts/controls';
+import classes from './sheet.module.css';
 
 interface Props {
   sheet: Sheet;
@@ -21,7 +22,7 @@ export function SheetTitle({ sheet, current, onBody, onPrepare }: Props) {
   const { pattern, version } = sheet;
   const bodies = useBodies().data ?? [];
   return (
-    <div className="sheet-title">
+    <div className={classes.sheetTitle}>
       <h1>
         <NameField sheet={sheet} />
       </h1>
@@ -30,7 +31,7 @@ export function SheetTitle({ sheet, current, onBody, onPrepare }: Props) {
           aria-label="Body"
           variant="unstyled"
           size="xs"
-          classNames={{ input: 'sheet-body' }}
+          classNames={{ input: classes.sheetBody }}
           disabled={!current}
           value={version.body.id}
           onChange={(event) => onBody(event.currentTarget.value)}
@@ -43,7 +44,7 @@ export function SheetTitle({ sheet, current, onBody, onPrepare }: Props) {
         </NativeSelect>
         <Popover withRoles trapFocus returnFocus position="right-start" offset={16}>
           <Popover.Target>
-            <button type="button" className="sheet-version">
+            <button type="button" className={classes.sheetVersion}>
               {version.fitted ? `version ${version.number}, fitted for a run` : versionWords(version)}
             </button>
           </Popover.Target>
@@ -66,8 +67,12 @@ export function SheetTitle({ sheet, current, onBody, onPrepare }: Props) {
           version.painted_at !== null && <span title="An edit goes into a new version">painted, stays as it is</span>
         )}
       </p>
-      <p className="sheet-do">
-        <Link className="sheet-run" to={`/runs/new?version=${version.id}`} aria-disabled={version.steps.length === 0}>
+      <p className={classes.sheetDo}>
+        <Link
+          className={classes.sheetRun}
+          to={`/runs/new?version=${version.id}`}
+          aria-disabled={version.steps.length === 0}
+        >
           Plan a run
         </Link>
         {current && (

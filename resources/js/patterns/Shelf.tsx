@@ -9,8 +9,8 @@ import { Strip } from '../parts/Strip';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { useRoom } from '../stage/useRoom';
-import './shelf.css';
 import { day } from '../units/units';
+import classes from './shelf.module.css';
 
 const NewPattern = lazy(async () => ({ default: (await import('./NewPattern')).NewPattern }));
 
@@ -53,13 +53,13 @@ export function Shelf() {
         <span className="spacer" />
         <input
           type="search"
-          className="field shelf-search"
+          className={`field ${classes.shelfSearch}`}
           aria-label="Search by name, species or water"
           placeholder="Search"
           value={wanted}
           onChange={(event) => setWanted(event.currentTarget.value)}
         />
-        <Strip legend="State" className="shelf-states" value={state} options={STATES} onChange={setState} />
+        <Strip legend="State" className={classes.shelfStates} value={state} options={STATES} onChange={setState} />
         {patterns.data.length > 1 && (
           <Button variant="default" onClick={() => setComparing(comparing === null ? { first: null } : null)}>
             {comparing === null ? 'Compare two' : 'No comparing'}
@@ -70,7 +70,7 @@ export function Shelf() {
         </Button>
       </div>
       {comparing !== null && (
-        <p role="status" className="shelf-comparing">
+        <p role="status" className={classes.shelfComparing}>
           {comparing.first === null ? 'Pick the one for the left.' : 'Now pick the one for the right.'}
         </p>
       )}
@@ -90,7 +90,7 @@ export function Shelf() {
           )}
         </div>
       ) : (
-        <ul className="shelf on-stage">
+        <ul className={`${classes.shelf} on-stage`}>
           {shown.map((pattern) => (
             <Lying
               key={pattern.id}
@@ -100,7 +100,7 @@ export function Shelf() {
               onPick={comparing === null ? undefined : () => pick(pattern.id)}
             />
           ))}
-          {shown.length === 0 && <li className="shelf-none">Nothing on the shelf answers to that.</li>}
+          {shown.length === 0 && <li className={classes.shelfNone}>Nothing on the shelf answers to that.</li>}
         </ul>
       )}
       {adding && (
@@ -138,7 +138,7 @@ function Lying({ pattern, body, picked, onPick }: LyingProps) {
   return (
     <li ref={ref}>
       <Onward to={`/patterns/${pattern.id}`} minWidth={Math.min(width, 300)} picked={picked} onPick={onPick}>
-        <span className="lying-bait" style={{ height: Math.max(height, 126) }}>
+        <span className={classes.lyingBait} style={{ height: Math.max(height, 126) }}>
           <BaitPicture
             body={body}
             texture={texture}
@@ -150,7 +150,7 @@ function Lying({ pattern, body, picked, onPick }: LyingProps) {
             eye={eye}
           />
         </span>
-        <span className="lying-words">
+        <span className={classes.lyingWords}>
           <b>{pattern.name}</b>{' '}
           {pattern.state === 'proven' && pattern.proven?.current ? (
             <span className="seal">Proven</span>
@@ -175,11 +175,11 @@ function Onward(props: {
 }) {
   const style = { minWidth: props.minWidth };
   return props.onPick === undefined ? (
-    <Link to={props.to} className="lying" style={style}>
+    <Link to={props.to} className={classes.lying} style={style}>
       {props.children}
     </Link>
   ) : (
-    <button type="button" className="lying" style={style} aria-pressed={props.picked} onClick={props.onPick}>
+    <button type="button" className={classes.lying} style={style} aria-pressed={props.picked} onClick={props.onPick}>
       {props.children}
     </button>
   );

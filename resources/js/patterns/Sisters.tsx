@@ -12,8 +12,8 @@ import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
 import { isPaint } from '../steps/paint';
-import './sisters.css';
 import '../parts/controls';
+import classes from './sisters.module.css';
 
 const MOST_EXCHANGED = 2;
 
@@ -50,8 +50,8 @@ function Family({ sheet, rack }: { sheet: Sheet; rack: Paint[] }) {
           Back to the sheet
         </Link>
       </div>
-      <div className="sisters">
-        <div className="sisters-from">
+      <div className={classes.sisters}>
+        <div className={classes.sistersFrom}>
           {used.map((paint) => {
             const full = exchanged[paint.id] === undefined && Object.keys(exchanged).length >= MOST_EXCHANGED;
             return (
@@ -84,7 +84,7 @@ function Family({ sheet, rack }: { sheet: Sheet; rack: Paint[] }) {
             );
           })}
         </div>
-        <ul className="family on-stage" aria-label="The family">
+        <ul className={`${classes.family} on-stage`} aria-label="The family">
           <li>
             <BaitPicture
               body={version.body}
@@ -108,7 +108,7 @@ function Family({ sheet, rack }: { sheet: Sheet; rack: Paint[] }) {
             />
           ))}
           {family.length === 0 && (
-            <li className="family-none">Open a colour at the left and tick what it could become.</li>
+            <li className={classes.familyNone}>Open a colour at the left and tick what it could become.</li>
           )}
         </ul>
       </div>

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { useVersions } from '../api/queries';
 import type { VersionBrief } from '../api/types';
 import { counted, day } from '../units/units';
+import classes from './sheet.module.css';
 
 /** A version as one calls it, with where it comes from. */
 export function versionWords(version: { number: number; note: string }): string {
@@ -13,7 +14,7 @@ export function Versions({ pattern, open }: { pattern: string; open: string }) {
   const versions = useVersions(pattern, true).data;
   if (versions === undefined) return <p role="status">One moment …</p>;
   return (
-    <ul className="versions" aria-label="Versions">
+    <ul className={classes.versions} aria-label="Versions">
       {versions.map((version) => (
         <li key={version.id}>
           {version.id === open ? (

@@ -1,7 +1,7 @@
 import { api, ask, newId, Problem, words } from '../api/client';
 import type { Change, Edited, Look, Version } from '../api/types';
 
-/** What to change; or how, seen from the version as it is when its turn comes. */
+/** The change, or a function of the version at the time it is sent. */
 export type Wanted = Change | 'undo' | 'redo' | ((now: Version) => Change | undefined);
 
 /** An edit that is not with the server yet. */

@@ -1,18 +1,20 @@
 import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { api, ask, words } from '../api/client';
 import { useBait, useBodies, usePatterns, useSettings, useVersion } from '../api/queries';
 import type { Body, Pattern, RunForm, Settings, Version } from '../api/types';
 import { useOnce } from '../api/useOnce';
+import { Changes } from '../parts/Changes';
+import { refused } from '../parts/useSentForm';
 import { Waiting } from '../parts/Waiting';
 import { versionWords } from '../patterns/Versions';
-import './runs.css';
-import { Changes } from '../parts/Changes';
 import { temperature } from '../units/units';
 import { PlanSheet } from './PlanSheet';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './runs.module.css';
 
 /** A pattern, a body, a number of baits and today's room, turned into an order of work. */
 export function PlanRun() {
@@ -65,6 +67,16 @@ export function PlanRun() {
   );
 }
 
+/** As typed: a number field that is empty holds no number. */
+interface Fields {
+  version_id: string;
+  body_id: string;
+  baits: number | string;
+  air_c: number | string;
+  humidity_percent: number | string;
+  starts_at: string;
+}
+
 interface FormProps {
   settings: Settings;
   patterns: Pattern[];
@@ -80,47 +92,52 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, older, 
   const go = useNavigate();
   const queries = useQueryClient();
   const once = useOnce();
-  const [version, setVersion] = useState(startVersion);
-  const [body, setBody] = useState(startBody);
-  const [baits, setBaits] = useState<number | string>(1);
-  const [air, setAir] = useState<number | string>(temperature.show(settings.air_c, settings));
-  const [humidity, setHumidity] = useState<number | string>(settings.humidity_percent);
-  const [starts, setStarts] = useState(() => localNow());
-
-  const form: RunForm = {
-    ...(repeats === null ? { version_id: version } : { repeat_of: repeats.id }),
-    body_id: body,
+  const form = useForm<Fields>({
+    initialValues: {
+      version_id: startVersion,
+      body_id: startBody,
+      baits: 1,
+      air_c: temperature.show(settings.air_c, settings),
+      humidity_percent: settings.humidity_percent,
+      starts_at: localNow(),
+    },
+  });
+  const { version_id, body_id, baits, air_c, humidity_percent, starts_at } = form.values;
+  const run: RunForm = {
+    ...(repeats === null ? { version_id } : { repeat_of: repeats.id }),
+    body_id,
     baits: Number(baits),
-    air_c: temperature.read(Number(air), settings),
-    humidity_percent: Number(humidity),
-    starts_at: new Date(starts).toISOString(),
+    air_c: temperature.read(Number(air_c), settings),
+    humidity_percent: Number(humidity_percent),
+    starts_at: starts_at === '' ? '' : new Date(starts_at).toISOString(),
   };
-  const ready = Number(baits) >= 1 && air !== '' && humidity !== '';
+  const ready = Number(baits) >= 1 && air_c !== '' && humidity_percent !== '' && starts_at !== '';
   const planned = useQuery({
-    queryKey: ['plan', form],
-    queryFn: () => ask(api.POST('/runs/plan', { body: form })),
+    queryKey: ['plan', run],
+    queryFn: () => ask(api.POST('/runs/plan', { body: run })),
     enabled: ready,
     placeholderData: keepPreviousData,
   });
   const keep = useMutation({
     mutationFn: async (start: boolean) => {
-      const run = await once(form, (body, headers) => ask(api.POST('/runs', { body, headers })));
-      return start ? ask(api.POST('/runs/{id}/start', { params: { path: { id: run.id } } })) : run;
+      const kept = await once(run, (body, headers) => ask(api.POST('/runs', { body, headers })));
+      return start ? ask(api.POST('/runs/{id}/start', { params: { path: { id: kept.id } } })) : kept;
     },
-    onSuccess: (run) => {
+    onSuccess: ({ id, started_at }) => {
       void queries.invalidateQueries();
-      void go(run.started_at === null ? `/runs/${run.id}` : `/bench/${run.id}`);
+      void go(started_at === null ? `/runs/${id}` : `/bench/${id}`);
     },
+    onError: (error) => form.setErrors(refused(error)),
   });
-  const stock = bodies.find((b) => b.id === body)?.stock ?? 0;
+  const stock = bodies.find((b) => b.id === body_id)?.stock ?? 0;
 
   return (
     <div className="page plan">
       <div className="page-head">
         <h1>{repeats === null ? 'Plan a run' : `Repeat ${repeats.label}`}</h1>
       </div>
-      <div className="plan-columns">
-        <div className="plan-form">
+      <div className={classes.planColumns}>
+        <div className={classes.planForm}>
           {repeats === null ? (
             <NativeSelect
               label="Pattern"
@@ -132,11 +149,11 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, older, 
                   .filter((p) => p.state !== 'retired')
                   .map((p) => ({ value: p.version.id, label: `${p.name}, version ${p.version.number}` })),
               ]}
-              value={version}
+              {...form.getInputProps('version_id')}
               onChange={(event) => {
                 const next = event.currentTarget.value;
-                setVersion(next);
-                setBody(patterns.find((p) => p.version.id === next)?.version.body_id ?? body);
+                const body = patterns.find((p) => p.version.id === next)?.version.body_id ?? body_id;
+                form.setValues({ version_id: next, body_id: body });
               }}
             />
           ) : (
@@ -149,32 +166,30 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, older, 
           <NativeSelect
             label="Body"
             data={bodies
-              .filter((b) => !b.archived || b.id === body)
+              .filter((b) => !b.archived || b.id === body_id)
               .map((b) => ({ value: b.id, label: `${b.name}, ${b.length_mm} mm` }))}
-            value={body}
-            onChange={(event) => setBody(event.currentTarget.value)}
+            {...form.getInputProps('body_id')}
           />
-          {Number(baits) > stock && <p className="caution">Only {stock} of these bodies are in the drawer.</p>}
-          <NumberInput label="Baits" min={1} max={60} allowDecimal={false} value={baits} onChange={setBaits} />
-          <div className="settings-pair">
-            <NumberInput label={`Air, ${temperature.unit(settings)}`} value={air} onChange={setAir} />
-            <NumberInput label="Humidity, %" min={1} max={100} value={humidity} onChange={setHumidity} />
+          {Number(baits) > stock && <p className={layout.caution}>Only {stock} of these bodies are in the drawer.</p>}
+          <NumberInput label="Baits" min={1} max={60} allowDecimal={false} {...form.getInputProps('baits')} />
+          <div className={layout.two}>
+            <NumberInput label={`Air, ${temperature.unit(settings)}`} {...form.getInputProps('air_c')} />
+            <NumberInput label="Humidity, %" min={1} max={100} {...form.getInputProps('humidity_percent')} />
           </div>
-          <TextInput
-            label="Starts"
-            type="datetime-local"
-            value={starts}
-            onChange={(event) => event.currentTarget.value !== '' && setStarts(event.currentTarget.value)}
-          />
+          <TextInput label="Starts" type="datetime-local" {...form.getInputProps('starts_at')} />
           {keep.isError && (
             <p role="alert" className="notice">
               {words(keep.error)}
             </p>
           )}
-          <Button disabled={!planned.isSuccess || keep.isPending} onClick={() => keep.mutate(true)}>
+          <Button disabled={!ready || !planned.isSuccess || keep.isPending} onClick={() => keep.mutate(true)}>
             Start at the bench
           </Button>
-          <Button variant="default" disabled={!planned.isSuccess || keep.isPending} onClick={() => keep.mutate(false)}>
+          <Button
+            variant="default"
+            disabled={!ready || !planned.isSuccess || keep.isPending}
+            onClick={() => keep.mutate(false)}
+          >
             Keep for later
           </Button>
         </div>

@@ -1,5 +1,8 @@
 import type { Plan, Settings } from '../api/types';
+import layout from '../parts/layout.module.css';
+import table from '../parts/table.module.css';
 import { clock, minutes, temperature, volume } from '../units/units';
+import classes from './runs.module.css';
 
 interface Props {
   plan: Plan;
@@ -10,7 +13,7 @@ interface Props {
 export function PlanSheet({ plan, settings }: Props) {
   return (
     <>
-      <section className="plan-part plan-sum" aria-label="In short">
+      <section className={`${layout.part} ${classes.planSum}`} aria-label="In short">
         <p>
           <b>{plan.baits}</b> {plan.baits === 1 ? 'bait' : 'baits'}
         </p>
@@ -28,14 +31,14 @@ export function PlanSheet({ plan, settings }: Props) {
         </p>
       </section>
       {!plan.clear_coat_ok && (
-        <p className="caution plan-part">
+        <p className={`${layout.caution} ${layout.part}`}>
           Too damp for clear: the surface must be at least 3 °C above the dew point. Warm or dry the room first.
         </p>
       )}
       {plan.short.length > 0 && (
-        <section className="plan-part caution" aria-label="Short on the rack">
+        <section className={`${layout.part} ${layout.caution}`} aria-label="Short on the rack">
           <h2>Short on the rack</h2>
-          <ul className="plan-list">
+          <ul className={layout.listed}>
             {plan.short.map((paint) => (
               <li key={paint.paint_id}>
                 {paint.name}: needs {volume(paint.needs_ml, settings)}, {volume(paint.left_ml, settings)} left
@@ -44,17 +47,17 @@ export function PlanSheet({ plan, settings }: Props) {
           </ul>
         </section>
       )}
-      <section className="plan-part" aria-label="Order of work">
+      <section className={layout.part} aria-label="Order of work">
         <h2>Order of work and mixing sheet</h2>
-        <div className="scroll-x">
-          <table className="sheet-table plan-table">
+        <div className={table.scroll}>
+          <table className={table.table}>
             <thead>
               <tr>
                 <th>Step</th>
                 <th>Mix, in drops</th>
-                <th className="num">Hands-on</th>
-                <th className="num">Wait</th>
-                <th className="num">Done at</th>
+                <th className={table.num}>Hands-on</th>
+                <th className={table.num}>Wait</th>
+                <th className={table.num}>Done at</th>
               </tr>
             </thead>
             <tbody>
@@ -64,9 +67,9 @@ export function PlanSheet({ plan, settings }: Props) {
                     {step.number} {step.name}
                   </td>
                   <td>{step.cup === null ? '' : cupWords(step.cup)}</td>
-                  <td className="num">{step.hands_on_min > 0 ? minutes(step.hands_on_min) : ''}</td>
-                  <td className="num">{step.wait_min > 0 ? `${minutes(step.wait_min)} ${step.wait_for}` : ''}</td>
-                  <td className="num">{clock(step.done_at, plan.starts_at)}</td>
+                  <td className={table.num}>{step.hands_on_min > 0 ? minutes(step.hands_on_min) : ''}</td>
+                  <td className={table.num}>{step.wait_min > 0 ? `${minutes(step.wait_min)} ${step.wait_for}` : ''}</td>
+                  <td className={table.num}>{clock(step.done_at, plan.starts_at)}</td>
                 </tr>
               ))}
             </tbody>
@@ -77,9 +80,9 @@ export function PlanSheet({ plan, settings }: Props) {
           a model’s figure for this room, not a promise: touch a test card.
         </p>
       </section>
-      <section className="plan-part" aria-label="Cautions">
+      <section className={layout.part} aria-label="Cautions">
         <h2>Cautions</h2>
-        <ul className="plan-list">
+        <ul className={layout.listed}>
           {plan.cautions.map((caution) => (
             <li key={caution}>{caution}</li>
           ))}

@@ -4,13 +4,15 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { api, ask, words } from '../api/client';
 import { useRun, useSettings } from '../api/queries';
 import type { Run, Settings } from '../api/types';
+import { Changes } from '../parts/Changes';
 import { Failed } from '../parts/Failed';
+import layout from '../parts/layout.module.css';
+import table from '../parts/table.module.css';
 import { Waiting } from '../parts/Waiting';
 import { air, isPaint } from '../steps/paint';
 import { length, pressure, temperature } from '../units/units';
-import './runs.css';
-import { Changes } from '../parts/Changes';
 import { cupWords, PlanSheet } from './PlanSheet';
+import classes from './runs.module.css';
 
 /** A run: its plan on the screen, and as a bench card on paper. */
 export function RunPage() {
@@ -73,20 +75,20 @@ export function RunPage() {
 /** One line a step, boxes to tick for both sides of every bait. */
 function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
   return (
-    <section className="bench-card plan-part" aria-label="Bench card">
+    <section className={`${classes.benchCard} ${layout.part}`} aria-label="Bench card">
       <h2>
         Bench card · {run.bait_count} × {run.body} · {temperature.show(run.plan.air_c, settings)}{' '}
         {temperature.unit(settings)}, {run.plan.humidity_percent} %
       </h2>
-      <div className="scroll-x">
-        <table className="sheet-table">
+      <div className={table.scroll}>
+        <table className={table.table}>
           <thead>
             <tr>
               <th>Step</th>
               <th>Mix, drops</th>
-              <th className="num">{pressure.unit(settings)}</th>
-              <th className="num">Coats</th>
-              <th className="num">Strokes</th>
+              <th className={table.num}>{pressure.unit(settings)}</th>
+              <th className={table.num}>Coats</th>
+              <th className={table.num}>Strokes</th>
               <th>How, and what to check</th>
               <th>Baits, left and right</th>
             </tr>
@@ -111,9 +113,13 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
                         : `, ${length.show(c.width_mm, settings)} ${length.unit(settings)} wide`}
                     </td>
                     <td>{cup == null ? '' : cupWords(cup)}</td>
-                    <td className="num">{coat === undefined ? '' : air(coat, coat.document.psi, settings)[0]}</td>
-                    <td className="num">{c === undefined ? '' : `${c.coats} ${c.weight}`}</td>
-                    <td className="num">{c?.strokes}</td>
+                    <td className={`${table.num} ${classes.figure}`}>
+                      {coat === undefined ? '' : air(coat, coat.document.psi, settings)[0]}
+                    </td>
+                    <td className={`${table.num} ${classes.figure}`}>
+                      {c === undefined ? '' : `${c.coats} ${c.weight}`}
+                    </td>
+                    <td className={`${table.num} ${classes.figure}`}>{c?.strokes}</td>
                     <td>
                       {shown.index !== undefined && shown.index.length > 0 && (
                         <span>
@@ -124,7 +130,7 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
                       {shown.how} {d.check === '' ? '' : `Check: ${d.check}`}
                     </td>
                     <td
-                      className="boxes"
+                      className={classes.boxes}
                       role="img"
                       aria-label={
                         shown.for_all

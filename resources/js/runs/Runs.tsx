@@ -2,6 +2,7 @@ import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import { useRuns } from '../api/queries';
 import { Failed } from '../parts/Failed';
+import table from '../parts/table.module.css';
 import { Waiting } from '../parts/Waiting';
 import { clock, day } from '../units/units';
 
@@ -33,14 +34,14 @@ export function Runs() {
           </Button>
         </div>
       ) : (
-        <div className="scroll-x">
-          <table className="sheet-table">
+        <div className={table.scroll}>
+          <table className={table.table}>
             <thead>
               <tr>
                 <th>Run</th>
                 <th>Pattern</th>
                 <th>Body</th>
-                <th className="num">Baits</th>
+                <th className={table.num}>Baits</th>
                 <th>State</th>
                 <th>Starts</th>
                 <th>
@@ -65,7 +66,7 @@ export function Runs() {
                     {run.repeat_of === null ? '' : `, repeats ${run.repeat_of.label}`}
                   </td>
                   <td>{run.body}</td>
-                  <td className="num">{run.bait_count}</td>
+                  <td className={table.num}>{run.bait_count}</td>
                   <td>{run.state}</td>
                   <td>
                     {day(run.started_at ?? run.starts_at)} {clock(run.started_at ?? run.starts_at)}

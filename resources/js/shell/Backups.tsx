@@ -5,6 +5,7 @@ import { useBackups } from '../api/queries';
 import type { Settings } from '../api/types';
 import { clock, day } from '../units/units';
 import '../parts/controls';
+import classes from './shell.module.css';
 
 const SHOWN = 4;
 
@@ -22,7 +23,7 @@ export function Backups({ settings, onDaily }: Props) {
     onSuccess: () => queries.invalidateQueries({ queryKey: ['backups'] }),
   });
   return (
-    <fieldset className="backups">
+    <fieldset className={classes.backups}>
       <legend>Backup</legend>
       <Switch
         label="One a day; the last seven are kept"

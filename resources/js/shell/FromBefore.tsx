@@ -1,12 +1,13 @@
 import { useShownFrom } from '../api/shownFrom';
 import { clock, day } from '../units/units';
+import classes from './shell.module.css';
 
 /** Says that the page shows data kept from before. */
 export function FromBefore() {
   const since = useShownFrom();
   if (since === null) return null;
   return (
-    <p className="from-before no-print" role="status">
+    <p className={`${classes.fromBefore} no-print`} role="status">
       Hawkbrush does not answer. This is what was here on {day(since)} at {clock(since)}. The bench goes on; everything
       else waits until it answers.
     </p>

@@ -1,5 +1,6 @@
 import { Button, Modal } from '@mantine/core';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
 
 export interface LeaveDialogProps {
   unsaved: string[];
@@ -17,7 +18,7 @@ export function LeaveDialog({ unsaved, onStay, onLeave }: LeaveDialogProps) {
         ))}
       </ul>
       <p>Changes of a pattern are kept in this browser until it is opened again; what else stands here is lost.</p>
-      <p className="aside-do">
+      <p className={layout.actions}>
         <Button onClick={onStay}>Stay here</Button>
         <Button variant="default" onClick={onLeave}>
           Leave all the same

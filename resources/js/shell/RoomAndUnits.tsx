@@ -1,6 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { useSettings } from '../api/queries';
 import { temperature } from '../units/units';
+import classes from './shell.module.css';
 
 const RoomForm = lazy(async () => ({ default: (await import('./RoomForm')).RoomForm }));
 
@@ -9,13 +10,13 @@ export function RoomAndUnits() {
   const settings = useSettings().data;
   const [opened, setOpened] = useState(false);
   const [wanted, setWanted] = useState(false);
-  if (settings === undefined) return <span className="shell-room" />;
+  if (settings === undefined) return <span className={classes.shellRoom} />;
   const unit = temperature.unit(settings);
   return (
     <>
       <button
         type="button"
-        className="shell-room"
+        className={classes.shellRoom}
         onClick={() => {
           setWanted(true);
           setOpened(true);
@@ -26,7 +27,7 @@ export function RoomAndUnits() {
           {temperature.show(settings.air_c, settings)} {unit}
         </b>
         <b>{settings.humidity_percent} %</b>
-        <span className="shell-dew">
+        <span className={classes.shellDew}>
           dew {temperature.show(settings.dew_point_c, settings)} {unit}
         </span>
       </button>

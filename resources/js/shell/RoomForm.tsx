@@ -5,6 +5,8 @@ import type { Settings } from '../api/types';
 import { temperature } from '../units/units';
 import { Backups } from './Backups';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './shell.module.css';
 
 interface Props {
   settings: Settings;
@@ -32,8 +34,8 @@ export function RoomForm({ settings, opened, onClose }: Props) {
 
   return (
     <Modal opened={opened} onClose={onClose} title="Room, units, light and backup" size="xs" centered>
-      <div className="settings">
-        <div className="settings-pair">
+      <div className={classes.settings}>
+        <div className={layout.two}>
           <NumberInput
             label={`Air, ${unit}`}
             value={temperature.show(settings.air_c, settings)}
@@ -52,7 +54,7 @@ export function RoomForm({ settings, opened, onClose }: Props) {
             hideControls
           />
         </div>
-        <div className="settings-pair">
+        <div className={layout.two}>
           {choose('length', 'Length', ['mm', 'in'])}
           {choose('pressure', 'Pressure', ['psi', 'bar', 'kPa'])}
           {choose('volume', 'Volume', ['drops', 'ml'])}
@@ -71,7 +73,7 @@ export function RoomForm({ settings, opened, onClose }: Props) {
         <Backups settings={settings} onDaily={(daily_backup) => save.mutate({ daily_backup })} />
         {save.isError && <p role="alert">Not kept. {save.error.message}</p>}
         {!settings.clear_coat_ok && (
-          <p className="caution">Too damp for clear: the surface is within 3 °C of the dew point.</p>
+          <p className={layout.caution}>Too damp for clear: the surface is within 3 °C of the dew point.</p>
         )}
       </div>
     </Modal>

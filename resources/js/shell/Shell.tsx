@@ -1,10 +1,10 @@
 import { lazy, Suspense } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import { Waiting } from '../parts/Waiting';
-import './shell.css';
 import { FromBefore } from './FromBefore';
 import { LeaveGuard } from './LeaveGuard';
 import { RoomAndUnits } from './RoomAndUnits';
+import classes from './shell.module.css';
 
 const KeyOverview = lazy(async () => ({ default: (await import('./KeyOverview')).KeyOverview }));
 const BoxNotice = lazy(async () => ({ default: (await import('../box/BoxNotice')).BoxNotice }));
@@ -20,12 +20,12 @@ const PLACES = [
 /** The frame around every place. */
 export function Shell() {
   return (
-    <div className="shell">
+    <div className={classes.shell}>
       <a className="skip" href="#main">
         To the content
       </a>
-      <header className="shell-head no-print">
-        <NavLink to="/patterns" className="shell-mark" aria-label="Hawkbrush, patterns">
+      <header className={`${classes.shellHead} no-print`}>
+        <NavLink to="/patterns" className={classes.shellMark} aria-label="Hawkbrush, patterns">
           <img src="/mark.svg" alt="" width={28} height={28} />
           <span>Hawkbrush</span>
         </NavLink>
@@ -44,7 +44,7 @@ export function Shell() {
         <KeyOverview />
       </Suspense>
       <LeaveGuard />
-      <main id="main" className="shell-main">
+      <main id="main" className={classes.shellMain}>
         <Suspense fallback={<Waiting />}>
           <Outlet />
         </Suspense>

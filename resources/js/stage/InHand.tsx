@@ -7,6 +7,7 @@ import { bodyGeometry, placeOn } from './form';
 import { halfway, type Lamp, towards } from './lamp';
 import type { Light } from './pixels';
 import { skinTextures } from './skinTextures';
+import classes from './stage.module.css';
 
 interface Props {
   body: BodyShape;
@@ -64,11 +65,13 @@ export function InHand(props: Props) {
   };
   if (!canDraw())
     return (
-      <p className="in-hand-none">This browser cannot draw in three dimensions here; the four views show all of it.</p>
+      <p className={classes.inHandNone}>
+        This browser cannot draw in three dimensions here; the four views show all of it.
+      </p>
     );
   return (
     <div
-      className="in-hand"
+      className={classes.inHand}
       role="application"
       aria-label={`In the hand: ${props.description} Arrow keys turn it, plus and minus bring it nearer, Home puts it back.`}
       // biome-ignore lint/a11y/noNoninteractiveTabindex: the keys turn the bait
@@ -93,7 +96,7 @@ export function InHand(props: Props) {
       >
         <Held {...props} turned={turned} />
       </Canvas>
-      <p className="in-hand-how">drag to turn it, wheel to bring it nearer</p>
+      <p className={classes.inHandHow}>drag to turn it, wheel to bring it nearer</p>
     </div>
   );
 }

@@ -1,9 +1,10 @@
 import { LAMP_REACH, type Lamp } from './lamp';
+import classes from './stage.module.css';
 
 /** Moves the light: flakes flash where the surface throws it into the eye. */
 export function LampControl({ lamp, onLamp }: { lamp: Lamp; onLamp: (lamp: Lamp) => void }) {
   return (
-    <fieldset className="lamp">
+    <fieldset className={classes.lamp}>
       <legend>Move the light</legend>
       <Slide label="along" ends={['nose', 'tail']} value={lamp.along} onSlide={(along) => onLamp({ ...lamp, along })} />
       <Slide

@@ -1,12 +1,12 @@
 import { type KeyboardEvent, lazy, type ReactNode, Suspense, useState } from 'react';
 import type { BodyShape, Look, Texture } from '../api/types';
 import { Strip } from '../parts/Strip';
-import './stage.css';
 import { BaitPicture } from './BaitPicture';
 import type { Eye } from './fittings';
 import { LampControl } from './LampControl';
 import { BENCH_LAMP } from './lamp';
 import { frame, type Light, pixelOf, type View } from './pixels';
+import classes from './stage.module.css';
 import { useSize } from './useSize';
 
 export interface Spot {
@@ -60,7 +60,7 @@ export function Stage(props: Props) {
   const room = beside ? Math.max(40, side.height / OTHERS.length - CAPTION) : Number.POSITIVE_INFINITY;
   const sideHeight = Math.min(110, sideWidth * 0.5, room);
   const caption = (
-    <p className="stage-caption">
+    <p className={classes.stageCaption}>
       {held === 'views' && 'left flank, '}
       {props.caption}
     </p>
@@ -77,10 +77,10 @@ export function Stage(props: Props) {
   };
 
   return (
-    <section className="stage on-stage" aria-label="Stage">
-      <div className="stage-head">
+    <section className={`${classes.stage} on-stage`} aria-label="Stage">
+      <div className={classes.stageHead}>
         {props.children}
-        <div className="stage-switches">
+        <div className={classes.stageSwitches}>
           <Strip
             onStage
             legend="View"
@@ -121,9 +121,9 @@ export function Stage(props: Props) {
       {held === 'sides' && (
         <Suspense fallback={<p role="status">Laying the sides over each other …</p>}>{props.sides}</Suspense>
       )}
-      <div className="stage-views" hidden={held !== 'views'}>
+      <div className={classes.stageViews} hidden={held !== 'views'}>
         <div
-          className="stage-main"
+          className={classes.stageMain}
           ref={main.ref}
           role="application"
           aria-label="Spot on the left flank: arrow keys move it"
@@ -141,7 +141,7 @@ export function Stage(props: Props) {
           <Pin body={body} width={main.width} height={main.height} spot={spot} />
         </div>
         {held === 'views' && caption}
-        <div className="stage-side" ref={side.ref}>
+        <div className={classes.stageSide} ref={side.ref}>
           {OTHERS.map(([view, name]) => (
             <figure key={view}>
               <BaitPicture
@@ -163,5 +163,5 @@ export function Stage(props: Props) {
 
 function Pin({ body, width, height, spot }: { body: BodyShape; width: number; height: number; spot: Spot }) {
   const at = pixelOf(body, 'left', frame(body, 'left', width, height), spot.u, spot.deg);
-  return at === null ? null : <i className="stage-pin" style={{ left: at.x, top: at.y }} />;
+  return at === null ? null : <i className={classes.stagePin} style={{ left: at.x, top: at.y }} />;
 }

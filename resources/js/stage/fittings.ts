@@ -92,7 +92,7 @@ function joint(context: CanvasRenderingContext2D, body: BodyShape, view: View, f
   context.fill();
 }
 
-/** An eye as it is set, or its bare socket, with x and y as its middle. */
+/** An eye, or its bare socket, centred at x and y. */
 export function drawEye(
   context: CanvasRenderingContext2D,
   x: number,

@@ -2,12 +2,13 @@ import { Anchor, NativeSelect } from '@mantine/core';
 import type { MixPart, PaintStep } from '../api/types';
 import { MaskOfStep } from '../masks/MaskOfStep';
 import { TechniqueSettings } from '../masks/TechniqueSettings';
-import '../masks/masks.css';
 import { within } from '../parts/bounds';
 import { Figure } from '../parts/Figure';
 import { length, pressure } from '../units/units';
 import type { FormProps } from './face';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './steps.module.css';
 
 const OWN = 'own range';
 const SIDES = ['both', 'left', 'right'] as const;
@@ -56,7 +57,7 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
         <legend>Paint</legend>
         {mix.map((part, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: the same paint may stand in a mix only by its place
-          <div className="mix-part" key={i}>
+          <div className={classes.mixPart} key={i}>
             <NativeSelect
               label={i === 0 ? 'Paint' : `Paint ${i + 1}`}
               size="xs"
@@ -149,11 +150,11 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
         />
         {zone === OWN && (
           <>
-            <div className="two">
+            <div className={layout.two}>
               {edge('From, share of length', 'from_u', 0, range.to_u, 0.05)}
               {edge('To, share of length', 'to_u', range.from_u, 1, 0.05)}
             </div>
-            <div className="three">
+            <div className={layout.three}>
               {edge('From, deg', 'from_deg', 0, range.to_deg, 5)}
               {edge('To, deg', 'to_deg', range.from_deg, 180, 5)}
               {edge('Soft, 0 to 1', 'soft', 0, 1, 0.1)}
@@ -161,7 +162,7 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
           </>
         )}
         {technique?.sprayed !== false && (
-          <div className="two">
+          <div className={layout.two}>
             <NativeSelect
               label="Aim"
               size="xs"
@@ -183,7 +184,7 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
       </fieldset>
       <fieldset>
         <legend>How much</legend>
-        <div className="two">
+        <div className={layout.two}>
           <Figure
             label="Coats"
             value={d.coats}
@@ -202,7 +203,7 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
             }}
           />
         </div>
-        <div className="three">
+        <div className={layout.three}>
           {step.shown.sprayed !== false && (
             <Figure
               label={pressure.unit(settings)}
@@ -230,7 +231,7 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
       </fieldset>
       <fieldset>
         <legend>Set</legend>
-        <div className="two">
+        <div className={layout.two}>
           <NativeSelect
             label="By"
             size="xs"

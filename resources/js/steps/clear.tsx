@@ -5,6 +5,7 @@ import { Figure } from '../parts/Figure';
 import { minutes } from '../units/units';
 import type { Face, FormProps } from './face';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
 
 export const clear: Face<ClearStep> = {
   name: 'Clear coat',
@@ -38,7 +39,7 @@ function ClearForm({ step: { document }, vocabulary, onChange }: FormProps<Clear
         decimals={0}
         onSave={(coats) => coats !== null && onChange({ coats })}
       />
-      <p className="caution">
+      <p className={layout.caution}>
         {vocabulary.clears.find((c) => c.name === document.clear)?.caution} Follow the product’s own sheet.
       </p>
     </>

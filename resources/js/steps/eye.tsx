@@ -6,6 +6,7 @@ import { SavedText } from '../parts/SavedText';
 import { length } from '../units/units';
 import type { Face, FormProps } from './face';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
 
 export const eye: Face<EyeStep> = {
   name: 'Eye',
@@ -22,7 +23,7 @@ export const eye: Face<EyeStep> = {
 function EyeForm({ step: { document }, vocabulary, settings, onChange }: FormProps<EyeStep>) {
   return (
     <>
-      <div className="two">
+      <div className={layout.two}>
         <Figure
           label={`Diameter, ${length.unit(settings)}`}
           value={length.show(document.diameter_mm, settings)}

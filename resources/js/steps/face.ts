@@ -10,7 +10,7 @@ export interface StepOf<D extends StepDocument> {
   shown: Step['shown'];
 }
 
-/** What to set; or how, seen from the step as it is when earlier changes have arrived. */
+/** The fields to set, or a function of the step after earlier changes have arrived. */
 export type SetOf<D extends StepDocument> = Partial<D> | { from(now: D): Partial<D> }['from'];
 
 export interface FormProps<D extends StepDocument> {
@@ -42,6 +42,6 @@ export interface Face<D extends StepDocument> {
   foot(step: StepOf<D>, settings: Settings): [string, string];
   /** The figures that the bench may find to be others, as planned. */
   figures(step: StepOf<D>, tried: Step | undefined): { [name: string]: number | undefined };
-  /** The figures that matter at the bench, each with what it is. */
+  /** The figures that matter at the bench, each with its label. */
   bench(step: StepOf<D>, at: AtBench): [string, string][];
 }

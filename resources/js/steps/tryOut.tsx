@@ -7,6 +7,7 @@ import { pressure } from '../units/units';
 import type { Face, FormProps } from './face';
 import { cupFigure, isPaint } from './paint';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
 
 const GROUNDS = ['card', 'glove', 'paper'] as const;
 
@@ -59,7 +60,7 @@ function TryForm({ step: { document, shown }, vocabulary, settings, onChange }: 
         max={300}
         long
       />
-      <div className="two">
+      <div className={layout.two}>
         <Figure
           label={`${pressure.unit(settings)} that gave it`}
           value={document.psi === null ? null : pressure.show(document.psi, settings)}

@@ -8,6 +8,7 @@ import { BaitPicture } from '../stage/BaitPicture';
 import { useRoom } from '../stage/useRoom';
 import { length } from '../units/units';
 import { BARE } from './bare';
+import classes from './stores.module.css';
 
 /** The scale where there is room for it; a smaller one, again for all, where the longest would not fit. */
 const MM_PER_PX = 0.5;
@@ -41,7 +42,7 @@ export function Bodies() {
           <p>Measure the first body with calipers: its length, and depth and width at a few places.</p>
         </div>
       ) : (
-        <ul className="drawer on-stage">
+        <ul className={`${classes.drawer} on-stage`}>
           {bodies
             .filter((body) => old || !body.archived)
             .map((body) => (

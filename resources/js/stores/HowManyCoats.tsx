@@ -8,6 +8,8 @@ import { GroundAsked } from '../mixing/GroundAsked';
 import { within } from '../parts/bounds';
 import { counted } from '../units/units';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './paint.module.css';
 
 const FEWEST_SHOWN = 8;
 
@@ -34,8 +36,8 @@ export function HowManyCoats({ paint }: { paint: Paint }) {
   const seen = asked.data;
   return (
     <section aria-label="How many coats">
-      <h2 className="paint-head">How many coats?</h2>
-      <div className="asked-row">
+      <h2 className={classes.paintHead}>How many coats?</h2>
+      <div className={layout.row}>
         <span>until</span>
         <NativeSelect
           aria-label="until"
@@ -70,13 +72,13 @@ export function HowManyCoats({ paint }: { paint: Paint }) {
       {asked.isError && <p role="alert">{words(asked.error)}</p>}
       {seen !== undefined && (
         <>
-          <p className="coats-answer" role="status">
+          <p className={classes.coatsAnswer} role="status">
             <b>{seen.coats === null ? 'Never' : counted(seen.coats, 'coat')}</b> {seen.reason}
           </p>
-          <ol className="coats-row on-stage" aria-label="Colour after each coat">
+          <ol className={`${classes.coatsRow} on-stage`} aria-label="Colour after each coat">
             {seen.after.slice(0, Math.max(FEWEST_SHOWN, Math.min(16, (seen.coats ?? 12) + 2))).map((after, i) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: the coats are counted
-              <li key={i} className={seen.coats === i + 1 ? 'there' : ''}>
+              <li key={i} className={seen.coats === i + 1 ? classes.there : ''}>
                 <i
                   style={{ background: after.colour.hex }}
                   title={`${after.colour.hex}, ${after.delta_e.toFixed(1)} DeltaE00 off`}
@@ -85,7 +87,7 @@ export function HowManyCoats({ paint }: { paint: Paint }) {
               </li>
             ))}
             {seen.wanted !== null && (
-              <li className="wanted">
+              <li className={classes.wanted}>
                 <i style={{ background: seen.wanted.hex }} />
                 wanted
               </li>

@@ -1,30 +1,22 @@
-import { NativeSelect, NumberInput } from '@mantine/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { useQueryClient } from '@tanstack/react-query';
 import { api, ask } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import type { NewPaint as Form } from '../api/types';
-import { useOnce } from '../api/useOnce';
-import { AskForm, Line } from '../parts/AskForm';
+import { AskForm } from '../parts/AskForm';
+import { useSentForm } from '../parts/useSentForm';
 import '../parts/controls';
 
 /** A paint nobody has measured: a swatch and a kind are enough to begin with. */
 export function NewPaint({ opened, onClose }: { opened: boolean; onClose: () => void }) {
   const queries = useQueryClient();
-  const once = useOnce();
   const kinds = useVocabulary().data?.kinds ?? [];
-  const [name, setName] = useState('');
-  const [hex, setHex] = useState('#3f6f8f');
-  const [kind, setKind] = useState('transparent');
-  const [bottle, setBottle] = useState<number | string>(30);
-  const add = useMutation({
-    mutationFn: () =>
-      once({ name, hex, kind, bottle_ml: Number(bottle) } satisfies Form, (body, headers) =>
-        ask(api.POST('/paints', { body, headers })),
-      ),
-    onSuccess: () => {
+  const { form, pending, error, submit } = useSentForm({
+    fields: { name: '', hex: '#3f6f8f', kind: 'transparent', bottle_ml: 30 } satisfies Form,
+    send: (paint, once) => once(paint, (body, headers) => ask(api.POST('/paints', { body, headers }))),
+    onDone: () => {
       void queries.invalidateQueries({ queryKey: ['paints'] });
-      setName('');
+      form.setFieldValue('name', '');
       onClose();
     },
   });
@@ -33,15 +25,19 @@ export function NewPaint({ opened, onClose }: { opened: boolean; onClose: () => 
       title="Add a paint"
       action="Onto the rack"
       opened={opened}
-      pending={add.isPending}
-      error={add.error}
+      pending={pending}
+      error={error}
       onClose={onClose}
-      onSubmit={add.mutate}
+      onSubmit={submit}
     >
-      <Line label="Name" required maxLength={80} value={name} onText={setName} data-autofocus />
-      <Line label="Swatch, as a full coat looks over white under clear" type="color" value={hex} onText={setHex} />
-      <NativeSelect label="Kind" data={kinds} value={kind} onChange={(event) => setKind(event.currentTarget.value)} />
-      <NumberInput label="Bottle, ml" min={1} max={5000} value={bottle} onChange={setBottle} />
+      <TextInput label="Name" required maxLength={80} {...form.getInputProps('name')} data-autofocus />
+      <TextInput
+        label="Swatch, as a full coat looks over white under clear"
+        type="color"
+        {...form.getInputProps('hex')}
+      />
+      <NativeSelect label="Kind" data={kinds} {...form.getInputProps('kind')} />
+      <NumberInput label="Bottle, ml" min={1} max={5000} {...form.getInputProps('bottle_ml')} />
     </AskForm>
   );
 }

@@ -7,6 +7,7 @@ import type { Palette } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { AskForm } from '../parts/AskForm';
 import '../parts/controls';
+import classes from './stores.module.css';
 
 /** Swatches of a palette onto the rack, each as a paint of the kind that is chosen. */
 export function NewPaints({ palette, onClose }: { palette: Palette; onClose: () => void }) {
@@ -49,7 +50,7 @@ export function NewPaints({ palette, onClose }: { palette: Palette; onClose: () 
         value={kind}
         onChange={(e) => setKind(e.currentTarget.value)}
       />
-      <ul className="swatches">
+      <ul className={classes.swatches}>
         {palette.colours.map((swatch, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a palette may hold the same swatch twice
           <li key={i}>

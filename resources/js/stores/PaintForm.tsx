@@ -6,6 +6,7 @@ import { Figure } from '../parts/Figure';
 import { SavedText } from '../parts/SavedText';
 import { counted, volume } from '../units/units';
 import '../parts/controls';
+import classes from './paint.module.css';
 
 interface Props {
   paint: Paint;
@@ -20,7 +21,12 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
   if (vocabulary === undefined) return null;
   const { bounds } = vocabulary;
   return (
-    <form className="paint-form" aria-label="About this bottle" data-busy={busy} onSubmit={(e) => e.preventDefault()}>
+    <form
+      className={classes.paintForm}
+      aria-label="About this bottle"
+      data-busy={busy}
+      onSubmit={(e) => e.preventDefault()}
+    >
       <SavedText max={80} label="Name" value={paint.name} required onSave={(name) => onChange({ name })} />
       <NativeSelect
         size="xs"
@@ -96,12 +102,12 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
         value={paint.opened_on ?? ''}
         onSave={(day) => onChange({ opened_on: day === '' ? null : day })}
       />
-      <p className="paint-dries dim">
+      <p className={`${classes.paintDries} dim`}>
         {paint.drying_runs === 0
           ? 'How long it really takes to dry is learnt at the bench, where a coat is felt dry early or still tacky.'
           : `How long it takes to dry was learnt in ${counted(paint.drying_runs, 'run')} at the bench.`}
       </p>
-      <p className="paint-level">
+      <p className={classes.paintLevel}>
         <Anchor component="button" type="button" onClick={() => onChange({ left_ml: paint.bottle_ml })}>
           Restock
         </Anchor>

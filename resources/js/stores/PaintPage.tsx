@@ -10,11 +10,11 @@ import { Waiting } from '../parts/Waiting';
 import { TeachPaint } from '../teach/TeachPaint';
 import { HowManyCoats } from './HowManyCoats';
 import { PaintForm } from './PaintForm';
+import classes from './paint.module.css';
 import { ReplacePaint } from './ReplacePaint';
-import './paint.css';
 import { usePaintChange } from './usePaintChange';
 
-/** One bottle: how it lies, what is known of it, and what can be asked of it. */
+/** One bottle: its drawdown, its details, and its calculators. */
 export function PaintPage() {
   const { id = '' } = useParams();
   const paints = usePaints().data;
@@ -71,21 +71,21 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
           {words(change.error)}
         </p>
       )}
-      <div className="paint-two">
+      <div className={classes.paintTwo}>
         <div>
           <Films seen={seen} caption={`one to six light coats of ${seen?.coat_um.toFixed(1) ?? ''} µm, under clear`} />
-          <p className="paint-rests dim">
+          <p className={`${classes.paintRests} dim`}>
             {paint.mix !== null
               ? `Worked out from what it was mixed of: ${paint.mix.map((part) => `${part.drops} ${part.name}`).join(', ')}.`
               : paint.from_card
                 ? 'A model’s figure from a measured card.'
                 : 'A model’s figure from swatch and kind: a guess, until a card is measured.'}
           </p>
-          <h2 className="paint-head">Used in</h2>
+          <h2 className={classes.paintHead}>Used in</h2>
           {paint.used_in.length === 0 ? (
             <p className="dim">No pattern yet.</p>
           ) : (
-            <ul className="paint-used">
+            <ul className={classes.paintUsed}>
               {paint.used_in.map((pattern) => (
                 <li key={pattern.id}>
                   <Link className="link" to={`/patterns/${pattern.id}`}>
@@ -104,7 +104,7 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
           busy={change.isPending}
         />
       </div>
-      <div className="paint-two paint-asks">
+      <div className={`${classes.paintTwo} ${classes.paintAsks}`}>
         <HowManyCoats paint={paint} />
         <ReplacePaint paint={paint} />
       </div>

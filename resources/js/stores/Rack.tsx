@@ -14,6 +14,8 @@ import { RackFiles } from './RackFiles';
 import { ORDERS, type Order, pick, STANDS, type Stand } from './sorting';
 import { usePaintChange } from './usePaintChange';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './stores.module.css';
 
 const LOW = 0.15;
 
@@ -39,7 +41,7 @@ export function Rack() {
         <RackFiles />
         <Button onClick={() => setAdding(true)}>Add a paint</Button>
       </div>
-      <div className="rack-sieve">
+      <div className={layout.sieve}>
         <TextInput
           type="search"
           size="xs"
@@ -62,11 +64,11 @@ export function Rack() {
           <Button onClick={() => setAdding(true)}>Add the first paint</Button>
         </div>
       ) : (
-        <ul className="rack">
+        <ul className={classes.rack}>
           {shown.map((paint) => (
             <Bottle key={paint.id} paint={paint} settings={settings} />
           ))}
-          {shown.length === 0 && <li className="rack-none">Nothing on the rack answers to that.</li>}
+          {shown.length === 0 && <li className={classes.rackNone}>Nothing on the rack answers to that.</li>}
         </ul>
       )}
       <NewPaint opened={adding} onClose={() => setAdding(false)} />
@@ -108,8 +110,8 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
   const used = paint.used_in.length;
   return (
     <li>
-      <Chip chip={paint.chip} className="rack-chip" />
-      <span className="rack-name">
+      <Chip chip={paint.chip} className={classes.rackChip} />
+      <span className={classes.rackName}>
         <Link to={`/stores/paints/${paint.id}`}>
           <b>{paint.name}</b>
         </Link>
@@ -126,7 +128,7 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
           )}
         </span>
       </span>
-      <span className="rack-left">
+      <span className={classes.rackLeft}>
         <meter
           value={share}
           low={LOW}
@@ -134,7 +136,7 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
           max={1}
           aria-label={`${paint.name}: ${Math.round(share * 100)} percent left`}
         />
-        <span className={share < LOW ? 'rack-low' : 'dim'}>
+        <span className={share < LOW ? layout.low : 'dim'}>
           {share === 0 ? 'empty, ' : share < LOW ? 'low: ' : ''}
           {volume(paint.left_ml, settings)} of {volume(paint.bottle_ml, settings).split(' ')[0]}
         </span>

@@ -6,6 +6,7 @@ import type { Palette } from '../api/types';
 import { FilePick } from '../parts/FilePick';
 import { NewPaints } from './NewPaints';
 import '../parts/controls';
+import classes from './stores.module.css';
 
 /** The rack as files: out, and in again. */
 export function RackFiles() {
@@ -30,7 +31,7 @@ export function RackFiles() {
           <Button variant="default">Files</Button>
         </Popover.Target>
         <Popover.Dropdown>
-          <ul className="files">
+          <ul className={classes.files}>
             <li>
               <a className="link" href="/api/v1/rack.csv" download>
                 Save the rack as a table

@@ -9,6 +9,8 @@ import { said } from '../mixing/useMix';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './paint.module.css';
 
 type Offer = Replacements['offers'][number];
 type Use = Replacements['uses'][number];
@@ -30,12 +32,12 @@ export function ReplacePaint({ paint }: { paint: Paint }) {
   const offer = chosen === null ? undefined : search.data?.offers[chosen];
   return (
     <section aria-label="Replace it">
-      <h2 className="paint-head">Out of it?</h2>
+      <h2 className={classes.paintHead}>Out of it?</h2>
       {paint.used_in.length === 0 ? (
         <p className="dim">No pattern uses it, so there is no finished bait to hold a replacement against.</p>
       ) : (
         <>
-          <p className="asked-row">
+          <p className={layout.row}>
             <Button disabled={search.isPending} onClick={() => search.mutate(mixed)}>
               {search.isPending ? 'Trying the rack on the baits …' : 'Find what comes nearest'}
             </Button>
@@ -48,10 +50,15 @@ export function ReplacePaint({ paint }: { paint: Paint }) {
           </p>
           {search.isError && <p role="alert">{words(search.error)}</p>}
           {search.data !== undefined && (
-            <ol className="offers" aria-label="Replacements, the nearest first">
+            <ol className={classes.offers} aria-label="Replacements, the nearest first">
               {search.data.offers.map((one, i) => (
                 <li key={one.parts.map((part) => `${part.paint}${part.drops}`).join()}>
-                  <button type="button" className="row-button" aria-pressed={chosen === i} onClick={() => setChosen(i)}>
+                  <button
+                    type="button"
+                    className={layout.rowButton}
+                    aria-pressed={chosen === i}
+                    onClick={() => setChosen(i)}
+                  >
                     <b>{said(one.parts)}</b>
                     <span>{one.delta_e.toFixed(1)}</span>
                     <span className="dim">{worst(one)}</span>
@@ -108,7 +115,7 @@ function Beside({ use, paint, offer }: { use: Use; paint: Paint; offer: Offer })
   if (body === undefined || version === undefined) return null;
   const eye = eyeAfter(version.steps, null);
   return (
-    <figure className="beside on-stage">
+    <figure className={`${classes.beside} on-stage`}>
       <div>
         <BaitPicture
           body={body}

@@ -1,5 +1,5 @@
 import { Link, Outlet, useLocation } from 'react-router';
-import './stores.css';
+import classes from './stores.module.css';
 
 const PARTS = [
   ['/stores', 'Rack'],
@@ -14,7 +14,7 @@ export function Stores() {
   const here = pathname.startsWith('/stores/paints/') ? '/stores' : pathname.replace(/^(\/stores\/bodies)\/.*/, '$1');
   return (
     <div className="page stores">
-      <nav className="stores-parts" aria-label="Stores">
+      <nav className={classes.storesParts} aria-label="Stores">
         {PARTS.map(([to, name]) => (
           <Link key={to} to={to} aria-current={to === here ? 'page' : undefined}>
             {name}

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, ask } from '../api/client';
 import type { Paint, PaintChange } from '../api/types';
 
-/** Changes of one bottle, saved as they are made. What uses the paint is drawn anew. */
+/** Changes to one bottle, saved at once. Pictures that use the paint are redrawn. */
 export function usePaintChange(paint: Paint) {
   const queries = useQueryClient();
   return useMutation({

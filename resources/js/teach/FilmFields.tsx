@@ -2,6 +2,7 @@ import { NativeSelect, NumberInput } from '@mantine/core';
 import type { components } from '../api/schema';
 import { keysOf, oneOf } from '../parts/choices';
 import '../parts/controls';
+import classes from './teach.module.css';
 
 type Card = components['schemas']['Card'];
 export type FilmTold = Pick<Card, 'dry_um' | 'film'>;
@@ -21,7 +22,7 @@ export function FilmFields({ value, onChange }: { value: FilmTold; onChange: (fi
   const way: Way = film === undefined ? 'dry' : film.drops === undefined ? 'gauge' : 'drops';
   const set = (what: NonNullable<FilmTold['film']>) => onChange({ film: { ...film, ...what } });
   return (
-    <div className="teach-film">
+    <div className={classes.teachFilm}>
       <NativeSelect
         label="The film"
         data={Object.entries(WAYS).map(([of, label]) => ({ value: of, label }))}

@@ -4,6 +4,7 @@ import { api, ask, words } from '../api/client';
 import { FilePick } from '../parts/FilePick';
 import { type CardTold, HALVES, WORDS } from './halves';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
 
 /** Readings another program has written as CGATS text, one for each half. */
 export function FromFile({ onCard }: { onCard: (card: Partial<CardTold>) => void }) {
@@ -20,7 +21,7 @@ export function FromFile({ onCard }: { onCard: (card: Partial<CardTold>) => void
         </p>
       )}
       {read.data !== undefined && (
-        <div className="ask-two">
+        <div className={layout.two}>
           {HALVES.map((half) => (
             <NativeSelect
               key={half}

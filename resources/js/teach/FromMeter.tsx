@@ -5,6 +5,8 @@ import { api, ask, words } from '../api/client';
 import type { Colorimeter, Paint } from '../api/types';
 import { type CardTold, HALVES, type Half, WORDS } from './halves';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './teach.module.css';
 
 interface Props {
   paint: Paint;
@@ -45,7 +47,7 @@ export function FromMeter({ paint, onCard, onFilm }: Props) {
     );
   }
   return (
-    <div className="teach-meter">
+    <div className={classes.teachMeter}>
       <p>{meter.data.name}</p>
       {cards.length > 0 && (
         <NativeSelect
@@ -55,7 +57,7 @@ export function FromMeter({ paint, onCard, onFilm }: Props) {
           onChange={(event) => setPicked(event.currentTarget.value)}
         />
       )}
-      <p className="asked-row">
+      <p className={layout.row}>
         {cards.length > 0 && (
           <Button variant="default" disabled={read.isPending} onClick={() => read.mutate(HALVES)}>
             Read all four

@@ -2,7 +2,9 @@ import { useMutation } from '@tanstack/react-query';
 import { type PointerEvent, useRef, useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
 import { FilePick } from '../parts/FilePick';
+import spotClasses from '../parts/spot.module.css';
 import { byHalf, type CardTold, HALVES, type Half, hexTold, WORDS } from './halves';
+import classes from './teach.module.css';
 
 type Spots = Record<Half, { x: number; y: number }>;
 
@@ -53,7 +55,7 @@ export function FromPhoto({ onCard }: { onCard: (card: Partial<CardTold>) => voi
     return true;
   };
   return (
-    <div className="teach-photo">
+    <div className={classes.teachPhoto}>
       <p className="dim">
         Light it evenly, without glare, and keep both bare halves in the picture. A camera does not see as the eye does:
         expect to be off by a few DeltaE00.
@@ -72,13 +74,13 @@ export function FromPhoto({ onCard }: { onCard: (card: Partial<CardTold>) => voi
             Now the {WORDS[aiming].toLowerCase()}: click it, or move spot {HALVES.indexOf(aiming) + 1} with the arrow
             keys.
           </p>
-          <div className="teach-picture" onPointerDown={pick}>
+          <div className={classes.teachPicture} onPointerDown={pick}>
             <img src={`/api/v1/pictures/${load.data.id}`} alt="The card, photographed" draggable={false} />
             {HALVES.map((half, i) => (
               <button
                 key={half}
                 type="button"
-                className={half === aiming ? 'spot on' : 'spot'}
+                className={half === aiming ? `${spotClasses.spot} ${spotClasses.on}` : spotClasses.spot}
                 style={{ left: `${spots[half].x * 100}%`, top: `${spots[half].y * 100}%` }}
                 aria-label={`Spot ${i + 1}: ${WORDS[half]}`}
                 onFocus={() => setAiming(half)}

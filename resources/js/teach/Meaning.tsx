@@ -1,4 +1,6 @@
 import type { Taught } from '../api/types';
+import table from '../parts/table.module.css';
+import classes from './teach.module.css';
 
 /** What a card says, coat by coat beside what was assumed before. */
 export function Meaning({ taught }: { taught: Taught }) {
@@ -11,8 +13,8 @@ export function Meaning({ taught }: { taught: Taught }) {
           'Hardly any light of most colours comes through it, so how thin coats look stays mostly as it was assumed; half the film would tell. '}
         One to six ordinary coats, found above what was assumed:
       </p>
-      <div className="scroll-x">
-        <table className="taught">
+      <div className={table.scroll}>
+        <table className={classes.taught}>
           <tbody>
             {(['black', 'grey', 'white'] as const).map((ground) => (
               <tr key={ground}>
@@ -20,7 +22,7 @@ export function Meaning({ taught }: { taught: Taught }) {
                 {taught.coats.map(({ coats, over }) => (
                   <td key={coats}>
                     <span
-                      className="taught-chip"
+                      className={classes.taughtChip}
                       role="img"
                       aria-label={`${coats} over ${ground}: found ${over[ground].found}, assumed ${over[ground].assumed}`}
                     >

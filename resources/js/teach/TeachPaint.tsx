@@ -1,9 +1,8 @@
-import { Button, Modal, NativeSelect } from '@mantine/core';
+import { Button, Modal, NativeSelect, TextInput } from '@mantine/core';
 import { keepPreviousData, skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
 import type { Paint } from '../api/types';
-import { Line } from '../parts/AskForm';
 import { Strip } from '../parts/Strip';
 import { FilmFields, type FilmTold } from './FilmFields';
 import { FromFile } from './FromFile';
@@ -11,8 +10,9 @@ import { FromMeter } from './FromMeter';
 import { FromPhoto } from './FromPhoto';
 import { byHalf, type CardBegun, type CardTold, HALVES, hexTold, isWhole, type Told, WORDS } from './halves';
 import { Meaning } from './Meaning';
-import './teach.css';
 import '../parts/controls';
+import layout from '../parts/layout.module.css';
+import classes from './teach.module.css';
 
 const SOURCES = {
   typed: 'Typed',
@@ -65,7 +65,7 @@ export function TeachPaint({ paint, onClose }: { paint: Paint; onClose: () => vo
   return (
     <Modal opened onClose={onClose} title={`Teach it ${paint.name}`} size={720} centered closeOnClickOutside={false}>
       <form
-        className="ask"
+        className={layout.ask}
         onSubmit={(event) => {
           event.preventDefault();
           form !== false && keep.mutate(form);
@@ -77,7 +77,7 @@ export function TeachPaint({ paint, onClose }: { paint: Paint; onClose: () => vo
         </p>
         <Strip
           legend="Where the colours come from"
-          className="teach-source"
+          className={classes.teachSource}
           value={source}
           options={SOURCES}
           onChange={setSource}
@@ -124,7 +124,7 @@ export function TeachPaint({ paint, onClose }: { paint: Paint; onClose: () => vo
 
 function Halves(props: { card: CardBegun; typed: boolean; onTell: (told: Partial<CardTold>) => void }) {
   return (
-    <div className="teach-card">
+    <div className={classes.teachCard}>
       {HALVES.map((half) => (
         <Half
           key={half}
@@ -141,7 +141,7 @@ function Halves(props: { card: CardBegun; typed: boolean; onTell: (told: Partial
 function Half(props: { label: string; told: Told | null; typed: boolean; onTell: (told: Told) => void }) {
   if (!props.typed) {
     return (
-      <p className="teach-half">
+      <p className={classes.teachHalf}>
         <i style={{ background: props.told?.hex }} />
         <span>
           {props.label}
@@ -152,11 +152,11 @@ function Half(props: { label: string; told: Told | null; typed: boolean; onTell:
     );
   }
   return (
-    <Line
+    <TextInput
       label={props.told === null ? `${props.label} (not given yet)` : props.label}
       type="color"
       value={props.told?.hex ?? '#808080'}
-      onText={(hex) => props.onTell(hexTold(hex))}
+      onChange={(event) => props.onTell(hexTold(event.currentTarget.value))}
     />
   );
 }

@@ -11,14 +11,14 @@ export const WORDS: Record<Half, string> = {
   over_black: 'Painted, on the black',
 };
 
-/** A colour of the card: as it is sent, and how it is shown. */
+/** A colour of the card: as sent, and as shown. */
 export interface Told {
   given: ColourGiven;
   hex: string;
 }
 export type CardTold = Record<Half, Told>;
 
-/** A card as it is being told: bare halves are much alike on all cards, the painted ones nobody knows before. */
+/** A card being entered. Bare halves are much alike on all cards, so they have a default; painted ones have none. */
 export type CardBegun = Record<'white' | 'black', Told> & Record<'over_white' | 'over_black', Told | null>;
 
 /** One for each half. */
