@@ -1,4 +1,4 @@
-import { Anchor } from '@mantine/core';
+import { Anchor, UnstyledButton } from '@mantine/core';
 import type { Advice, Fix, Version } from '../api/types';
 import layout from '../parts/layout.module.css';
 import classes from './advice.module.css';
@@ -27,9 +27,9 @@ export function AdvicePanel({ advice, version, onStep, onFix, busy }: Props) {
           const fix = finding.fix;
           return (
             <li key={finding.rule + finding.step} className={classes[finding.severity]} data-rule={finding.rule}>
-              <button type="button" className={classes.adviceStep} onClick={() => onStep(index)}>
+              <UnstyledButton className={classes.adviceStep} onClick={() => onStep(index)}>
                 <span className={classes.adviceWord}>{WORDS[finding.severity]}</span> {index + 1} · {finding.headline}
-              </button>
+              </UnstyledButton>
               <p>
                 {finding.reason}{' '}
                 {fix !== null && (

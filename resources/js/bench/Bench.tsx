@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Button, UnstyledButton } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -196,19 +196,18 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
                   To the log
                 </Link>
               ) : (
-                <button
-                  type="button"
+                <UnstyledButton
                   className={classes.benchNext}
                   disabled={finish.isPending || unsent > 0 || away}
                   onClick={() => finish.mutate()}
                 >
                   Finish the run
-                </button>
+                </UnstyledButton>
               )}
               {!finished && (
-                <button type="button" className={classes.benchSide} onClick={back}>
+                <UnstyledButton className={classes.benchSide} onClick={back}>
                   Back
-                </button>
+                </UnstyledButton>
               )}
             </div>
           </>
@@ -228,7 +227,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
             </div>
             <div className={classes.benchButtons}>
               {worked.map((side) => (
-                <button
+                <UnstyledButton
                   key={side}
                   type="button"
                   className={classes.benchSide}
@@ -237,11 +236,11 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
                 >
                   {sides.includes(side) ? '✓ ' : ''}
                   {side === 'left' ? 'Left side' : 'Right side'}
-                </button>
+                </UnstyledButton>
               ))}
-              <button type="button" className={classes.benchNext} onClick={next}>
+              <UnstyledButton className={classes.benchNext} onClick={next}>
                 {forAll || bait === run.bait_count ? 'Done, next step' : 'Done, next bait'}
-              </button>
+              </UnstyledButton>
             </div>
           </>
         )}
@@ -296,21 +295,21 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           ))}
         </ul>
         <div className={classes.benchActs}>
-          <button type="button" onClick={back}>
+          <UnstyledButton onClick={back}>
             Back <kbd>B</kbd>
-          </button>
-          <button type="button" onClick={timer} disabled={position === null}>
+          </UnstyledButton>
+          <UnstyledButton onClick={timer} disabled={position === null}>
             Timer <kbd>T</kbd>
-          </button>
-          <button type="button" onClick={() => setSlip('note')}>
+          </UnstyledButton>
+          <UnstyledButton onClick={() => setSlip('note')}>
             Note <kbd>N</kbd>
-          </button>
-          <button type="button" onClick={() => photo.current?.click()}>
+          </UnstyledButton>
+          <UnstyledButton onClick={() => photo.current?.click()}>
             Photo <kbd>P</kbd>
-          </button>
-          <button type="button" onClick={() => setSlip('figures')} disabled={figures.length === 0}>
+          </UnstyledButton>
+          <UnstyledButton onClick={() => setSlip('figures')} disabled={figures.length === 0}>
             {step.shown.tries === null ? 'Used other figures' : 'Found other figures'} <kbd>F</kbd>
-          </button>
+          </UnstyledButton>
           <span className="dim">
             Run {run.number} · ends about {clock(run.plan.ends_at, run.plan.starts_at)}
           </span>

@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import { now as serverNow } from '../api/serverClock';
 import type { BenchRecord, Run } from '../api/types';
@@ -60,16 +61,13 @@ export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
             </span>
             <div className={classes.timerActs}>
               {unfelt && (
-                <button type="button" onClick={() => (seconds <= 0 ? onTacky(timer) : onDry(timer))}>
+                <UnstyledButton onClick={() => (seconds <= 0 ? onTacky(timer) : onDry(timer))}>
                   {seconds <= 0 ? 'Still tacky' : 'Dry to the touch'}
-                </button>
+                </UnstyledButton>
               )}
-              <button
-                type="button"
-                onClick={() => (seconds <= 0 && unfelt && timer.tacky ? onDry(timer) : onStop(timer))}
-              >
+              <UnstyledButton onClick={() => (seconds <= 0 && unfelt && timer.tacky ? onDry(timer) : onStop(timer))}>
                 {seconds <= 0 ? 'Good' : 'Stop'}
-              </button>
+              </UnstyledButton>
             </div>
             <i style={{ width: `${Math.min(100, Math.max(0, 100 - (seconds / timer.seconds) * 100))}%` }} />
           </div>

@@ -1,4 +1,4 @@
-import { Button, NumberInput, TextInput } from '@mantine/core';
+import { Button, NumberInput, TextInput, UnstyledButton } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
@@ -41,8 +41,7 @@ export function Lots({ page, onPage }: { page: BodyPage; onPage: (page: BodyPage
         <ul className={classes.lots}>
           {page.lots.map((lot) => (
             <li key={lot.id}>
-              <button
-                type="button"
+              <UnstyledButton
                 className={`${layout.rowButton} ${classes.lotHead}`}
                 aria-expanded={open === lot.id}
                 onClick={() => setOpen(open === lot.id ? null : lot.id)}
@@ -53,7 +52,7 @@ export function Lots({ page, onPage }: { page: BodyPage; onPage: (page: BodyPage
                   {lot.bought_on === null ? '' : `, ${day(lot.bought_on)}`}
                 </span>
                 <span>{judged(lot)}</span>
-              </button>
+              </UnstyledButton>
               {open === lot.id && <Inspect lot={lot} onPage={onPage} />}
             </li>
           ))}
@@ -97,8 +96,7 @@ function Inspect({ lot, onPage }: { lot: Lot; onPage: (page: BodyPage) => void }
           const word = one === undefined ? 'to do' : one.rejected ? `rejected: ${one.fault}` : 'good';
           return (
             <li key={n}>
-              <button
-                type="button"
+              <UnstyledButton
                 aria-pressed={n === number}
                 title={word}
                 aria-label={`Body ${n}, ${word}`}
@@ -106,7 +104,7 @@ function Inspect({ lot, onPage }: { lot: Lot; onPage: (page: BodyPage) => void }
               >
                 {n}
                 <i aria-hidden="true">{one === undefined ? '·' : one.rejected ? '✕' : '✓'}</i>
-              </button>
+              </UnstyledButton>
             </li>
           );
         })}

@@ -1,4 +1,4 @@
-import { Anchor, NumberInput } from '@mantine/core';
+import { Anchor, NumberInput, UnstyledButton } from '@mantine/core';
 import type { BodyLook } from '../api/types';
 import type { Measures } from './measured';
 import '../parts/controls';
@@ -32,8 +32,7 @@ export function Zones({ zones, measures, shown, onShow, onChange }: Props) {
       <ul className={classes.zones}>
         {zones.map((one) => (
           <li key={one.name}>
-            <button
-              type="button"
+            <UnstyledButton
               className={layout.rowButton}
               aria-pressed={one.name === shown}
               onClick={() => onShow(one.name === shown ? null : one.name)}
@@ -43,7 +42,7 @@ export function Zones({ zones, measures, shown, onShow, onChange }: Props) {
                 {one.own ? ' *' : ''}
               </span>
               <span>{(one.area_mm2 / 100).toFixed(1)} cm²</span>
-            </button>
+            </UnstyledButton>
           </li>
         ))}
       </ul>

@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
 import type { Core } from '../api/types';
 import layout from '../parts/layout.module.css';
@@ -36,8 +37,7 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
           <ol className={classes.coreFilm} aria-label="Coats from the outside in">
             {coats.map((one) => (
               <li key={one.step} style={{ flexGrow: Math.max(one.dry_um / total, 0.03) }}>
-                <button
-                  type="button"
+                <UnstyledButton
                   aria-expanded={open === one.step}
                   onClick={() => setOpen(open === one.step ? null : one.step)}
                 >
@@ -46,7 +46,7 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
                     {one.number} {one.name}
                   </span>
                   <span className="dim">{one.dry_um < 10 ? one.dry_um.toFixed(1) : Math.round(one.dry_um)} µm</span>
-                </button>
+                </UnstyledButton>
               </li>
             ))}
           </ol>

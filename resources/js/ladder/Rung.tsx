@@ -1,5 +1,6 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
+import { UnstyledButton } from '@mantine/core';
 import { IconClock, IconFlame, IconRipple } from '@tabler/icons-react';
 import type { BodyShape, Settings, Step } from '../api/types';
 import { faceOf } from '../steps/kinds';
@@ -33,8 +34,7 @@ export function Rung({ step, body, settings, chosen, faded, onChoose, onOpen }: 
   ].join(' ');
 
   return (
-    <button
-      type="button"
+    <UnstyledButton
       ref={setNodeRef}
       className={`${classes.rung} ${classes.soft} ${state}`}
       style={{ transform: CSS.Translate.toString(transform), transition }}
@@ -68,7 +68,7 @@ export function Rung({ step, body, settings, chosen, faded, onChoose, onOpen }: 
         <span>{figure}</span>
         <span>{more}</span>
       </span>
-    </button>
+    </UnstyledButton>
   );
 }
 

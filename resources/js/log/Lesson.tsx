@@ -1,9 +1,10 @@
-import { Anchor, Button } from '@mantine/core';
+import { Anchor, Button, TextInput } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, Problem, words } from '../api/client';
 import type { Bait } from '../api/types';
 import { useUnsaved } from '../parts/unsaved';
+import '../parts/controls';
 import classes from './log.module.css';
 
 /** What to keep and what to change. One written elsewhere meanwhile is shown beside it; neither is lost. */
@@ -26,9 +27,8 @@ export function Lesson({ bait, onKept }: { bait: Bait; onKept: (saved: Bait) => 
         learn.mutate(theirs?.revision ?? bait.revision);
       }}
     >
-      <label htmlFor="lesson">Lesson</label>
-      <input
-        id="lesson"
+      <TextInput
+        label="Lesson"
         maxLength={250}
         value={lesson}
         placeholder="What to keep, what to change"

@@ -1,4 +1,4 @@
-import { Anchor, NativeSelect } from '@mantine/core';
+import { Anchor, NativeSelect, TextInput, UnstyledButton } from '@mantine/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { type PointerEvent, useState } from 'react';
 import { api, ask, words } from '../api/client';
@@ -40,8 +40,10 @@ export function ColourAsked({ value, onChange }: { value: ColourGiven; onChange:
         ))}
       </NativeSelect>
       {way === 'swatch' && (
-        <input
+        <TextInput
           type="color"
+          size="xs"
+          w={64}
           aria-label="Wanted swatch"
           value={typeof value.hex === 'string' ? value.hex : '#8a7b3c'}
           onChange={(event) => onChange({ hex: event.currentTarget.value })}
@@ -115,8 +117,7 @@ function PhotoColour({ onChange }: Asks) {
       {pictures?.map((picture) => (
         <span key={picture.id} className={classes.mixPhoto} onPointerDown={(event) => pick(event, picture.id)}>
           <img src={`/api/v1/pictures/${picture.id}`} alt="Reference" draggable={false} />
-          <button
-            type="button"
+          <UnstyledButton
             className={spotClasses.spot}
             aria-label="Spot on the photograph: arrow keys move it"
             style={

@@ -1,4 +1,4 @@
-import { Button, Checkbox } from '@mantine/core';
+import { Button, Checkbox, UnstyledButton } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
@@ -92,7 +92,7 @@ function Offers({
     >
       {offers.map((offer) => (
         <li key={offer.parts.map((part) => part.paint + part.drops).join()}>
-          <button type="button" onClick={() => onTake(offer.parts.map(({ paint, drops }) => ({ paint, drops })))}>
+          <UnstyledButton onClick={() => onTake(offer.parts.map(({ paint, drops }) => ({ paint, drops })))}>
             <span
               className={classes.mixPair}
               role="img"
@@ -107,7 +107,7 @@ function Offers({
                 .filter((told) => told !== '')
                 .join(': ')}
             </span>
-          </button>
+          </UnstyledButton>
           {offer.warning !== null && <small>{offer.warning}</small>}
         </li>
       ))}

@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import { lazy, useCallback, useState } from 'react';
 import { useParams } from 'react-router';
 import { AdvicePanel } from '../advice/AdvicePanel';
@@ -166,20 +167,19 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
           </p>
         )}
         <div className={classes.sheetTabs}>
-          <button type="button" aria-pressed={shown === 'film'} onClick={() => setShown('film')}>
+          <UnstyledButton aria-pressed={shown === 'film'} onClick={() => setShown('film')}>
             Film and advice
-          </button>
-          <button
-            type="button"
+          </UnstyledButton>
+          <UnstyledButton
             aria-pressed={shown === 'step'}
             disabled={step === undefined}
             onClick={() => setShown('step')}
           >
             Step {step === undefined ? '' : chosen + 1}
-          </button>
-          <button type="button" aria-pressed={shown === 'reference'} onClick={() => setShown('reference')}>
+          </UnstyledButton>
+          <UnstyledButton aria-pressed={shown === 'reference'} onClick={() => setShown('reference')}>
             Reference
-          </button>
+          </UnstyledButton>
         </div>
         {shown === 'reference' && <ReferencePanel patternId={pattern.id} core={core} />}
         {shown === 'step' && step !== undefined && vocabulary !== undefined && paints !== undefined ? (

@@ -1,4 +1,4 @@
-import { Anchor } from '@mantine/core';
+import { Anchor, UnstyledButton } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type PointerEvent, useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
@@ -85,8 +85,7 @@ function Photograph({ picture, core, onRemove }: { picture: Picture; core: Core 
     <figure>
       <div className={classes.referencePhoto} onPointerDown={point}>
         <KeptPhoto src={`/api/v1/pictures/${picture.id}`} alt="Reference" />
-        <button
-          type="button"
+        <UnstyledButton
           className={spotClasses.spot}
           aria-label="Spot on the photograph: arrow keys move it"
           style={{ left: `${spot.x * 100}%`, top: `${spot.y * 100}%` }}

@@ -1,4 +1,4 @@
-import { NativeSelect, Popover } from '@mantine/core';
+import { NativeSelect, Popover, UnstyledButton } from '@mantine/core';
 import { Link } from 'react-router';
 import { useBodies } from '../api/queries';
 import type { Sheet } from '../api/types';
@@ -44,9 +44,9 @@ export function SheetTitle({ sheet, current, onBody, onPrepare }: Props) {
         </NativeSelect>
         <Popover withRoles trapFocus returnFocus position="right-start" offset={16}>
           <Popover.Target>
-            <button type="button" className={classes.sheetVersion}>
+            <UnstyledButton className={classes.sheetVersion}>
               {version.fitted ? `version ${version.number}, fitted for a run` : versionWords(version)}
-            </button>
+            </UnstyledButton>
           </Popover.Target>
           <Popover.Dropdown>
             <Versions pattern={pattern.id} open={version.id} />
@@ -83,13 +83,11 @@ export function SheetTitle({ sheet, current, onBody, onPrepare }: Props) {
               Export
             </a>
             {!version.steps.some((step) => step.document.type === 'prep' || step.document.type === 'inspect') && (
-              <button type="button" onClick={onPrepare}>
-                Take up its preparation
-              </button>
+              <UnstyledButton onClick={onPrepare}>Take up its preparation</UnstyledButton>
             )}
             <Popover withRoles trapFocus returnFocus>
               <Popover.Target>
-                <button type="button">Notes</button>
+                <UnstyledButton>Notes</UnstyledButton>
               </Popover.Target>
               <Popover.Dropdown>
                 <Notes sheet={sheet} />

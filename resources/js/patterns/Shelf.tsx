@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Button, UnstyledButton } from '@mantine/core';
 import { useIntersection } from '@mantine/hooks';
 import { lazy, type ReactNode, Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -179,8 +179,8 @@ function Onward(props: {
       {props.children}
     </Link>
   ) : (
-    <button type="button" className={classes.lying} style={style} aria-pressed={props.picked} onClick={props.onPick}>
+    <UnstyledButton className={classes.lying} style={style} aria-pressed={props.picked} onClick={props.onPick}>
       {props.children}
-    </button>
+    </UnstyledButton>
   );
 }

@@ -1,4 +1,4 @@
-import { Button, Checkbox, TextInput } from '@mantine/core';
+import { Button, Checkbox, TextInput, UnstyledButton } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -158,9 +158,7 @@ function Sister({ sheet, swaps, said }: { sheet: Sheet; swaps: Swaps; said: stri
       {seen.isError && <p role="alert">{words(seen.error)}</p>}
       {name === null ? (
         <p>
-          <button type="button" onClick={() => setName(`${pattern.name}, sister`)}>
-            Keep as a new pattern
-          </button>
+          <UnstyledButton onClick={() => setName(`${pattern.name}, sister`)}>Keep as a new pattern</UnstyledButton>
         </p>
       ) : (
         <form

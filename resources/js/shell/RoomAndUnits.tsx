@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import { lazy, Suspense, useState } from 'react';
 import { useSettings } from '../api/queries';
 import { temperature } from '../units/units';
@@ -14,8 +15,7 @@ export function RoomAndUnits() {
   const unit = temperature.unit(settings);
   return (
     <>
-      <button
-        type="button"
+      <UnstyledButton
         className={classes.shellRoom}
         onClick={() => {
           setWanted(true);
@@ -30,7 +30,7 @@ export function RoomAndUnits() {
         <span className={classes.shellDew}>
           dew {temperature.show(settings.dew_point_c, settings)} {unit}
         </span>
-      </button>
+      </UnstyledButton>
       {wanted && (
         <Suspense>
           <RoomForm settings={settings} opened={opened} onClose={() => setOpened(false)} />

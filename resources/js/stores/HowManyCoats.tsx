@@ -1,4 +1,4 @@
-import { NativeSelect, NumberInput } from '@mantine/core';
+import { NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
@@ -49,7 +49,14 @@ export function HowManyCoats({ paint }: { paint: Paint }) {
           <option value="colour">this colour</option>
         </NativeSelect>
         {until === 'colour' && (
-          <input type="color" aria-label="Wanted colour" value={hex} onChange={(e) => setHex(e.currentTarget.value)} />
+          <TextInput
+            type="color"
+            size="xs"
+            w={64}
+            aria-label="Wanted colour"
+            value={hex}
+            onChange={(e) => setHex(e.currentTarget.value)}
+          />
         )}
         <GroundAsked label="over" value={over} onChange={setOver} />
         <span>each</span>

@@ -1,4 +1,4 @@
-import { Button, Checkbox } from '@mantine/core';
+import { Button, Checkbox, UnstyledButton } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -53,16 +53,11 @@ export function ReplacePaint({ paint }: { paint: Paint }) {
             <ol className={classes.offers} aria-label="Replacements, the nearest first">
               {search.data.offers.map((one, i) => (
                 <li key={one.parts.map((part) => `${part.paint}${part.drops}`).join()}>
-                  <button
-                    type="button"
-                    className={layout.rowButton}
-                    aria-pressed={chosen === i}
-                    onClick={() => setChosen(i)}
-                  >
+                  <UnstyledButton className={layout.rowButton} aria-pressed={chosen === i} onClick={() => setChosen(i)}>
                     <b>{said(one.parts)}</b>
                     <span>{one.delta_e.toFixed(1)}</span>
                     <span className="dim">{worst(one)}</span>
-                  </button>
+                  </UnstyledButton>
                 </li>
               ))}
             </ol>
@@ -141,9 +136,9 @@ function Beside({ use, paint, offer }: { use: Use; paint: Paint; offer: Offer })
         {keep.isSuccess ? (
           <Link to={`/patterns/${use.pattern}`}>Changed; look at it</Link>
         ) : (
-          <button type="button" disabled={keep.isPending} onClick={() => keep.mutate()}>
+          <UnstyledButton disabled={keep.isPending} onClick={() => keep.mutate()}>
             Change this pattern
-          </button>
+          </UnstyledButton>
         )}
         {keep.isError && <span role="alert"> {words(keep.error)}</span>}
       </figcaption>

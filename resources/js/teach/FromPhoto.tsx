@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { type PointerEvent, useRef, useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
@@ -77,7 +78,7 @@ export function FromPhoto({ onCard }: { onCard: (card: Partial<CardTold>) => voi
           <div className={classes.teachPicture} onPointerDown={pick}>
             <img src={`/api/v1/pictures/${load.data.id}`} alt="The card, photographed" draggable={false} />
             {HALVES.map((half, i) => (
-              <button
+              <UnstyledButton
                 key={half}
                 type="button"
                 className={half === aiming ? `${spotClasses.spot} ${spotClasses.on}` : spotClasses.spot}
@@ -88,7 +89,7 @@ export function FromPhoto({ onCard }: { onCard: (card: Partial<CardTold>) => voi
                 onKeyDown={(event) => nudge(half, event.key) && event.preventDefault()}
               >
                 {i + 1}
-              </button>
+              </UnstyledButton>
             ))}
           </div>
           {read.isError && (
