@@ -8,8 +8,8 @@ use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
+use Hawkbrush\Core\Film\Unmeasured;
 use Hawkbrush\Core\Mix\Drops;
 use Hawkbrush\Core\Mix\MixSearch;
 use Hawkbrush\Core\Mix\Sketch;
@@ -37,7 +37,7 @@ final class AnyRack
                 "p{$i}",
                 "Paint {$i}",
                 $kind,
-                Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind),
+                Unmeasured::optics(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind),
                 $hex,
                 mt_rand(18, 50) / 100,
                 mt_rand(4, 6) / 100,

@@ -13,6 +13,7 @@ use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\Unmeasured;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 
@@ -100,6 +101,6 @@ final class Build
     /** Of a paint whose swatch is the colour of the film itself. */
     public static function optics(string $hex, Kind $kind): Optics
     {
-        return Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), $kind);
+        return Unmeasured::optics(Colour::fromHex($hex)->reflectance(), $kind);
     }
 }

@@ -33,6 +33,7 @@ use Illuminate\Support\Carbon;
  * @property list<array{paint: string, name: string, drops: int}>|null $mix what it was mixed from
  * @property array<string, list<float>> $optics
  * @property string $fingerprint
+ * @property int|null $guess number of the model that guessed its optics, {@see \Hawkbrush\Core\Film\Unmeasured::MODEL}; null: none did
  * @property int $revision
  * @property Carbon|null $archived_at
  */
@@ -54,6 +55,7 @@ final class Paint extends Model
             'revision' => 'integer',
             'archived_at' => 'datetime',
             'mix' => 'array',
+            'guess' => 'integer',
         ];
     }
 
@@ -69,7 +71,8 @@ final class Paint extends Model
         return $this->belongsToMany(Version::class);
     }
 
-    public function core(): CorePaint
+    /** @param array<string, list<float>>|null $optics other than its own */
+    public function core(?array $optics = null): CorePaint
     {
         return PaintReader::paint($this->id, Node::root([
             'name' => $this->name, 'kind' => $this->kind, 'hex' => $this->hex, 'solids' => $this->solids,
@@ -77,7 +80,7 @@ final class Paint extends Model
             'family' => $this->family,
             'from_card' => $this->from_card,
             'drying' => $this->drying,
-            ...$this->optics,
+            ...($optics ?? $this->optics),
         ]));
     }
 }

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * One numbered state of a pattern: its body and its steps.
@@ -75,6 +76,33 @@ final class Version extends Model
     public function stamps(): HasMany
     {
         return $this->hasMany(Stamp::class)->orderBy('seq');
+    }
+
+    /** From now on it stays as it is, and so does what its paints do to light. */
+    public function seal(): void
+    {
+        $this->update(['painted_at' => now()]);
+        DB::table('paint_version')->where('version_id', $this->id)->update([
+            'optics' => DB::raw('(SELECT optics FROM paints WHERE paints.id = paint_version.paint_id)'),
+        ]);
+    }
+
+    /** @return array<string, array<string, list<float>>> by paint id, of a painted version: what its paints did when it was painted */
+    public function sealedOptics(): array
+    {
+        if ($this->painted_at === null) {
+            return [];
+        }
+        $optics = [];
+        foreach (DB::table('paint_version')->where('version_id', $this->id)->pluck('optics', 'paint_id') as $paint => $kept) {
+            if (\is_string($kept)) {
+                /** @var array<string, list<float>> $curves */
+                $curves = json_decode($kept, true, flags: JSON_THROW_ON_ERROR);
+                $optics[(string) $paint] = $curves;
+            }
+        }
+
+        return $optics;
     }
 
     /** How many finished baits were painted to it, on its body. */

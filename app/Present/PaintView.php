@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Present;
 
 use App\Models\Paint;
+use Hawkbrush\Core\Film\Unmeasured;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -76,6 +77,7 @@ final class PaintView
             'left_ml' => $paint->left_ml,
             'opened_on' => $paint->opened_on,
             'from_card' => $paint->from_card,
+            'guessed_before' => $paint->guess !== null && $paint->guess < Unmeasured::MODEL,
             'drying' => round($paint->drying, 3),
             'drying_runs' => $paint->drying_runs,
             'mix' => $paint->mix,

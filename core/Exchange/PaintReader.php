@@ -12,6 +12,7 @@ use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
+use Hawkbrush\Core\Film\Unmeasured;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
@@ -67,7 +68,7 @@ final class PaintReader
         $kind = self::kind($node);
         $seen = SurfaceFinish::from($node->optional('seen')?->choice(['none', 'matte', 'clear']) ?? 'none');
 
-        return Optics::fromSwatch($seen->body(self::hex($node->field('hex'))->reflectance()), $kind);
+        return Unmeasured::optics($seen->body(self::hex($node->field('hex'))->reflectance()), $kind);
     }
 
     /** @throws Refused */

@@ -38,8 +38,8 @@ final readonly class Coats
     private function __construct(public ?int $coats, public string $reason, public array $after) {}
 
     /**
-     * Until it hides: black and white alike as the standard has it, or this ground sooner, when the colour is that of an
-     * endless film.
+     * Until it hides black and white alike (ISO 6504-3). When this ground no longer shows, which may be sooner or later, is
+     * said beside it.
      *
      * @param Lab $swatch the colour it is known by; a film that hides only by being dark, and no longer has it, does not count
      */
@@ -47,32 +47,44 @@ final readonly class Coats
     {
         $full = FilmState::ground(Masstone::of($optics)->values)->under(Film::of($optics, self::ENDLESS_UM))->colour($finish);
         $after = self::lay($optics, $ground, $coatUm, $finish, $full->lab);
-        $unseen = self::firstWithin($after, self::UNSEEN);
-        $standard = self::firstOfStandard($optics, $coatUm);
-        if ($unseen === null && $standard === null) {
-            return new self(null, self::whyNotHidden($optics, $after), $after);
+        $coats = self::firstOfStandard($optics, $coatUm);
+        $shows = self::whatShows($after, $full->lab, $coats);
+        if ($coats === null) {
+            return new self(null, self::whyNotHidden($optics, $after).$shows, $after);
         }
-        $coats = min($unseen ?? self::MOST, $standard ?? self::MOST);
         $dark = Observer::luminous(Masstone::of($optics)->values) < self::DARK;
         if ($dark && DeltaE2000::between($full->lab, $swatch) > self::OTHER) {
             return new self(null, \sprintf('It never hides in its own colour: it scatters too little light back. Over black it does nothing; over anything lighter it only darkens, to near black with %s.', self::counted($coats)), $after);
         }
-        if ($unseen === $coats) {
-            return new self($coats, 'Then the ground changes the colour by less than 1 DeltaE00.', $after);
-        }
-        $left = new Difference($full->lab, $after[$coats - 1][0]->lab);
 
-        return new self($coats, \sprintf(
-            'Then it hides black and white alike (contrast %s, ISO 6504-3). Of this ground %.1f DeltaE00 still show, %s; %s.',
-            Hiding::HIDDEN,
+        return new self($coats, 'Then it hides black and white alike (contrast '.Hiding::HIDDEN.', ISO 6504-3).'.$shows, $after);
+    }
+
+    /**
+     * What of this ground shows when it hides, and when it no longer does.
+     *
+     * @param list<array{Colour, float}> $after
+     * @param int|null $hidden coats after which it hides; null: it does not
+     */
+    private static function whatShows(array $after, Lab $full, ?int $hidden): string
+    {
+        $unseen = self::firstWithin($after, self::UNSEEN);
+        if ($unseen !== null && ($hidden === null || $unseen <= $hidden)) {
+            return \sprintf(' This ground no longer shows after %s: it changes the colour by less than 1 DeltaE00.', self::counted($unseen));
+        }
+        if ($hidden === null) {
+            return '';
+        }
+        $left = new Difference($full, $after[$hidden - 1][0]->lab);
+
+        return \sprintf(
+            ' Of this ground %.1f DeltaE00 still show, %s; %s.',
             $left->deltaE,
             $left->words(),
-            $unseen === null ? \sprintf(
-                '%d coats would leave %.1f',
-                self::MOST,
-                $after[self::MOST - 1][1],
-            ) : \sprintf('less than 1 after %s', self::counted($unseen)),
-        ), $after);
+            $unseen === null
+                ? \sprintf('%d coats would leave %.1f', self::MOST, $after[self::MOST - 1][1])
+                : \sprintf('less than 1 after %s', self::counted($unseen)),
+        );
     }
 
     /** Until it comes within some DeltaE00 of a wanted colour. */

@@ -65,7 +65,7 @@ final readonly class Drawdown
             max([0.0, ...array_map(static fn(ReadBand $band): float => $band->faint ? 0.0 : $band->least, $bands)]),
             array_sum(array_map(static fn(ReadBand $band): float => $band->faint ? 0.0 : 1.0, $bands)) / \count($bands),
         );
-        $guess = $before ?? Optics::fromSwatch($overWhite, $kind);
+        $guess = $before ?? Unmeasured::optics($overWhite, $kind);
         $line = ScatterLine::through(array_filter($bands, static fn(ReadBand $band): bool => $band->tells()), $kind);
         $even = [];
         foreach ($bands as $i => $band) {
@@ -113,7 +113,7 @@ final readonly class Drawdown
         self::check($overWhite, $overBlack, $white, $black, $dryUm);
         $dark = Observer::luminous($overBlack->values);
         $ratio = min(1.0, $dark / max(1e-9, Observer::luminous($overWhite->values)));
-        $likely = $before !== null && min([INF, ...$before->s->values]) > 0 ? $before->s : Optics::fromSwatch(
+        $likely = $before !== null && min([INF, ...$before->s->values]) > 0 ? $before->s : Unmeasured::optics(
             $overWhite,
             $dark > Observer::luminous($black->values) ? self::kindOf($ratio, INF, 1.0) : Kind::Transparent,
         )->s;

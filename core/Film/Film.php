@@ -56,10 +56,20 @@ final class Film
         );
     }
 
-    /** Share of the light that excites a glow which comes through, one way. Most films lie over none, so it is worked out when asked for. */
+    /** Share of the light that excites a glow which comes through, one way. Worked out when asked for: most films lie over none. */
     public function excites(): float
     {
         return $this->excites ??= Glow::excitation($this->t, $this->bands);
+    }
+
+    /**
+     * Share of the exciting light that a ground sends up again through the film.
+     *
+     * @param list<float> $ground reflectance, by the bands followed
+     */
+    public function returns(array $ground): float
+    {
+        return Glow::excitation(array_map(static fn(float $t, float $r): float => $t * $r, $this->t, $ground), $this->bands);
     }
 
     /** @return array{float, float, float} how much of a glint below comes through, in X, Y and Z */

@@ -86,9 +86,11 @@ final readonly class FilmState
         $t = $film->t;
         $own = null;
         if ($film->glow !== null) {
+            // What excites comes down, and up again as far as the ground returns it.
+            $excited = 0.5 * (1 + $film->returns($this->r));
             foreach ($film->glow as $i => $sent) {
                 // Half goes up at once, half goes down and comes back as far as the ground returns it.
-                $own[] = $sent * 0.5 * (1 + $this->r[$i] * $t[$i]);
+                $own[] = $sent * $excited * 0.5 * (1 + $this->r[$i] * $t[$i]);
             }
         }
         if ($this->glow === null) {

@@ -10,15 +10,15 @@ use Hawkbrush\Core\Colour\Spectrum;
 /**
  * The light a fluorescent paint sends out. Our own simplification, no published source: it is excited by light from
  * 400 to 490 nm, sends out in the bands in which its swatch is brightest, in proportion to the film up to a ceiling,
- * and is helped by a bright ground, which returns to the eye what was sent downwards. What lies above takes its share
- * twice: of the exciting light and of the glow.
+ * and is helped by a bright ground, which sends up again both the light that excites and the glow that went down. What lies
+ * above takes its share twice: of the exciting light and of the glow.
  */
 final class Glow
 {
     /** Part of the ceiling that is reached with each micrometre of dry film. */
     private const PER_UM = 0.12;
 
-    private const CEILING = 0.55;
+    private const CEILING = 0.85;
 
     private const EXCITING_BANDS = 10;
 
@@ -53,8 +53,8 @@ final class Glow
         return $excites;
     }
 
-    /** @return list<float> */
-    private static function exciting(Bands $bands): array
+    /** @return list<float> how much each band excites, together 1, by the bands followed */
+    public static function exciting(Bands $bands): array
     {
         return self::$exciting[$bands->value] ??= $bands->gathered([
             ...array_fill(0, self::EXCITING_BANDS, 1 / self::EXCITING_BANDS),

@@ -21,33 +21,54 @@ enum Kind: string
         return array_map(static fn(self $kind): string => $kind->value, self::cases());
     }
 
-    /**
-     * Scattering per micrometre at 550 nm of an unmeasured paint, and how steeply it falls with wavelength (finer
-     * pigment, steeper). Fitted so that a typical film hides as that kind does: opaque white over black in two or
-     * three ordinary coats, transparents never. Common practice, no published source.
-     *
-     * @return array{float, float} S550 in 1/um, exponent
-     */
-    public function scattering(): array
+    /** How steeply scattering falls with wavelength, as a power: the finer the pigment, the steeper. A guess. */
+    public function slope(): float
     {
         return match ($this) {
-            self::Opaque => [0.14, 0.7],
-            self::SemiOpaque => [0.060, 2.2],
-            self::Metallic => [0.22, 0.3],
-            self::Pearl => [0.022, 1.0],
-            self::Fluorescent => [0.030, 1.5],
-            self::Transparent => [0.0006, 4.0],
-            self::Ink => [0.0004, 4.0],
+            self::Opaque => 0.7,
+            self::SemiOpaque => 2.2,
+            self::Metallic => 0.3,
+            self::Pearl => 1.0,
+            self::Fluorescent => 2.0,
+            self::Transparent, self::Ink => 4.0,
         };
     }
 
     /**
-     * What white pigment adds to S550 where the swatch holds white: titanium white scatters far more than coloured
-     * pigment. Zero for the kinds that hold none. Fitted together with {@see scattering}.
+     * Dry film in micrometres at which an unmeasured paint hides, by how light and how colourful its full film is: black
+     * in one ordinary coat, colours in one or two, white in two or three; null for the kinds that are seen through.
+     * Common practice, no published source; docs/science.md has the table.
+     *
+     * @param float $light luminous reflectance of the full film, 0 to 1
+     * @param float $pure 0 for a grey, 1 where a band is all absorbed
      */
-    public function whiteScattering(): float
+    public function hidingFilmUm(float $light, float $pure): ?float
     {
-        return $this === self::Opaque ? 0.42 : 0.0;
+        $opaque = (1 - $pure) * (7 + 15 * $light) + $pure * (9 + 8 * $light);
+
+        return match ($this) {
+            self::Opaque => $opaque,
+            self::SemiOpaque => 3 * $opaque,
+            // Flakes lie flat and hide sooner, light ones too.
+            self::Metallic => 8 + 4 * $light,
+            default => null,
+        };
+    }
+
+    /**
+     * Of an unmeasured paint of a kind that is seen through: scattering at 550 nm, and the most it absorbs in any band, both
+     * per micrometre. Fluorescents and pearls have a body; pearls hold little pigment. A guess.
+     *
+     * @return array{float, float}
+     */
+    public function seenThrough(): array
+    {
+        return match ($this) {
+            self::Fluorescent => [0.07, 0.6],
+            self::Pearl => [0.022, 0.25],
+            self::Ink => [0.0004, 0.6],
+            default => [0.0006, 0.6],
+        };
     }
 
     /**

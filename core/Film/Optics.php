@@ -16,13 +16,6 @@ final readonly class Optics
     /** More than any paint has; keeps the exponentials finite. */
     public const STRONGEST_PER_UM = 100.0;
 
-    /** No paint returns more, none less; and no transparent is purer than this. From memory of measured paints. */
-    private const WHITEST = 0.985;
-
-    private const BLACKEST = 0.0005;
-
-    private const DEEPEST_TRANSPARENT = 0.01;
-
     private function __construct(
         public Spectrum $k,
         public Spectrum $s,
@@ -47,30 +40,5 @@ final readonly class Optics
         }
 
         return new self($k, $s, $glint, $glow);
-    }
-
-    /**
-     * A paint that nobody has measured: K and S from the colour of the film itself (without surface reflection) and
-     * from its kind. A guess; a measured card is better.
-     */
-    public static function fromSwatch(Spectrum $body, Kind $kind): self
-    {
-        [$coloured, $exponent] = $kind->scattering();
-        $whiteness = min([1.0, ...$body->values]);
-        $s550 = $coloured + $kind->whiteScattering() * $whiteness;
-        $s = $body->map(static fn(float $r, int $nm): float => $s550 * (550 / $nm) ** $exponent);
-        $film = $kind->swatchFilmUm();
-        $bounded = $body->map(static fn(float $r): float => min(
-            self::WHITEST,
-            max($film === null ? self::BLACKEST : self::DEEPEST_TRANSPARENT, $r),
-        ));
-        $k = $film === null
-            // Infinite film: K/S = (1 - R)^2 / 2R (Kubelka and Munk 1931).
-            ? $bounded->map(static fn(float $r, int $nm): float => $s550 * (550 / $nm) ** $exponent * (1 - $r) ** 2 / (2 * $r))
-            // A film that hardly scatters over white: R = T^2 = exp(-2KX).
-            : $bounded->map(static fn(float $r): float => -log($r) / (2 * $film));
-        $glint = $kind->glint() > 0 ? $bounded->map(static fn(float $r): float => $kind->glint() * $r) : null;
-
-        return new self($k, $s, $glint, $kind->glows() ? Glow::ofSwatch($bounded) : null);
     }
 }

@@ -33,7 +33,7 @@ final readonly class ScatterLine
         }
         // Weighted least squares, with what is assumed of the slope as one more observation of it.
         $known = 1 / self::SLOPE ** 2;
-        [$sum, $x, $xx, $y, $xy] = [0.0, 0.0, $known, 0.0, -$known * $kind->scattering()[1]];
+        [$sum, $x, $xx, $y, $xy] = [0.0, 0.0, $known, 0.0, -$known * $kind->slope()];
         foreach ($told as $number => $band) {
             $weight = 1 / ($band->off ** 2 + self::STRAYS ** 2);
             $along = self::along($number);

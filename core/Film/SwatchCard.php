@@ -31,13 +31,6 @@ final readonly class SwatchCard
 
     private const GOOD_ENOUGH = 1e-3;
 
-    /** K is looked for in steps that are even from a ten thousandth of a micrometre's up, as a logarithm. */
-    private const SCALE = 1e4;
-
-    private const STEPS_OF_K = 30;
-
-    private const CLOSE = 1e-8;
-
     private Lab $goal;
 
     private function __construct(
@@ -94,45 +87,9 @@ final readonly class SwatchCard
             $at = 2 * $band / (Spectrum::BANDS - 1) - 1;
             $more = max(-self::MOST, min(self::MOST, $c[0] + $c[1] * $at + $c[2] * $at * $at));
             $s[] = $scatters = min(Optics::STRONGEST_PER_UM, exp($more) * $likely);
-            $k[] = $this->takes($scatters, $this->white->values[$band], $this->overWhite->values[$band]);
+            $k[] = Absorption::over($this->white->values[$band], $this->dryUm, $scatters, $this->overWhite->values[$band]);
         }
 
         return Optics::of(Spectrum::of($k), Spectrum::of($s));
-    }
-
-    /** K by which a film that scatters so much gives back so much over white; the more it takes, the less. By false position (Illinois). */
-    private function takes(float $scatters, float $white, float $back): float
-    {
-        [$near, $nearOff] = [0.0, $this->back(0.0, $scatters, $white) - $back];
-        [$far, $farOff] = [log1p(Optics::STRONGEST_PER_UM * self::SCALE), $this->back(Optics::STRONGEST_PER_UM, $scatters, $white) - $back];
-        if ($nearOff <= 0) {
-            return 0.0;
-        }
-        if ($farOff >= 0) {
-            return Optics::STRONGEST_PER_UM;
-        }
-        for ($step = 0; $step < self::STEPS_OF_K; $step++) {
-            $next = ($near * $farOff - $far * $nearOff) / ($farOff - $nearOff);
-            $off = $this->back(expm1($next) / self::SCALE, $scatters, $white) - $back;
-            if ($off * $farOff < 0) {
-                [$near, $nearOff] = [$far, $farOff];
-            } else {
-                $nearOff /= 2;
-            }
-            [$far, $farOff] = [$next, $off];
-            if (abs($off) < self::CLOSE) {
-                break;
-            }
-        }
-
-        return min(Optics::STRONGEST_PER_UM, expm1($far) / self::SCALE);
-    }
-
-    /** Kubelka-Munk over a ground, see {@see FilmState}. */
-    private function back(float $takes, float $scatters, float $ground): float
-    {
-        [$r, $t] = KubelkaMunk::film([$takes], [$scatters], $this->dryUm);
-
-        return $r[0] + $t[0] * $t[0] * $ground / (1 - $r[0] * $ground);
     }
 }

@@ -99,6 +99,7 @@ final class Sketch
         $g3 = $this->glow[$three];
         $glows = $g1 !== null || $g2 !== null || $g3 !== null;
         $grounds = $this->ground;
+        $excited = $glows ? $this->excited($one, $two, $three, [$a, $b, $c]) : 0.0;
         [$toX, $toY, $toZ] = $this->weights;
         [$first, $through, $inside] = $this->surface;
         $x = $y = $z = 0.0;
@@ -119,7 +120,7 @@ final class Sketch
             $below = $all + $coth - $ground * $s;
             if ($glows) {
                 $glow = $a * ($g1[$i] ?? 0.0) + $b * ($g2[$i] ?? 0.0) + $c * ($g3[$i] ?? 0.0);
-                $above += $below * $glow * (1 + $ground * 2 * $bs * exp(-$bs) / ($all + $coth));
+                $above += $below * $excited * $glow * (1 + $ground * 2 * $bs * exp(-$bs) / ($all + $coth));
             }
             $r = $above / ($below - $inside * $above);
             $x += $toX[$i] * $r;
@@ -130,6 +131,27 @@ final class Sketch
         [$l, $a, $b] = Lab::coordinates($through * $x + $first, $through * $y + $first, $through * $z + $first);
 
         return $this->metric->place($l, $a, $b);
+    }
+
+    /**
+     * How much more light excites a glow over this ground, see {@see \Hawkbrush\Core\Film\FilmState::under}.
+     *
+     * @param array{float, float, float} $parts of the three paints
+     */
+    private function excited(int $one, int $two, int $three, array $parts): float
+    {
+        [$a, $b, $c] = $parts;
+        $returns = 0.0;
+        foreach (array_filter(Glow::exciting(Bands::EverySecond)) as $i => $weight) {
+            $k = $a * $this->k[$one][$i] + $b * $this->k[$two][$i] + $c * $this->k[$three][$i];
+            $s = $a * $this->s[$one][$i] + $b * $this->s[$two][$i] + $c * $this->s[$three][$i];
+            $bs = sqrt($k * ($k + $s + $s));
+            $e2 = exp(-$bs - $bs);
+            $through = 2 * $bs * exp(-$bs) / (($s + $k) * (1 - $e2) + $bs * (1 + $e2));
+            $returns += $weight * $through * $this->ground[$i];
+        }
+
+        return 0.5 * (1 + $returns);
     }
 
     /**

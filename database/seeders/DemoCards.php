@@ -10,6 +10,7 @@ use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
+use Hawkbrush\Core\Film\Unmeasured;
 
 /** The cards the invented shop has painted. What is in the bottle is never quite what swatch and kind make one think. */
 final class DemoCards
@@ -27,7 +28,7 @@ final class DemoCards
         $cards = [];
         foreach (self::CARDS as $key => [$strongerK, $strongerS, $lean, $wetUm]) {
             [$name, $kind, $hex, $solids] = DemoStores::paints()[$key];
-            $guess = Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), Kind::from($kind));
+            $guess = Unmeasured::optics(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), Kind::from($kind));
             $cards[$key] = new PaintedCard($name, Optics::of(
                 self::leant($guess->k, $strongerK, $lean),
                 self::leant($guess->s, $strongerS, -$lean / 2),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
+use App\Models\Paint;
 use App\Models\Version;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -139,4 +140,30 @@ it('puts right what repeats had made of older databases, and loses nothing', fun
         ->and(Version::query()->findOrFail($again['version']['id']))->number->toBe(1)->fitted_from_id->toBe($sheet['version']['id'])
         ->and(Version::query()->findOrFail($third['id']))->number->toBe(3)->fitted_from_id->toBeNull();
     $this->ask("/patterns/{$sheet['pattern']['id']}")->assertJsonPath('version.id', $third['id']);
+});
+
+it('keeps the picture of what was painted when a paint of it is guessed anew or taught', function (): void {
+    [$sheet] = finishedRun($this);
+    $texture = fn(string $version): array => $this->ask("/versions/{$version}/texture")->assertOk()->json();
+    $painted = $texture($sheet['version']['id']);
+    $moss = Paint::query()->where('name', 'Moss')->sole();
+    // As it stood in the rack of an earlier model.
+    $moss->update(['guess' => 1, 'optics' => ['k' => array_fill(0, 31, 0.4), 's' => array_fill(0, 31, 0.2)]]);
+    $this->ask('/paints')->assertJsonFragment(['name' => 'Moss', 'guessed_before' => true]);
+    expect($texture($sheet['version']['id']))->toBe($painted);
+
+    $next = $this->edit($this->ask("/patterns/{$sheet['pattern']['id']}")->json('version'), ['op' => 'add', 'step' => ['type' => 'try']])
+        ->assertOk()->json('version');
+    $before = $texture($next['id']);
+    $this->send('PATCH', "/paints/{$moss->id}", ['revision' => $moss->revision, 'guess_anew' => true])
+        ->assertOk()->assertJsonPath('guessed_before', false);
+    expect($texture($next['id']))->not->toBe($before)
+        ->and($texture($sheet['version']['id']))->toBe($painted);
+});
+
+it('guesses nothing anew that was measured', function (): void {
+    $paint = $this->paint('Moss', 'transparent', '#4d6340');
+    $paint->update(['from_card' => true, 'guess' => null, 'optics' => ['k' => array_fill(0, 31, 0.4), 's' => array_fill(0, 31, 0.2)]]);
+    $this->send('PATCH', "/paints/{$paint->id}", ['revision' => 1, 'guess_anew' => true])->assertOk();
+    expect($paint->refresh()->optics['k'])->toBe(array_fill(0, 31, 0.4));
 });

@@ -9,6 +9,7 @@ use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Masstone;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\Unmeasured;
 use Symfony\Component\Process\Process;
 
 // spectral.js from npm, run by Node: Kubelka-Munk mixing with curves and weights of its own. It weighs colours by their
@@ -25,7 +26,7 @@ function mixesOfLibrary(): array
 it('turns hues the way spectral.js turns them', function (): void {
     $turns = [];
     foreach (mixesOfLibrary() as $row) {
-        $optics = static fn(string $hex): Optics => Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), Kind::SemiOpaque);
+        $optics = static fn(string $hex): Optics => Unmeasured::optics(Colour::fromHex($hex)->reflectance(), Kind::SemiOpaque);
         $ours = Colour::fromReflectance(Masstone::of(DuncanMixing::mix([[$optics($row['a']), 1.0], [$optics($row['b']), 1.0]])))->lab;
         $theirs = Colour::fromHex($row['mixed'])->lab;
         // Of a grey there is no hue to speak of.
@@ -41,7 +42,7 @@ it('turns hues the way spectral.js turns them', function (): void {
 });
 
 it('mixes the families painters name', function (string $a, string $b, float $from, float $to): void {
-    $optics = static fn(string $hex): Optics => Optics::fromSwatch(Colour::fromHex($hex)->reflectance(), Kind::SemiOpaque);
+    $optics = static fn(string $hex): Optics => Unmeasured::optics(Colour::fromHex($hex)->reflectance(), Kind::SemiOpaque);
     $hue = Colour::fromReflectance(Masstone::of(DuncanMixing::mix([[$optics($a), 1.0], [$optics($b), 1.0]])))->lab->hue();
     expect($hue)->toBeGreaterThan($from)->toBeLessThan($to);
 })->with([

@@ -19,19 +19,20 @@ final class ReadRecipe
 {
     public function fromVersion(Version $version): Recipe
     {
-        return $this->from($version->pattern, $version->body, $version->steps);
+        return $this->from($version->pattern, $version->body, $version->steps, $version->sealedOptics());
     }
 
     /**
      * @param list<array<string, mixed>> $steps
+     * @param array<string, array<string, list<float>>> $optics by paint id, where they are not the rack's
      *
      * @throws Refused when a step cannot be worked with
      */
-    public function from(Pattern $pattern, Body $body, array $steps): Recipe
+    public function from(Pattern $pattern, Body $body, array $steps, array $optics = []): Recipe
     {
         $paints = [];
         foreach (Paint::query()->findMany($this->paintIds($steps)) as $paint) {
-            $paints[$paint->id] = $paint->core();
+            $paints[$paint->id] = $paint->core($optics[$paint->id] ?? null);
         }
         $read = [];
         $node = Node::root(['steps' => $steps])->field('steps');

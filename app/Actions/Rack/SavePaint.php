@@ -10,6 +10,7 @@ use Hawkbrush\Core\Coat\Paint as CorePaint;
 use Hawkbrush\Core\Exchange\Bottle;
 use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\Unmeasured;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Illuminate\Support\Facades\DB;
@@ -38,7 +39,7 @@ final readonly class SavePaint
         $form->only([...self::PAINT, ...self::BOTTLE]);
         $form->field('name')->text(80);
 
-        return $this->put($this->read($form, []), $this->bottle($form));
+        return $this->put($this->read($form, []), $this->bottle($form) + ['guess' => Unmeasured::MODEL]);
     }
 
     /** A line of a rack table: the paint that is known by its name is brought up to date, else it is added. */
@@ -60,21 +61,21 @@ final readonly class SavePaint
             'drying' => $bottle->drying ?? $known->drying ?? 1.0,
         ]);
         if ($known === null) {
-            return $this->put($this->read($document, []), $about);
+            return $this->put($this->read($document, []), $about + ['guess' => Unmeasured::MODEL]);
         }
-        $this->settle($known, $this->read($document, $this->keeps($known, $document) ? $this->measured($known) : []), $about);
+        $this->settle($known, ...$this->keeping($known, $document, $about, false));
 
         return $known;
     }
 
     /**
-     * Changes of one bottle. A new swatch or kind means a new guess, unless a card was measured.
+     * Changes of one bottle. A new swatch or kind means a new guess, unless a card was measured; so does being asked for one.
      *
      * @throws Refused
      */
     public function change(Paint $paint, Node $form): void
     {
-        $form->only(['revision', 'archived', ...self::PAINT, ...self::BOTTLE]);
+        $form->only(['revision', 'archived', 'guess_anew', ...self::PAINT, ...self::BOTTLE]);
         if ($form->has('name')) {
             $form->field('name')->text(80);
         }
@@ -98,7 +99,7 @@ final readonly class SavePaint
             }
         }
         $node = Node::root($document);
-        $this->settle($paint, $this->read($node, $this->keeps($paint, $node) ? $this->measured($paint) : []), $about);
+        $this->settle($paint, ...$this->keeping($paint, $node, $about, $form->optional('guess_anew')?->boolean() ?? false));
     }
 
     /**
@@ -161,7 +162,7 @@ final readonly class SavePaint
                 true,
                 $core->drying,
             ),
-            [],
+            ['guess' => null],
         );
     }
 
@@ -207,19 +208,22 @@ final readonly class SavePaint
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function measured(Paint $paint): array
+    /**
+     * With the optics it has, where they were measured, mixed, or guessed from the same swatch and kind; else guessed.
+     *
+     * @param array<string, mixed> $about
+     *
+     * @return array{CorePaint, array<string, mixed>} and what is known about it
+     */
+    private function keeping(Paint $paint, Node $document, array $about, bool $anew): array
     {
-        return ['from_card' => $paint->from_card, ...$paint->optics];
-    }
+        $guessed = ! $paint->from_card && $paint->mix === null;
+        $same = $document->field('kind')->raw() === $paint->kind && $document->field('hex')->raw() === $paint->hex;
+        if ($guessed && ($anew || ! $same)) {
+            return [$this->read($document, []), $about + ['guess' => Unmeasured::MODEL]];
+        }
 
-    /** Whether its optics stay: measured, mixed, or guessed from the same swatch and kind. */
-    private function keeps(Paint $paint, Node $form): bool
-    {
-        return $paint->from_card
-            || $paint->mix !== null
-            || $form->field('kind')->raw() === $paint->kind
-            && $form->field('hex')->raw() === $paint->hex;
+        return [$this->read($document, ['from_card' => $paint->from_card, ...$paint->optics]), $about];
     }
 
     /** @return array<string, mixed> */

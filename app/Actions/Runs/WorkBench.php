@@ -41,7 +41,7 @@ final readonly class WorkBench
             }
             $version = $run->version;
             if ($version->painted_at === null) {
-                $version->update(['painted_at' => now()]);
+                $version->seal();
             }
             $highest = Bait::query()->max('number');
             for ($position = 1; $position <= $run->bait_count; $position++) {

@@ -13,7 +13,7 @@ import classes from './paint.module.css';
 
 const FEWEST_SHOWN = 8;
 
-/** Coats until the ground is hidden or until a wanted colour, and when never, why. */
+/** Coats until it hides (ISO 6504-3) or until a wanted colour, and when never, why. */
 export function HowManyCoats({ paint }: { paint: Paint }) {
   const vocabulary = useVocabulary().data;
   const weights = vocabulary?.weights ?? [];
@@ -45,7 +45,7 @@ export function HowManyCoats({ paint }: { paint: Paint }) {
           value={until}
           onChange={(e) => setUntil(e.currentTarget.value as 'hidden' | 'colour')}
         >
-          <option value="hidden">the ground is hidden</option>
+          <option value="hidden">it hides black and white</option>
           <option value="colour">this colour</option>
         </NativeSelect>
         {until === 'colour' && (

@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Anchor, Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { words } from '../api/client';
@@ -65,6 +65,20 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
       </div>
       {paint.archived && (
         <p className="notice">Archived: it is offered nowhere, and stays in every pattern and run that uses it.</p>
+      )}
+      {paint.guessed_before && (
+        <p className="notice">
+          This guess is an earlier model’s.{' '}
+          <Anchor
+            component="button"
+            type="button"
+            disabled={change.isPending}
+            onClick={() => change.mutate({ guess_anew: true })}
+          >
+            Guess it anew
+          </Anchor>{' '}
+          What was painted with it keeps its picture.
+        </p>
       )}
       {change.isError && (
         <p role="alert" className="notice">

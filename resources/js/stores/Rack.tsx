@@ -117,9 +117,7 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
         </Link>
         <br />
         <span className="dim">
-          {[paint.kind, paint.finish, paint.mix === null ? (paint.from_card ? 'measured' : 'guessed') : 'mixed']
-            .filter(Boolean)
-            .join(' · ')}
+          {[paint.kind, paint.finish, knowledge(paint)].filter(Boolean).join(' · ')}
           {used > 0 && (
             <span title={paint.used_in.map((pattern) => pattern.name).join(', ')}>
               {' '}
@@ -159,4 +157,10 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
       {change.isError && <p role="alert">{words(change.error)}</p>}
     </li>
   );
+}
+
+function knowledge(paint: Paint): string {
+  if (paint.mix !== null) return 'mixed';
+  if (paint.from_card) return 'measured';
+  return paint.guessed_before ? 'guessed by an earlier model' : 'guessed';
 }

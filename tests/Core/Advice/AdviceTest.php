@@ -91,7 +91,7 @@ dataset('faults', [
     'orange over black' => [
         'colour-turns',
         'orange',
-        [Build::paintStep(['weight' => 'heavy'], 'base', 'black'), Build::paintStep(['weight' => 'medium'], 'orange', 'orange')],
+        [Build::paintStep(['weight' => 'heavy'], 'base', 'black'), Build::paintStep(['weight' => 'light'], 'orange', 'orange')],
     ],
     'a thin base' => ['base-not-hidden', 'base', [Build::paintStep(['weight' => 'mist'], 'base', 'white')]],
     'an eye too large' => [

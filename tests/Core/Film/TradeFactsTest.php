@@ -6,6 +6,7 @@ namespace Tests\Core\Film;
 
 // What painters hold to be true must come out of the film by itself. Each fact: common practice, no published source.
 
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
@@ -18,7 +19,9 @@ use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Hiding;
 use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
+use Hawkbrush\Core\Film\Unmeasured;
 use Hawkbrush\Core\Film\WetBlend;
 use Tests\Build;
 
@@ -35,6 +38,12 @@ function black(): FilmState
 function look(FilmState $state, SurfaceFinish $finish = SurfaceFinish::Clear): Lab
 {
     return Colour::fromReflectance(Spectrum::of($finish->seen($state->flat())))->lab;
+}
+
+/** Of a swatch seen under clear, as a rack holds it. */
+function asSeen(string $hex, Kind $kind): Optics
+{
+    return Unmeasured::optics(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind);
 }
 
 it('makes orange of transparent red over yellow', function (SurfaceFinish $finish): void {
@@ -57,7 +66,7 @@ it('turns thin orange over black greenish and dull', function (SurfaceFinish $fi
 })->with([SurfaceFinish::Matte, SurfaceFinish::Clear]);
 
 it('never gets yellow over green bright', function (): void {
-    $yellow = Film::of(Build::optics('#f0c018', Kind::Opaque), 10);
+    $yellow = Film::of(Build::optics('#f0c018', Kind::Opaque), Weight::Medium->wetUm() * Paint::ORDINARY_SOLIDS);
     $green = white()->under(Film::of(Build::optics('#1e4a2a', Kind::Opaque), 40));
     $over = look($green->under($yellow));
     $bright = look(white()->under($yellow));
@@ -74,6 +83,48 @@ it('hides black under two or three coats of white', function (string $hex): void
     $coats = ceil(Hiding::thicknessUm(Build::optics($hex, Kind::Opaque)) / Kind::Opaque->ordinaryCoatUm());
     expect($coats)->toBeBetween(2, 3);
 })->with(['#ffffff', '#f4f4f0', '#f0f1ec']);
+
+it('lets a green through a mist of thinned black, a shade darker', function (string $hex): void {
+    $black = Film::of(Build::optics($hex, Kind::Opaque), Weight::Mist->wetUm() * Paint::ORDINARY_SOLIDS * 0.5);
+    $green = white()->under(Film::of(Build::optics('#8fbf6a', Kind::Opaque), 40));
+    [$before, $after] = [look($green), look($green->under($black))];
+    expect($before->l - $after->l)->toBeBetween(4, 32)
+        ->and(abs($after->hue() - $before->hue()))->toBeLessThan(15)
+        ->and($after->chroma())->toBeGreaterThan($before->chroma() / 2);
+})->with(['#0a0a0a', '#141414', '#1e1e1e']);
+
+it('hides anything under an ordinary coat of black', function (string $hex, FilmState $ground): void {
+    expect(look($ground->under(Film::of(Build::optics($hex, Kind::Opaque), 10)))->l)->toBeLessThan(12);
+})->with(['#0a0a0a', '#141414'])->with(['white' => [white()], 'black' => [black()]]);
+
+it('hides in the film in which a kind hides', function (Kind $kind, string $hex, float $from, float $to): void {
+    expect(Hiding::thicknessUm(asSeen($hex, $kind)))
+        ->toBeBetween($from, $to);
+})->with([
+    'black' => [Kind::Opaque, '#141414', 4, 8],
+    'dark green' => [Kind::Opaque, '#1e4a2a', 8, 14],
+    'red' => [Kind::Opaque, '#b3202c', 8, 14],
+    'orange' => [Kind::Opaque, '#e06a10', 8, 14],
+    'blue' => [Kind::Opaque, '#33618e', 8, 14],
+    'brown' => [Kind::Opaque, '#6a4524', 8, 14],
+    'white' => [Kind::Opaque, '#f4f4f0', 18, 25],
+    'semi-opaque orange' => [Kind::SemiOpaque, '#e06a10', 25, 45],
+    'semi-opaque black' => [Kind::SemiOpaque, '#141414', 15, 25],
+    'brass' => [Kind::Metallic, '#c9a227', 8, 12],
+]);
+
+it('absorbs no more than pigments do, however dark the swatch', function (Kind $kind): void {
+    foreach (['#000000', '#050505', '#101030', '#301010', '#103010', '#ffffff', '#ff0000', '#0000ff'] as $hex) {
+        // Black carbon: 0.5 to 1.5 per micrometre, see Unmeasured (Bond and Bergstrom 2006).
+        expect(max(Build::optics($hex, $kind)->k->values))->toBeLessThan(1.0);
+    }
+})->with(Kind::cases());
+
+it('turns thin fluorescent orange over black greenish and dull', function (string $hex): void {
+    $orange = Film::of(asSeen($hex, Kind::Fluorescent), 6);
+    [$bright, $dull] = [look(white()->under($orange)), look(black()->under($orange))];
+    expect($dull->hue() - $bright->hue())->toBeGreaterThan(8)->and($dull->chroma())->toBeLessThan($bright->chroma() / 2);
+})->with(['#ff6a1a', '#ff8c1a']);
 
 it('turns red pink in wet white', function (): void {
     $white = Build::optics('#f4f4f0', Kind::Opaque);

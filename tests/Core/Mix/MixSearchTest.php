@@ -12,8 +12,8 @@ use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
+use Hawkbrush\Core\Film\Unmeasured;
 use Hawkbrush\Core\Mix\MixSearch;
 use Hawkbrush\Core\Mix\NearestMixes;
 use Hawkbrush\Core\Mix\Offer;
@@ -121,7 +121,7 @@ function strongRack(int $seed): array
             "s{$i}",
             "Strong {$i}",
             $kinds[$i],
-            Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kinds[$i]),
+            Unmeasured::optics(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kinds[$i]),
             $hex,
             0.35,
             0.05,
@@ -160,7 +160,7 @@ it('offers a dull pink for a strong one rather than the grey that DeltaE00 takes
         $hex,
         $hex,
         Kind::Opaque,
-        Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), Kind::Opaque),
+        Unmeasured::optics(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), Kind::Opaque),
         $hex,
         0.35,
     );

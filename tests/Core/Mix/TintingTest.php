@@ -11,8 +11,8 @@ use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
+use Hawkbrush\Core\Film\Unmeasured;
 use Hawkbrush\Core\Mix\Sketch;
 use Hawkbrush\Core\Mix\Tinting;
 use Hawkbrush\Core\Mix\Wanted;
@@ -30,7 +30,7 @@ function sketchOfAnyRack(int $paints, int $seed, string $wanted): Sketch
             "p{$i}",
             "Paint {$i}",
             $kind,
-            Optics::fromSwatch(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind),
+            Unmeasured::optics(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind),
             $hex,
             0.35,
         );

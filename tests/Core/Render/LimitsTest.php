@@ -23,6 +23,7 @@ use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
+use Hawkbrush\Core\Film\Unmeasured;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Field;
@@ -58,7 +59,7 @@ it('stays a number between nothing and all', function (Optics $optics): void {
 })->with(extremes());
 
 it('lays forty coats one by one as one film of forty', function (): void {
-    $optics = Optics::fromSwatch(Colour::fromHex('#a05030')->reflectance(), Kind::SemiOpaque);
+    $optics = Unmeasured::optics(Colour::fromHex('#a05030')->reflectance(), Kind::SemiOpaque);
     $state = FilmState::ground(array_fill(0, 31, 0.8));
     foreach (range(1, 40) as $_) {
         $state = $state->under(Film::of($optics, 1.5));
@@ -150,7 +151,7 @@ it('ranks the same paint under another name first, with nothing changed', functi
         'other',
         'Other',
         Kind::Opaque,
-        Optics::fromSwatch(Colour::fromHex('#d02020')->reflectance(), Kind::Opaque),
+        Unmeasured::optics(Colour::fromHex('#d02020')->reflectance(), Kind::Opaque),
         '#d02020',
     );
     $ranked = (new Replacing([$recipe], $used->id, Climate::ordinary()))->rank([[[$other, 1]], [[$twin, 1]]]);
