@@ -42,7 +42,8 @@ final class StepDocuments
             'clear' => ['clear' => 'UV resin', 'coats' => 3],
         ];
         foreach ($kinds as $kind => $fields) {
-            $kinds[$kind] = ['id' => 'a', 'type' => $kind, 'title' => 'Its title', 'on' => false, 'check' => 'a check'] + $fields;
+            $kinds[$kind] = ['id' => 'a', 'type' => $kind, 'title' => 'Its title', 'on' => false, 'check' => 'a check',
+                'meant' => [['rule' => 'hardly-shows', 'figures' => '0a1b2c3d']]] + $fields;
         }
         $kinds['paint']['technique'] = Steps::write(self::read($kinds['paint']))['technique'];
 

@@ -28,25 +28,30 @@ final class StepView
     {
         $surface = Surface::of($recipe->body, self::COLUMNS, self::ROWS * 2);
 
-        return array_map(
-            static fn(Step $step, int $i): array => [
+        $before = null;
+        $all = [];
+        foreach ($recipe->steps as $i => $step) {
+            $coat = $step->on ? $step->coat() : null;
+            $all[] = [
                 'document' => Steps::write($step),
-                'shown' => self::shown($step, $i + 1, $recipe, $surface),
-            ],
-            $recipe->steps,
-            array_keys($recipe->steps),
-        );
+                'shown' => self::shown($step, $i + 1, $recipe, $surface, $coat?->keepsMaskOf($before) ?? false),
+            ];
+            $before = $coat ?? $before;
+        }
+
+        return $all;
     }
 
     /** @return array<string, mixed> */
-    private static function shown(Step $step, int $number, Recipe $recipe, Surface $surface): array
+    private static function shown(Step $step, int $number, Recipe $recipe, Surface $surface, bool $maskIsOn): array
     {
         $coat = $step->coat();
 
         return [
-            'number' => $number, 'name' => $step->label(), 'how' => $step->how(), 'for_all' => $step->forAll(), 'sides' => $step->sides(),
+            'number' => $number, 'name' => $step->label(), 'how' => $step->how($maskIsOn),
+            'for_all' => $step->forAll(), 'sides' => $step->sides(),
             'figures' => $step->figures(), 'tries' => $recipe->coatTriedBy($step)?->id, 'cautions' => Cautions::ofStep($step, $recipe),
-        ] + ($coat === null ? [] : self::coat($coat, $surface));
+        ] + ($coat === null ? [] : ['mask_is_on' => $maskIsOn] + self::coat($coat, $surface));
     }
 
     /** @return array<string, mixed> */
@@ -57,6 +62,7 @@ final class StepView
             'technique' => $coat->technique->label(),
             'index' => self::index($coat, $surface->body),
             'cut' => $coat->technique instanceof Cut,
+            'clamped' => $coat->technique->press()->presses(),
             'sprayed' => $coat->byAir(),
             'where' => $coat->place->label(),
             'dry_um' => round($coat->dryUm(), 2),

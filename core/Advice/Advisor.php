@@ -11,6 +11,9 @@ use Hawkbrush\Core\Pattern\Recipe;
 /** Looks a recipe through. A new rule is one class in Rules and a line here. */
 final class Advisor
 {
+    /** Rules that say the same in different words, the one with the best mend first: of these a step hears one. */
+    private const ONE_OF = ['brighter-over-white', 'hardly-shows', 'colour-turns'];
+
     /** @return list<Rule> */
     private static function rules(): array
     {
@@ -29,15 +32,19 @@ final class Advisor
     /**
      * @param iterable<Paint> $rack paints at hand beside those of the recipe, for what mends it
      *
-     * @return list<Finding> the gravest first, then in the order of the ladder
+     * @return list<Finding> the gravest first, then in the order of the ladder; those answered with “meant so” too
      */
     public static function advise(Recipe $recipe, Climate $climate, iterable $rack = []): array
     {
         $painted = new Painted($recipe, $climate, $rack);
         $findings = [];
         foreach (self::rules() as $rule) {
-            array_push($findings, ...$rule->check($painted));
+            array_push($findings, ...array_map(
+                static fn(Finding $finding): Finding => self::withAnswer($recipe, $finding),
+                $rule->check($painted),
+            ));
         }
+        $findings = self::once($findings);
         $order = [Severity::Stop->value => 0, Severity::Caution->value => 1, Severity::Hint->value => 2];
         usort(
             $findings,
@@ -48,5 +55,38 @@ final class Advisor
         );
 
         return $findings;
+    }
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return list<Finding> none found twice
+     */
+    private static function once(array $findings): array
+    {
+        $plainest = [];
+        foreach ($findings as $finding) {
+            $rank = array_search($finding->rule, self::ONE_OF, true);
+            if ($rank !== false) {
+                $plainest[$finding->stepId] = min($plainest[$finding->stepId] ?? $rank, $rank);
+            }
+        }
+
+        return array_values(array_filter($findings, static function (Finding $finding) use ($plainest): bool {
+            $rank = array_search($finding->rule, self::ONE_OF, true);
+
+            return $rank === false || $rank === $plainest[$finding->stepId];
+        }));
+    }
+
+    private static function withAnswer(Recipe $recipe, Finding $finding): Finding
+    {
+        $step = $recipe->step($finding->stepId);
+        if ($step === null) {
+            return $finding;
+        }
+        $meant = Meant::is($step, $finding->rule);
+
+        return $finding->answered($meant, $meant ? Meant::takeBack($step, $finding->rule) : Meant::answer($step, $finding->rule));
     }
 }

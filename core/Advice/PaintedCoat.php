@@ -5,13 +5,24 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Advice;
 
 use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Hiding;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
 
 /** One coat with the film before and after it. */
 final readonly class PaintedCoat
 {
+    /** L* by which a glaze darkens what it is laid over. */
+    private const DEEPER = 5.0;
+
+    /** L* of a ground on which a glaze can still be seen. */
+    private const DARK = 25.0;
+
+    /** Contrast under which a film is seen through. */
+    private const SEEN_THROUGH = 0.5;
+
     public function __construct(
         public Coat $step,
         public Coverage $coverage,
@@ -59,17 +70,33 @@ final readonly class PaintedCoat
         return $best;
     }
 
-    /** Share of this coat's area that the previous coat covers too, 0 to 1. */
-    public function overlap(): float
+    /**
+     * Whether it is seen through and laid to deepen, as a glaze is meant to: a colour darker than its ground, which goes clearly
+     * darker.
+     *
+     * @param Lab $own the colour over white
+     */
+    public function deepens(Lab $own, Lab $before, Lab $after): bool
     {
-        if ($this->previous === null || $this->coverage->left === []) {
+        $optics = $this->step->optics();
+
+        return $optics !== null
+            && $before->l > max($own->l, self::DARK)
+            && $after->l < $before->l - self::DEEPER
+            && Hiding::contrastRatio($optics, $this->step->dryUm()) < self::SEEN_THROUGH;
+    }
+
+    /** Share of this coat's area that another coat covers too, 0 to 1. */
+    public function overlap(self $other): float
+    {
+        if ($this->coverage->left === []) {
             return 0.0;
         }
         $area = $this->before->surface->areaMm2;
         $all = $shared = 0.0;
         foreach (array_keys($this->coverage->left) as $cell) {
             $all += $area[$cell];
-            if (isset($this->previous->coverage->left[$cell])) {
+            if (isset($other->coverage->left[$cell])) {
                 $shared += $area[$cell];
             }
         }

@@ -23,7 +23,8 @@ final class AdviseCalculator implements Calculator
         return <<<'TEXT'
             in:  a recipe document (contract/recipe.schema.json)
             out: findings [{rule, severity: stop|caution|hint, step, headline, reason,
-                 fix: {label, step, set, insert: a step to put in before it, or null} or null}]
+                 fix: {label, step, set, insert: a step to put in before it, or null} or null,
+                 meant: whether it was answered with “meant so”, answer: the change that does, as fix}]
             TEXT;
     }
 

@@ -102,6 +102,16 @@ final readonly class Coat
         return $this->technique->sprayed() || ($this->technique instanceof Thrown && $this->technique->byAir($this->choices));
     }
 
+    /** Whether the mask that the coat before went through stays on for this one: the same mesh or tape, not taken off in between. */
+    public function keepsMaskOf(?self $before): bool
+    {
+        return $before !== null
+            && $this->technique->press()->presses()
+            && $before->technique->name() === $this->technique->name()
+            && $before->choices->all() === $this->choices->all()
+            && $before->seed === $this->seed;
+    }
+
     /** What is set for the technique, as the air makes it. */
     public function marks(): Choices
     {

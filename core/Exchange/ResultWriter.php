@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Exchange;
 
 use Hawkbrush\Core\Advice\Finding;
+use Hawkbrush\Core\Advice\Fix;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Render\Texture;
@@ -33,13 +34,18 @@ final class ResultWriter
             'step' => $finding->stepId,
             'headline' => $finding->headline,
             'reason' => $finding->reason,
-            'fix' => $finding->fix === null ? null : [
-                'label' => $finding->fix->label,
-                'step' => $finding->fix->stepId,
-                'set' => (object) $finding->fix->set,
-                'insert' => $finding->fix->insert,
-            ],
+            'fix' => self::fix($finding->fix),
+            'meant' => $finding->meant,
+            'answer' => self::fix($finding->answer),
         ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function fix(?Fix $fix): ?array
+    {
+        return $fix === null
+            ? null
+            : ['label' => $fix->label, 'step' => $fix->stepId, 'set' => (object) $fix->set, 'insert' => $fix->insert];
     }
 
     /** @return array<string, mixed> */

@@ -10,7 +10,6 @@ use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Step\Job;
-use Hawkbrush\Core\Step\Step;
 
 /**
  * A run planned: a recipe on a number of baits in today's room, step by step, all baits through a step before the next
@@ -44,9 +43,20 @@ final readonly class Plan
         $surface = Surface::of($recipe->body, 96, 64);
         $clock = 0.0;
         $planned = [];
+        $before = null;
+        $rested = 0.0;
         foreach ($recipe->enabled() as $step) {
-            $work = $step->work(new Job($baits, $climate, self::coveredMm2($step, $surface)));
+            $coat = $step->coat();
+            $work = $step->work(new Job(
+                $baits,
+                $climate,
+                $coat === null ? 0.0 : Coverage::land($coat, $surface)->areaMm2($surface),
+                $coat?->keepsMaskOf($before) ?? false,
+                $rested,
+            ));
             $clock += $work->handsOnMin + $work->waitMin;
+            $rested = $coat === null ? $rested + $work->waitMin : $work->waitMin;
+            $before = $coat ?? $before;
             $planned[] = new PlannedStep($step, $recipe->number($step->id), $work, $clock);
         }
 
@@ -74,13 +84,5 @@ final readonly class Plan
         }
 
         return $takes;
-    }
-
-    /** Area of a bait that a step's coat covers, each mm2 by its share of the full thickness. */
-    private static function coveredMm2(Step $step, Surface $surface): float
-    {
-        $coat = $step->coat();
-
-        return $coat === null ? 0.0 : Coverage::land($coat, $surface)->areaMm2($surface);
     }
 }

@@ -9,6 +9,16 @@ use Hawkbrush\Core\Drying\Climate;
 /** What the work of a step depends on beside the step. */
 final readonly class Job
 {
-    /** @param float $coveredMm2 of one bait under the step's coat, each mm2 by its share of the full thickness; 0 where it lays none */
-    public function __construct(public int $baits, public Climate $climate, public float $coveredMm2) {}
+    /**
+     * @param float $coveredMm2 of one bait under the step's coat, each mm2 by its share of the full thickness; 0 where it lays none
+     * @param bool $maskIsOn whether the mask of the coat before stays on for this one
+     * @param float $restedMin minutes the baits have rested since the last coat
+     */
+    public function __construct(
+        public int $baits,
+        public Climate $climate,
+        public float $coveredMm2,
+        public bool $maskIsOn = false,
+        public float $restedMin = 0.0,
+    ) {}
 }

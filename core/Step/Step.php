@@ -53,8 +53,12 @@ abstract readonly class Step
     /** What it is called where it has no title. */
     abstract public function name(): string;
 
-    /** How it is done, in a sentence as one would say it across the bench. */
-    abstract public function how(): string;
+    /**
+     * How it is done, in a sentence as one would say it across the bench.
+     *
+     * @param bool $maskIsOn whether the mask of the coat before stays on for this one
+     */
+    abstract public function how(bool $maskIsOn = false): string;
 
     /** What it takes: cup, hands, waiting. */
     abstract public function work(Job $job): Work;

@@ -44,6 +44,7 @@ final class Steps
             'title' => $step->title,
             'on' => $step->on,
             'check' => $step->check,
+            'meant' => $step->head->meantDocument(),
         ] + $step->fields();
     }
 

@@ -7,10 +7,9 @@ namespace Hawkbrush\Core\Technique;
 /** Dabbed or stroked on lightly without the airbrush, by eye: no side is quite like the other. */
 abstract readonly class ByHand implements Technique
 {
-    /** A brush or a nearly dry sponge lies on the coat below for a moment only; it wants it dry to the touch. */
-    final public function touches(): bool
+    final public function press(): Press
     {
-        return false;
+        return Press::Touched;
     }
 
     final public function sprayed(): bool

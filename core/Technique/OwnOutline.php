@@ -29,11 +29,6 @@ abstract readonly class OwnOutline implements Cut, Indexed, Technique
         ];
     }
 
-    final public function touches(): bool
-    {
-        return true;
-    }
-
     final public function mirrored(): bool
     {
         return true;

@@ -7,9 +7,9 @@ namespace Hawkbrush\Core\Technique;
 /** Something cut or stretched that is held on the bait and sprayed through; both sides alike. */
 abstract readonly class Stencil implements Technique
 {
-    final public function touches(): bool
+    public function press(): Press
     {
-        return true;
+        return Press::Held;
     }
 
     final public function sprayed(): bool

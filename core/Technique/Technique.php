@@ -21,8 +21,8 @@ interface Technique
     /** @return list<Parameter> what can be set, in the order a painter thinks of it */
     public function settings(): array;
 
-    /** Whether something is pressed on the coat below, which must then be dry right through. */
-    public function touches(): bool;
+    /** What bears on the coat below, and how hard: so dry must that be. */
+    public function press(): Press;
 
     /** Whether it comes out of the airbrush, so that what is turned away from it gets less. */
     public function sprayed(): bool;

@@ -86,7 +86,7 @@ final class DemoPatterns
                     'psi' => 7,
                     'thinning_percent' => 20,
                     'strokes' => 4,
-                    'check' => 'Look from underneath: both edges stand equally high.',
+                    'check' => 'Seen from below, the fade ends at the same height on both sides.',
                     'set' => ['by' => 'heat', 'minutes' => 25],
                 ],
             ),
@@ -474,70 +474,60 @@ final class DemoPatterns
     /** @return array{name: string, species: string, water: string, notes: string, body: string, steps: list<array<string, mixed>>} */
     private static function bleak(): array
     {
-        return DemoSteps::pattern('Bleak, moonlight', 'bleak', 'clear to stained', 'Pearl base on clear plastic: see-through in the water.', 'linnet110', [
+        return DemoSteps::pattern('Bleak, moonlight', 'bleak', 'clear to stained', 'White base, pearl from below, a steel back; loose scales by card.', 'linnet110', [
             DemoSteps::prep('Wipe', 'Wipe with a dry towel; a good factory finish wants no scuffing.', 2),
+            DemoSteps::coat(
+                'white',
+                'spray',
+                'whole',
+                ['title' => 'White, opaque', 'coats' => 2, 'weight' => 'medium', 'psi' => 38, 'strokes' => 6],
+            ),
             DemoSteps::coat(
                 'silverpearl',
                 'spray',
-                'whole',
-                ['title' => 'Pearl base', 'coats' => 4, 'psi' => 25, 'thinning_percent' => 5, 'strokes' => 6, 'set' => ['by' => 'wet']],
+                DemoSteps::range(0, 1, 30, 180, 0.5),
+                ['title' => 'Pearl, belly upwards', 'aim_deg' => 120, 'coats' => 2, 'psi' => 25, 'thinning_percent' => 5, 'strokes' => 6],
             ),
             DemoSteps::coat(
-                'bluepearl',
-                'spray',
-                DemoSteps::range(0, 1, 50, 108, 0.6),
+                'smoke',
+                'scallops',
+                DemoSteps::range(0.22, 0.95, 58, 112, 0.5),
                 [
-                    'title' => 'Blue pearl side, wet blend',
-                    'aim_deg' => 80,
-                    'width_mm' => 10,
-                    'coats' => 1,
-                    'psi' => 7,
-                    'strokes' => 4,
-                    'set' => ['by' => 'heat', 'minutes' => 22],
-                ],
-            ),
-            DemoSteps::coat(
-                'grey',
-                'mesh',
-                DemoSteps::range(0.19, 0.97, 60, 150, 0.4),
-                [
-                    'title' => 'Scales, a breath of grey',
-                    'technique' => ['pitch_mm' => 2.8, 'age' => 'stiff'],
+                    'title' => 'Loose scales',
+                    'technique' => ['scale_mm' => 4, 'rim_mm' => 0.9],
                     'aim_deg' => 80,
                     'coats' => 1,
                     'weight' => 'mist',
-                    'psi' => 12,
+                    'psi' => 8,
                     'thinning_percent' => 50,
-                    'strokes' => 4,
+                    'strokes' => 3,
                 ],
             ),
             DemoSteps::coat(
-                'blue',
+                'smoke+blue',
                 'spray',
                 DemoSteps::range(0, 1, 0, 62, 0.55),
                 [
-                    'title' => 'Blue back',
+                    'title' => 'Steel back',
                     'aim_deg' => 20,
                     'width_mm' => 13,
                     'coats' => 2,
                     'psi' => 10,
-                    'thinning_percent' => 30,
+                    'thinning_percent' => 40,
                     'strokes' => 4,
                 ],
             ),
             DemoSteps::coat(
-                'moss',
-                'spray',
+                'smoke',
+                'dry brush',
                 'back',
                 [
-                    'title' => 'Green over the ridge',
-                    'aim_deg' => 0,
-                    'width_mm' => 8,
-                    'coats' => 4,
-                    'psi' => 10,
-                    'thinning_percent' => 40,
-                    'strokes' => 4,
-                    'set' => ['by' => 'heat', 'minutes' => 22],
+                    'title' => 'Ridge, brushed lengthwise',
+                    'technique' => ['streak_mm' => 16],
+                    'coats' => 1,
+                    'weight' => 'light',
+                    'strokes' => 6,
+                    'seed' => 8,
                 ],
             ),
             DemoSteps::coat(
@@ -649,8 +639,8 @@ final class DemoPatterns
                 [
                     'title' => 'Dark mottle',
                     'technique' => ['size_mm' => 6, 'cover' => 0.32, 'soft' => 0.9],
-                    'coats' => 1,
-                    'weight' => 'light',
+                    'coats' => 3,
+                    'weight' => 'medium',
                     'psi' => 8,
                     'thinning_percent' => 40,
                     'strokes' => 4,
@@ -665,7 +655,7 @@ final class DemoPatterns
     /** @return array{name: string, species: string, water: string, notes: string, body: string, steps: list<array<string, mixed>>} */
     private static function zander(): array
     {
-        return DemoSteps::pattern('Zander, reed edge', 'zander', 'stained', 'Bars through the bent stencil, back last to hide their ends.', 'linnet110', [
+        return DemoSteps::pattern('Zander, reed edge', 'zander', 'stained', 'Back first; then bars cut in film, laid flat on the dry side, ending clear of the ridge.', 'linnet110', [
             DemoSteps::prep('Wipe and mask', 'Wipe with alcohol, mask the bill with tape.', 3),
             DemoSteps::coat(
                 'white',
@@ -690,7 +680,6 @@ final class DemoPatterns
                     'coats' => 1,
                     'psi' => 30,
                     'strokes' => 4,
-                    'set' => ['by' => 'heat', 'minutes' => 22],
                 ],
             ),
             DemoSteps::coat(
@@ -707,30 +696,6 @@ final class DemoPatterns
                     'thinning_percent' => 40,
                     'strokes' => 4,
                     'set' => ['by' => 'heat', 'minutes' => 22],
-                ],
-            ),
-            DemoSteps::coat(
-                'smoke',
-                'bars',
-                'whole',
-                [
-                    'title' => 'Bars',
-                    'technique' => [
-                        'count' => 9,
-                        'width_mm' => 4.4,
-                        'from_u' => 0.25,
-                        'to_u' => 0.92,
-                        'top_deg' => 0,
-                        'bottom_deg' => 108,
-                        'waver' => 0.6,
-                    ],
-                    'aim_deg' => 60,
-                    'coats' => 4,
-                    'psi' => 5,
-                    'thinning_percent' => 50,
-                    'strokes' => 2,
-                    'seed' => 3,
-                    'check' => 'Same count left and right, first bar on the gill edge.',
                 ],
             ),
             DemoSteps::coat(
@@ -760,6 +725,30 @@ final class DemoPatterns
                     'thinning_percent' => 50,
                     'strokes' => 4,
                     'set' => ['by' => 'heat', 'minutes' => 5],
+                ],
+            ),
+            DemoSteps::coat(
+                'smoke',
+                'bars',
+                'whole',
+                [
+                    'title' => 'Bars',
+                    'technique' => [
+                        'count' => 9,
+                        'width_mm' => 4.4,
+                        'from_u' => 0.25,
+                        'to_u' => 0.92,
+                        'top_deg' => 20,
+                        'bottom_deg' => 108,
+                        'waver' => 0.6,
+                    ],
+                    'aim_deg' => 60,
+                    'coats' => 4,
+                    'psi' => 5,
+                    'thinning_percent' => 50,
+                    'strokes' => 2,
+                    'seed' => 3,
+                    'check' => 'As many on both sides; the film leaves no halo.',
                 ],
             ),
             DemoSteps::coat(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Api;
 
 use App\Models\Edit;
+use App\Models\Paint;
 use App\Models\Version;
 use Illuminate\Cache\ArrayStore;
 use Illuminate\Cache\Repository;
@@ -318,4 +319,61 @@ it('says that a change is saved though it could not be drawn', function (): void
         ->assertJsonPath('texture', null)
         ->assertJsonPath('trouble', 'The change is saved. It could not be drawn: what happened stands in storage/logs.')
         ->assertJsonCount(2, 'version.steps');
+});
+
+it('keeps “meant so” with the step, and speaks again when its figures change', function (): void {
+    $version = $this->pattern()['version'];
+    $black = $this->paint('Stove black', 'opaque', '#141414');
+    $moss = Paint::query()->where('name', 'Moss')->sole();
+    foreach ([$this->coat($black->id, ['coats' => 2, 'weight' => 'heavy']), $this->coat($moss->id)] as $step) {
+        $version = $this->edit($version, ['op' => 'add', 'step' => $step])->assertOk()->json('version');
+    }
+    $case = $this;
+    $said = static function () use (&$version, $case): array {
+        $found = collect($case->ask("/versions/{$version['id']}/advice")->json('findings'));
+
+        return $found->firstWhere('rule', 'hardly-shows') ?? throw new \RuntimeException((string) json_encode($found));
+    };
+    $answer = $said()['answer'];
+    expect($said()['meant'])->toBeFalse()->and($answer['label'])->toBe('Meant so');
+
+    $change = static fn(array $fix): array => ['op' => 'change', 'step' => $fix['step'], 'set' => $fix['set']];
+    $version = $this->edit($version, $change($answer))->assertOk()->json('version');
+    expect($said()['meant'])->toBeTrue()->and($said()['answer']['label'])->toBe('Say it again');
+    $file = $this->ask("/patterns/{$version['pattern_id']}/export")->json();
+    expect(array_column(array_merge(...array_column($file['steps'], 'meant')), 'rule'))->toBe(['hardly-shows']);
+
+    // Its title does not matter; its coats do.
+    $version = $this->edit($version, ['op' => 'change', 'step' => $answer['step'], 'set' => ['title' => 'For depth']])->json('version');
+    expect($said()['meant'])->toBeTrue();
+    $version = $this->edit($version, ['op' => 'change', 'step' => $answer['step'], 'set' => ['coats' => 2]])->json('version');
+    expect($said()['meant'])->toBeFalse();
+});
+
+it('says a mask that stays on once: all steps through it follow, and one may take another', function (): void {
+    $version = $this->pattern()['version'];
+    $moss = Paint::query()->where('name', 'Moss')->sole();
+    for ($i = 0; $i < 3; $i++) {
+        $step = $this->coat($moss->id, ['technique' => ['name' => 'mesh', 'pitch_mm' => 3], 'aim_deg' => 30 * $i]);
+        $version = $this->edit($version, ['op' => 'add', 'step' => $step])->assertOk()->json('version');
+    }
+    $set = fn(array $version, int $step, array $set): array => $this->edit(
+        $version,
+        ['op' => 'change', 'step' => $version['steps'][$step]['document']['id'], 'set' => $set],
+    )->assertOk()->json('version');
+    $on = static fn(array $version): array => array_column(array_column($version['steps'], 'shown'), 'mask_is_on');
+    $pitches = static fn(array $version): array => array_column(
+        array_column(array_column(\array_slice($version['steps'], 3), 'document'), 'technique'),
+        'pitch_mm',
+    );
+    expect($on($version))->toBe([false, false, false, true, true])
+        ->and($version['steps'][4]['shown']['how'])->toContain('The mask stays on');
+
+    $version = $set($version, 4, ['technique' => ['name' => 'mesh', 'pitch_mm' => 5]]);
+    expect($pitches($version))->toEqual([5, 5, 5])->and($on($version))->toBe([false, false, false, true, true]);
+
+    $version = $set($version, 4, ['seed' => 2]);
+    expect($on($version))->toBe([false, false, false, false, true]);
+    $version = $set($version, 4, ['technique' => ['name' => 'mesh', 'pitch_mm' => 2]]);
+    expect($pitches($version))->toEqual([5, 2, 2]);
 });

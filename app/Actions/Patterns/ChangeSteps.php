@@ -35,11 +35,17 @@ final class ChangeSteps
         switch ($op) {
             case 'change':
                 $change->only(['op', 'step', 'set']);
+                [$first, $last] = MaskSpan::around($steps, $at);
                 foreach ($change->field('set')->fields(20) as $field => $value) {
                     if (\in_array($field, ['id', 'type'], true)) {
                         throw $value->refuse('A step keeps its id and its type.');
                     }
                     $steps[$at][$field] = $value->raw();
+                    // A mask that stays on is said once: all that go through it follow. By another seed a step and
+                    // those after it take another mask.
+                    for ($i = $field === 'technique' ? $first : $at; $i <= $last && \in_array($field, ['technique', 'seed'], true); $i++) {
+                        $steps[$i][$field] = $value->raw();
+                    }
                 }
 
                 return [

@@ -30,7 +30,6 @@ final class VocabularyController
                 'name' => $t->name(),
                 'label' => $t->label(),
                 'sprayed' => $t->sprayed(),
-                'touches' => $t->touches(),
                 'cut' => $t instanceof Cut,
                 'random' => ! $t->mirrored(),
                 'settings' => array_map(static fn(Parameter $s): array => [

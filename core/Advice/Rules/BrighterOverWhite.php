@@ -33,12 +33,16 @@ final class BrighterOverWhite implements Rule
         foreach ($painted->coats as $coat) {
             $optics = $coat->step->optics();
             $heart = $coat->heart();
-            if ($optics === null || $heart === null) {
+            // Flakes over something dark are meant for their glint.
+            if ($optics === null || $heart === null || $optics->glint !== null) {
                 continue;
             }
             $white = FilmState::ground(array_fill(0, 31, 0.9));
             $wanted = $painted->colour($white->under(Film::of($optics, $coat->step->dryUm())))->lab;
             $comes = $painted->colour($heart[1])->lab;
+            if ($coat->deepens($wanted, $painted->colour($heart[0])->lab, $comes)) {
+                continue;
+            }
             $lost = $wanted->chroma() - $comes->chroma();
             if ($wanted->chroma() < self::BRIGHT || $lost < self::LOST_SHARE * $wanted->chroma() || $comes->l > $wanted->l) {
                 continue;

@@ -44,6 +44,9 @@ final class ColourTurns implements Rule
             $white = FilmState::ground(array_fill(0, 31, 0.9));
             $wanted = $painted->colour($white->under(Film::of($optics, $coat->step->dryUm())))->lab;
             $comes = $painted->colour($heart[1])->lab;
+            if ($coat->deepens($wanted, $painted->colour($heart[0])->lab, $comes)) {
+                continue;
+            }
             $turn = $this->turn($wanted, $comes);
             if (min($wanted->chroma(), $comes->chroma()) < self::COLOURFUL || abs($turn) < self::TURNED_DEG) {
                 continue;

@@ -13,8 +13,11 @@ use Hawkbrush\Core\Advice\Severity;
 /** An eye that does not fit its socket stands proud, or rattles. */
 final class EyeAndSocket implements Rule
 {
-    /** More than this over or under does not sit. Common practice, no published source. */
-    private const SITS_MM = 0.4;
+    /** An eye smaller by more lies loose. Common practice, no published source. */
+    private const LOOSE_MM = 0.4;
+
+    /** Oversize up to this is a matter of taste. Common practice, no published source. */
+    private const PROUD_MM = 1.0;
 
     public function name(): string
     {
@@ -27,7 +30,8 @@ final class EyeAndSocket implements Rule
         $findings = [];
         foreach ($painted->recipe->enabled() as $step) {
             $eye = $step->eye();
-            if ($eye === null || $socket === null || round(abs($eye->diameterMm - $socket), 3) <= self::SITS_MM) {
+            $over = $eye === null || $socket === null ? 0.0 : round($eye->diameterMm - $socket, 3);
+            if ($eye === null || $socket === null || ($over <= self::PROUD_MM && -$over <= self::LOOSE_MM)) {
                 continue;
             }
             $fits = floor($socket * 2) / 2;

@@ -12,6 +12,7 @@ use Hawkbrush\Core\Advice\Severity;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Film\Film;
+use Hawkbrush\Core\Technique\Press;
 
 /** A coat lands on one that is still wet, and the two run together into another colour. */
 final class RunsTogether implements Rule
@@ -31,7 +32,15 @@ final class RunsTogether implements Rule
         foreach ($painted->coats as $coat) {
             $below = $coat->previous?->step;
             $optics = $coat->step->optics();
-            if ($below === null || $optics === null || $coat->overlap() < self::TOUCHES) {
+            // What bears on the wet coat smears it, see TooSoonToClamp.
+            $bears = $coat->step->technique->press() !== Press::None;
+            if (
+                $coat->previous === null
+                || $below === null
+                || $optics === null
+                || $bears
+                || $coat->overlap($coat->previous) < self::TOUCHES
+            ) {
                 continue;
             }
             $share = $below->wetShare($painted->climate);

@@ -11,13 +11,27 @@ use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\PaintedCoat;
 use Hawkbrush\Core\Advice\Rule;
 use Hawkbrush\Core\Advice\Severity;
-use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\SetBy;
-use Hawkbrush\Core\Step\Step;
+use Hawkbrush\Core\Technique\Press;
 
-/** A mesh, stencil, card or tape goes onto a coat that is not dry right through: it prints, or lifts the colour. */
+/**
+ * Something bears on paint that is not dry enough. Mesh and tape press: all that lies below them, since it last had time,
+ * must be dry right through, or it prints and lifts. A dryer alone is enough over one thin coat. What is held by hand, and a
+ * brush, pen or decal, want it dry to the touch. A mesh that stays on asks once, before it goes on; and before it comes off
+ * its last colour must be set. Common practice, no published source.
+ */
 final class TooSoonToClamp implements Rule
 {
+    /** Share of the mask that must lie on a coat to count. */
+    private const ON_IT = 0.1;
+
+    /** Dry film of one coat that a dryer alone gets dry right through, um. */
+    private const THIN_UM = 6.0;
+
+    private const NEARLY_S = 30.0;
+
+    private const STILL_WET = 0.05;
+
     public function name(): string
     {
         return 'too-soon-to-clamp';
@@ -26,52 +40,133 @@ final class TooSoonToClamp implements Rule
     public function check(Painted $painted): array
     {
         $findings = [];
-        foreach ($painted->coats as $coat) {
-            $below = $coat->previous;
-            if ($below === null || ! $coat->step->technique->touches()) {
-                continue;
+        foreach ($painted->coats as $i => $coat) {
+            $next = $painted->coats[$i + 1] ?? null;
+            if ($coat->previous !== null && ! $coat->step->keepsMaskOf($coat->previous->step)) {
+                $findings[] = match ($coat->step->technique->press()) {
+                    Press::None => null,
+                    Press::Touched, Press::Held => $this->onWet($painted, $coat, $coat->previous),
+                    Press::Clamped, Press::Taped => $this->onSoft($painted, $coat),
+                };
             }
-            $step = $below->step;
-            $air = $step->setting->air();
-            $safe = $step->maskSafeS($painted->climate, $air);
-            $touch = $step->touchDryS($painted->climate, $air);
-            $waited = $this->waited($painted, $below, $coat->step);
-            if ($safe !== null && $waited >= $safe - 30) {
-                continue;
+            if ($coat->step->technique->press()->presses() && ! ($next?->step->keepsMaskOf($coat->step) ?? false)) {
+                $findings[] = $this->offWet($painted, $coat);
             }
-            $number = $painted->number($step);
-            $minutes = $safe === null ? null : ceil($safe / 60 + $step->setting->minutes - $waited / 60);
-            $findings[] = new Finding(
-                $this->name(), Severity::Caution, $coat->step->id,
-                $coat->step->technique->label().' goes on too soon',
-                $safe === null || $touch === null
-                    ? \sprintf('Step %d does not dry at all in this air. It would print.', $number)
-                    : \sprintf(
-                        'Step %d is touch dry after %s; clamping wants %s, %s are planned. It would print or lift.',
-                        $number,
-                        Minutes::say($touch),
-                        Minutes::say($safe),
-                        $waited < 1 ? 'no minutes' : Minutes::say($waited),
-                    ),
-                $minutes === null ? null : Fix::change(\sprintf('Wait %d min', $minutes), $step->id, [
-                    'set' => [
-                        'by' => $step->setting->by === SetBy::Wet ? SetBy::Air->value : $step->setting->by->value,
-                        'minutes' => $minutes,
-                    ],
-                ]),
-            );
         }
 
-        return $findings;
+        return array_values(array_filter($findings));
     }
 
-    /** Seconds planned between the coat below and this one. */
-    private function waited(Painted $painted, PaintedCoat $below, Coat $step): float
+    private function onWet(Painted $painted, PaintedCoat $coat, PaintedCoat $below): ?Finding
     {
-        $steps = $painted->recipe->steps;
-        $from = $painted->number($below->step);
-        $between = \array_slice($steps, $from - 1, $painted->number($step) - $from);
+        $wet = $below->step->wetShare($painted->climate);
+        if ($wet < self::STILL_WET || $coat->overlap($below) < self::ON_IT) {
+            return null;
+        }
 
-        return 60 * array_sum(array_map(static fn(Step $one): float => $one->on ? $one->restMin() : 0.0, $between));
+        return new Finding(
+            $this->name(), Severity::Caution, $coat->step->id, $coat->step->technique->label().' touches wet paint',
+            \sprintf('Step %d is still %d %% wet when this touches it: it smears. Dry to the touch is enough.', $painted->number($below->step), round($wet * 100)),
+            $this->heat($below),
+        );
+    }
+
+    private function onSoft(Painted $painted, PaintedCoat $coat): ?Finding
+    {
+        $soft = $this->soft($painted, $coat);
+        if ($soft === [] || (\count($soft) === 1 && $this->thin($soft[0][0]))) {
+            return null;
+        }
+        $never = array_filter($soft, static fn(array $layer): bool => $layer[1] === null);
+        if ($never !== []) {
+            $number = $painted->number(current($never)[0]->step);
+
+            return $this->tooSoon($coat, \sprintf('Step %d does not dry at all in this air. It would print.', $number), null);
+        }
+        usort($soft, static fn(array $a, array $b): int => $b[1] - $b[2] <=> $a[1] - $a[2]);
+        [$below, $safe, $waited] = $soft[0];
+        $last = $coat->previous ?? $below;
+        $touch = (float) $below->step->touchDryS($painted->climate, $below->step->setting->air());
+        $minutes = ceil(($safe - $waited) / 60 + $last->step->setting->minutes);
+
+        return $this->tooSoon(
+            $coat,
+            \sprintf(
+                'Step %d is touch dry after %s; clamping wants %s%s, %s are planned. It would print or lift.',
+                $painted->number($below->step),
+                Minutes::say($touch),
+                Minutes::say((float) $safe),
+                \count($soft) > 1 ? \sprintf(' over %d layers', \count($soft)) : '',
+                $waited < 1 ? 'no minutes' : Minutes::say($waited),
+            ),
+            Fix::change(\sprintf('Wait %d min', $minutes), $last->step->id, ['set' => [
+                'by' => $last->step->setting->by === SetBy::Wet ? SetBy::Air->value : $last->step->setting->by->value,
+                'minutes' => $minutes,
+            ]]),
+        );
+    }
+
+    private function tooSoon(PaintedCoat $coat, string $reason, ?Fix $fix): Finding
+    {
+        $headline = $coat->step->technique->label().' goes on too soon';
+
+        return new Finding($this->name(), Severity::Caution, $coat->step->id, $headline, $reason, $fix);
+    }
+
+    private function offWet(Painted $painted, PaintedCoat $coat): ?Finding
+    {
+        $wet = $coat->step->wetShare($painted->climate);
+
+        return $wet < self::STILL_WET ? null : new Finding(
+            $this->name(), Severity::Caution, $coat->step->id, 'The mask comes off wet paint',
+            \sprintf('This colour is still %d %% wet when its mask comes off: edges smear and lift.', round($wet * 100)),
+            $this->heat($coat),
+        );
+    }
+
+    /**
+     * The layers below a mask that have not had time to dry right through, the latest first.
+     *
+     * @return list<array{PaintedCoat, float|null, float}> coat, seconds it wants (null: it never dries), seconds it has
+     */
+    private function soft(Painted $painted, PaintedCoat $coat): array
+    {
+        $coats = [];
+        for ($below = $coat->previous; $below !== null; $below = $below->previous) {
+            $coats[$below->step->id] = $below;
+        }
+        $soft = [];
+        $waited = 0.0;
+        foreach (array_reverse(\array_slice($painted->recipe->steps, 0, $painted->number($coat->step) - 1)) as $step) {
+            $waited += $step->on ? 60 * $step->restMin() : 0.0;
+            $below = $coats[$step->id] ?? null;
+            if ($below === null || $this->liesOn($coat, $below) < self::ON_IT) {
+                continue;
+            }
+            $safe = $below->step->maskSafeS($painted->climate, $below->step->setting->air());
+            if ($safe !== null && $waited >= $safe - self::NEARLY_S) {
+                // What lies further below has had longer.
+                break;
+            }
+            $soft[] = [$below, $safe, $waited];
+        }
+
+        return $soft;
+    }
+
+    /** Share of a mask that lies on a coat; tape lies beside what is painted. */
+    private function liesOn(PaintedCoat $coat, PaintedCoat $below): float
+    {
+        return $coat->step->technique->press() === Press::Taped ? 1 - $below->overlap($coat) : $coat->overlap($below);
+    }
+
+    private function thin(PaintedCoat $coat): bool
+    {
+        return $coat->step->setting->by === SetBy::Heat && $coat->step->dryUm() <= self::THIN_UM;
+    }
+
+    private function heat(PaintedCoat $coat): Fix
+    {
+        return Fix::change('Heat set it first', $coat->step->id, ['set' => ['by' => SetBy::Heat->value, 'minutes' => 0]]);
     }
 }

@@ -9,6 +9,7 @@ use Hawkbrush\Core\Advice\Fix;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
 use Hawkbrush\Core\Advice\Severity;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Weight;
 
 /** A heavy coat through a mask or thinned: it creeps and runs. Depth comes from many thin coats, not from thick ones. */
@@ -16,6 +17,9 @@ final class TooThick implements Rule
 {
     /** Wet film that a thinned or masked coat holds without creeping, in um. Common practice, no published source. */
     private const HOLDS_UM = 20.0;
+
+    /** Nobody lays more to mend one. */
+    private const MOST_COATS = 6;
 
     public function name(): string
     {
@@ -28,23 +32,31 @@ final class TooThick implements Rule
         foreach ($painted->coats as $coat) {
             $step = $coat->step;
             $thin = $step->thinning >= 0.3;
-            if ($step->weight->wetUm() <= self::HOLDS_UM || (! $thin && ! $step->technique->touches())) {
+            if ($step->weight->wetUm() <= self::HOLDS_UM || (! $thin && ! $step->technique->press()->masks())) {
                 continue;
             }
             $findings[] = new Finding(
                 $this->name(), Severity::Caution, $step->id, 'Too much paint for one go',
-                \sprintf('%.0f um wet %s creeps; about %.0f um holds. The same film in light coats does not.',
-                    $step->weight->wetUm(), $step->technique->touches() ? 'against a mask' : \sprintf(
+                \sprintf('%.0f um wet %s creeps; about %.0f um holds. The same film in more, thinner coats does not.',
+                    $step->weight->wetUm(), $step->technique->press()->masks() ? 'against a mask' : \sprintf(
                         'at %d %% reducer',
                         round($step->thinning * 100),
                     ), self::HOLDS_UM),
-                Fix::change('Lay it in light coats', $step->id, [
-                    'weight' => Weight::Light->value,
-                    'coats' => min(40, (int) round($step->coats * $step->weight->wetUm() / Weight::Light->wetUm())),
+                Fix::change('Lay it in medium coats', $step->id, [
+                    'weight' => Weight::Medium->value,
+                    'coats' => $this->thinner($step),
                 ]),
             );
         }
 
         return $findings;
+    }
+
+    /** Medium coats that lay as much, and no more of them than anybody lays to mend one. */
+    private function thinner(Coat $step): int
+    {
+        $coats = (int) ceil($step->coats * $step->weight->wetUm() / Weight::Medium->wetUm());
+
+        return max($step->coats, min(self::MOST_COATS, $coats));
     }
 }

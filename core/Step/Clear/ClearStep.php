@@ -58,11 +58,11 @@ final readonly class ClearStep extends WithoutCoat
         return 'Clear';
     }
 
-    public function how(): string
+    public function how(bool $maskIsOn = false): string
     {
         $minutes = $this->clear->workingMinutes();
 
-        return 'Long even strokes; cover the eye rims; keep out of joints and line tie.'
+        return 'Lay it on in one direction and let it level; carry it over the rim of the eye, and stay off joints and wire.'
             .($minutes === null ? '' : \sprintf(' About %d min to work in.', $minutes));
     }
 
@@ -71,14 +71,17 @@ final readonly class ClearStep extends WithoutCoat
         $hardMin = $this->clear->hardMinutes() * $this->coats / $this->clear->rate($job->climate->airC);
         $handsMin = self::COAT_MIN * $job->baits * $this->coats;
 
-        return $this->clear->wantsOvernight()
-            ? new Work($handsMin, $hardMin + self::OVERNIGHT_MIN, 'overnight before it, then until the clear is hard')
+        // A night that the recipe plans already counts.
+        $before = $this->clear->wantsOvernight() ? max(0.0, self::OVERNIGHT_MIN - $job->restedMin) : 0.0;
+
+        return $before > 0
+            ? new Work($handsMin, $hardMin + $before, 'overnight before it, then until the clear is hard')
             : new Work($handsMin, $hardMin, 'until the clear is hard');
     }
 
     public function restMin(): float
     {
-        return 0.0;
+        return $this->clear->hardMinutes() * $this->coats;
     }
 
     public function cautions(): array

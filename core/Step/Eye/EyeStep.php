@@ -66,7 +66,7 @@ final readonly class EyeStep extends WithoutCoat
         return 'Eye';
     }
 
-    public function how(): string
+    public function how(bool $maskIsOn = false): string
     {
         return \sprintf(
             'Set a %s mm eye on each side with %s.',

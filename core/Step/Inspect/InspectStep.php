@@ -21,7 +21,7 @@ final readonly class InspectStep extends TaskWork
         return 'Inspect';
     }
 
-    public function how(): string
+    public function how(bool $maskIsOn = false): string
     {
         return $this->task !== '' ? $this->task : 'Look it over.';
     }

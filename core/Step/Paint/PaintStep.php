@@ -65,7 +65,7 @@ final readonly class PaintStep extends Step
         return $this->coat->mixture->name();
     }
 
-    public function how(): string
+    public function how(bool $maskIsOn = false): string
     {
         $coat = $this->coat;
         $aim = match (true) {
@@ -78,7 +78,9 @@ final readonly class PaintStep extends Step
             default => 'From below, nose to tail.',
         };
 
-        return implode(' ', array_filter([$aim, $coat->technique->how(), $coat->coats > 1 ? 'Set between the coats.' : '']));
+        $mask = $maskIsOn ? 'The mask stays on; set the coat before you take it off.' : $coat->technique->how();
+
+        return implode(' ', array_filter([$aim, $mask, $coat->coats > 1 ? 'Set between the coats.' : '']));
     }
 
     public function work(Job $job): Work
@@ -94,7 +96,7 @@ final readonly class PaintStep extends Step
         );
         $setSeconds = $coat->touchDryS($job->climate, $coat->setting->air());
         $heatMin = $coat->setting->by === SetBy::Heat ? max(self::SHORTEST_HEAT_S, (float) $setSeconds) / 60 : 0.0;
-        $maskMin = $coat->technique->touches() ? self::CLAMP_MASK_MIN : 0.0;
+        $maskMin = $coat->technique->press()->masks() && ! $job->maskIsOn ? self::CLAMP_MASK_MIN : 0.0;
         $aBaitMin = $coat->coats * (2 * $coat->strokes * self::STROKE_MIN + $heatMin) + $maskMin;
         $waitMin = $coat->setting->minutes * Evaporation::slower($job->climate);
 

@@ -49,7 +49,7 @@ final class Preparation
             );
         }
         if ($has(Fitting::Seam)) {
-            $steps[] = self::step(PrepareStep::class, 'Seam', 'Sand the seam flat with 400 grit; scrape blobs off and sand the place.', 3, 'No ridge catches a fingernail.');
+            $steps[] = self::step(PrepareStep::class, 'Seam', 'Take the seam down with 400 grit and any blob with a blade, then smooth the spot.', 3, 'Drawn across it, a fingertip feels no step.');
         }
         array_push($steps, ...self::surface($condition));
         $mask = [
@@ -105,19 +105,25 @@ final class Preparation
                 self::step(
                     PrepareStep::class,
                     'Seal',
-                    'Two full coats of five-minute epoxy or another sealer, all over, turning it while it levels.',
+                    'Seal all of it twice with thin epoxy or a wood sealer; keep it turning until it no longer flows.',
                     12,
                 ),
                 self::step(WaitStep::class, 'Sealer cures', 'Cured through: as its own sheet says.', 720),
                 self::step(
                     PrepareStep::class,
                     'Sand back',
-                    'Sand back with 400 grit.',
+                    'Flatten the cured sealer with 400 grit and wipe the dust away.',
                     6,
-                    'No shiny hollow is left. On a slick place the first coat is only misted.',
+                    'It is dull everywhere. Where it stays slick, mist the first coat.',
                 ),
             ],
-            Condition::SealedWood => [self::step(PrepareStep::class, 'Sand back', 'Sand the sealer back with 400 grit; on a slick place the first coat is only misted.', 6, 'No shiny hollow is left.')],
+            Condition::SealedWood => [self::step(
+                PrepareStep::class,
+                'Sand back',
+                'Flatten the sealer with 400 grit; where it stays slick, mist the first coat.',
+                6,
+                'It is dull everywhere.',
+            )],
             Condition::Resin => [self::step(
                 PrepareStep::class,
                 'Degrease and scuff',
@@ -130,7 +136,7 @@ final class Preparation
                 'Sand down',
                 'Sand the old finish down with 400 grit until nothing lifts at its edges.',
                 12,
-                'A fingernail finds no edge.',
+                'No edge of old paint is felt.',
             )],
         };
     }

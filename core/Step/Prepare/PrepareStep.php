@@ -21,7 +21,7 @@ final readonly class PrepareStep extends TaskWork
         return 'Prepare';
     }
 
-    public function how(): string
+    public function how(bool $maskIsOn = false): string
     {
         return $this->task !== '' ? $this->task : 'Get them ready for paint.';
     }

@@ -80,7 +80,7 @@ final readonly class TryStep extends BenchWork
         };
     }
 
-    public function how(): string
+    public function how(bool $maskIsOn = false): string
     {
         $ground = $this->ground === 'paper' ? 'paper' : 'a '.$this->ground;
 

@@ -22,7 +22,7 @@ final readonly class WaitStep extends TaskWork
         return 'Wait';
     }
 
-    public function how(): string
+    public function how(bool $maskIsOn = false): string
     {
         return $this->task !== '' ? $this->task : 'Let them rest; touch nothing.';
     }

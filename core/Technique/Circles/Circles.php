@@ -33,7 +33,7 @@ final readonly class Circles extends Stencil implements Cut, Indexed
 
     public function how(): string
     {
-        return 'Size the circles to the bait; keep the stencil tight to the surface and lift to look.';
+        return 'Lay the holes flat on the side, spray each a little, and lift one edge to check before the next.';
     }
 
     public function settings(): array

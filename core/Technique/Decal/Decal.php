@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Technique\Decal;
 
 use Hawkbrush\Core\Technique\OwnOutline;
+use Hawkbrush\Core\Technique\Press;
 
 /** A water-slide decal, cut to an outline and slid onto the dry paint; under clear its edge is gone. */
 final readonly class Decal extends OwnOutline
@@ -21,7 +22,12 @@ final readonly class Decal extends OwnOutline
 
     public function how(): string
     {
-        return 'Soak it about 30 s, slide it on, press the water out from the middle; let it dry, then seal it.';
+        return 'Wet it for half a minute, slide it off its paper into place, stroke the water outwards; seal it when it is dry.';
+    }
+
+    public function press(): Press
+    {
+        return Press::Touched;
     }
 
     public function sprayed(): bool

@@ -28,7 +28,7 @@ final readonly class Dots extends ByHand
 
     public function how(): string
     {
-        return 'One touch a spot; larger spots read better than many tiny ones.';
+        return 'Load the tip, touch once and lift straight off; a few plain spots are seen farther than many small ones.';
     }
 
     public function settings(): array

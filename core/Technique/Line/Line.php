@@ -13,6 +13,7 @@ use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Technique;
 
 /** A line along the side, drawn with a pen or let through between two tapes; whole or in dashes. */
@@ -44,9 +45,9 @@ final readonly class Line implements Indexed, Technique
         ];
     }
 
-    public function touches(): bool
+    public function press(): Press
     {
-        return true;
+        return Press::Touched;
     }
 
     public function sprayed(): bool

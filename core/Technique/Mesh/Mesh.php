@@ -8,6 +8,7 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Stencil;
 
 /**
@@ -29,6 +30,11 @@ final readonly class Mesh extends Stencil
     public function how(): string
     {
         return 'Stretch the mesh tight and clip it; set the coat before you take it off.';
+    }
+
+    public function press(): Press
+    {
+        return Press::Clamped;
     }
 
     public function settings(): array

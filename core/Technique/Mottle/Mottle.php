@@ -9,6 +9,7 @@ use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Sided;
 
 /** Irregular patches through a torn or cut stencil: smooth noise of one size, opened where it is high. */
@@ -38,9 +39,9 @@ final readonly class Mottle implements Sided
         ];
     }
 
-    public function touches(): bool
+    public function press(): Press
     {
-        return true;
+        return Press::Held;
     }
 
     public function sprayed(): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Technique\Outline;
 
 use Hawkbrush\Core\Technique\OwnOutline;
+use Hawkbrush\Core\Technique\Press;
 
 /** Sprayed through an outline of one's own, cut from a sheet. */
 final readonly class Outline extends OwnOutline
@@ -22,6 +23,11 @@ final readonly class Outline extends OwnOutline
     public function how(): string
     {
         return 'Keep the stencil tight to the surface; aim at the edge of the opening, a little at a time.';
+    }
+
+    public function press(): Press
+    {
+        return Press::Held;
     }
 
     public function sprayed(): bool

@@ -11,6 +11,7 @@ use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Thrown;
 
@@ -35,7 +36,7 @@ final readonly class Splatter implements Technique, Thrown
 
     public function how(): string
     {
-        return 'Low air, 1 to 3 psi, or flicked off a brush. Try it on the table first; set it at once so that it does not smear.';
+        return 'At 1 to 3 psi the airbrush spits specks; a stiff brush throws them too. Throw a few on paper first, then dry the bait before you touch it.';
     }
 
     public function settings(): array
@@ -58,9 +59,9 @@ final readonly class Splatter implements Technique, Thrown
         return $this->byAir($choices) ? $choices->scaled($this, sqrt(self::ORDINARY_PSI / $psi)) : $choices;
     }
 
-    public function touches(): bool
+    public function press(): Press
     {
-        return false;
+        return Press::None;
     }
 
     public function sprayed(): bool

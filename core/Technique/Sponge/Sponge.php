@@ -30,7 +30,7 @@ final readonly class Sponge extends ByHand
 
     public function how(): string
     {
-        return 'Damp, blotted nearly dry; random light dabs, turned in the hand between them.';
+        return 'Take most of the paint out on paper, dab lightly, and turn the sponge so that no print repeats.';
     }
 
     public function settings(): array

@@ -16,6 +16,7 @@ use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Technique;
 
 /** One spot on each side, through a punched card or free-hand; the softer the edge, the further off it was held. */
@@ -47,9 +48,9 @@ final readonly class Spot implements Cut, Indexed, Technique
         ];
     }
 
-    public function touches(): bool
+    public function press(): Press
     {
-        return false;
+        return Press::None;
     }
 
     public function sprayed(): bool

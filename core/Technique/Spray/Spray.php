@@ -7,6 +7,7 @@ namespace Hawkbrush\Core\Technique\Spray;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
+use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Technique;
 
 /** Free-hand spray: nothing in the way; aim and width make the fade. */
@@ -32,9 +33,9 @@ final readonly class Spray implements Technique
         return [];
     }
 
-    public function touches(): bool
+    public function press(): Press
     {
-        return false;
+        return Press::None;
     }
 
     public function sprayed(): bool

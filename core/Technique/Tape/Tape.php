@@ -13,6 +13,7 @@ use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** All but what is taped off: a band along the side with sharp edges, straight or slanted from nose to tail. */
@@ -34,6 +35,11 @@ final readonly class Tape extends Stencil implements Indexed
     public function how(): string
     {
         return 'Let the paint under the tape dry well, rub the edge down, and pull the tape back on itself.';
+    }
+
+    public function press(): Press
+    {
+        return Press::Taped;
     }
 
     public function settings(): array

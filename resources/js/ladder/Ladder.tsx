@@ -10,12 +10,12 @@ import {
 import { horizontalListSortingStrategy, SortableContext } from '@dnd-kit/sortable';
 import { Anchor, NativeSelect } from '@mantine/core';
 import { Fragment, type KeyboardEvent, useEffect, useRef } from 'react';
-import type { Advice, Settings, Version } from '../api/types';
+import type { Advice, Settings, Step, Version } from '../api/types';
 import { useKeys } from '../parts/keys';
 import type { Kind } from '../steps/face';
 import { KIND_NAMES, KINDS } from '../steps/kinds';
 import { minutes } from '../units/units';
-import { Rung, SetMark } from './Rung';
+import { type Bracket, Rung, SetMark } from './Rung';
 import '../parts/controls';
 import classes from './ladder.module.css';
 
@@ -174,13 +174,14 @@ export function Ladder(props: Props) {
                     settings={props.settings}
                     chosen={i === chosen}
                     faded={i > chosen}
+                    mask={bracket(steps, i)}
                     onChoose={() => props.onChoose(i)}
                     onOpen={() => {
                       props.onChoose(i);
                       props.onOpen();
                     }}
                   />
-                  {i < steps.length - 1 && <SetMark step={s} />}
+                  {i < steps.length - 1 && <SetMark step={s} mask={steps[i + 1]?.shown.mask_is_on ?? false} />}
                 </Fragment>
               ))}
             </div>
@@ -199,4 +200,12 @@ function summary({ version, advice }: Props): string {
     parts.push(`${minutes(advice.hands_on_min)} hands-on, ${minutes(advice.total_min)} with waits`);
   }
   return parts.join(' · ');
+}
+
+/** Where a rung stands under the bracket of a mask that stays on. */
+function bracket(steps: Step[], at: number): Bracket | undefined {
+  const before = steps[at]?.shown.mask_is_on ?? false;
+  const after = steps[at + 1]?.shown.mask_is_on ?? false;
+  if (before) return after ? 'within' : 'last';
+  return after ? 'first' : undefined;
 }

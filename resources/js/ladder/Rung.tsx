@@ -3,8 +3,8 @@ import { CSS } from '@dnd-kit/utilities';
 import { UnstyledButton } from '@mantine/core';
 import { IconClock, IconFlame, IconRipple } from '@tabler/icons-react';
 import type { BodyShape, Settings, Step } from '../api/types';
+import { isPaint } from '../steps/face';
 import { faceOf } from '../steps/kinds';
-import { isPaint } from '../steps/paint';
 import { setWords } from '../steps/setWords';
 import classes from './ladder.module.css';
 import { ZoneOutline } from './ZoneOutline';
@@ -15,12 +15,16 @@ interface Props {
   settings: Settings;
   chosen: boolean;
   faded: boolean;
+  mask: Bracket | undefined;
   onChoose: () => void;
   onOpen: () => void;
 }
 
+/** A mask that stays on for several rungs is drawn as a bracket over them. */
+export type Bracket = 'first' | 'within' | 'last';
+
 /** One rung of the Ladder: what, where, how hard, how thin. */
-export function Rung({ step, body, settings, chosen, faded, onChoose, onOpen }: Props) {
+export function Rung({ step, body, settings, chosen, faded, mask, onChoose, onOpen }: Props) {
   const { document: d, shown } = step;
   const face = faceOf(step);
   const set = isPaint(step) ? `, ${setWords(step.document.set)}` : '';
@@ -31,6 +35,7 @@ export function Rung({ step, body, settings, chosen, faded, onChoose, onOpen }: 
     faded ? classes.faded : '',
     d.on ? '' : classes.off,
     isDragging ? classes.dragging : '',
+    mask === undefined ? '' : classes[mask],
   ].join(' ');
 
   return (
@@ -43,7 +48,7 @@ export function Rung({ step, body, settings, chosen, faded, onChoose, onOpen }: 
       role="option"
       aria-roledescription="step"
       aria-selected={chosen}
-      aria-label={`Step ${shown.number}, ${shown.name}${d.on ? '' : ', switched off'}${shown.where === undefined ? '' : `, ${shown.where}`}${set}`}
+      aria-label={`Step ${shown.number}, ${shown.name}${d.on ? '' : ', switched off'}${shown.where === undefined ? '' : `, ${shown.where}`}${set}${shown.mask_is_on ? ', the mask of the step before stays on' : ''}`}
       data-step={d.id}
       onClick={onChoose}
       onDoubleClick={onOpen}
@@ -73,11 +78,11 @@ export function Rung({ step, body, settings, chosen, faded, onChoose, onOpen }: 
 }
 
 /** How the coat is set before the next rung: flame, dial with minutes, or two waves. */
-export function SetMark({ step }: { step: Step }) {
+export function SetMark({ step, mask }: { step: Step; mask: boolean }) {
   const set = isPaint(step) ? step.document.set : undefined;
   const props = { size: 17, stroke: 1.7, 'aria-hidden': true } as const;
   return (
-    <span className={classes.setMark} aria-hidden="true">
+    <span className={`${classes.setMark} ${mask ? classes.within : ''}`} aria-hidden="true">
       {set?.by === 'heat' && <IconFlame {...props} />}
       {set?.by === 'wet' && <IconRipple {...props} />}
       {set !== undefined && (set.by === 'air' || set.minutes > 0) && (

@@ -11,7 +11,7 @@ import { Failed } from '../parts/Failed';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
-import { isPaint } from '../steps/paint';
+import { isPaint } from '../steps/face';
 import '../parts/controls';
 import classes from './sisters.module.css';
 

@@ -1,11 +1,13 @@
 import { Anchor, NativeSelect } from '@mantine/core';
 import type { MixPart, PaintStep } from '../api/types';
 import { MaskOfStep } from '../masks/MaskOfStep';
+
 import { TechniqueSettings } from '../masks/TechniqueSettings';
 import { within } from '../parts/bounds';
 import { Figure } from '../parts/Figure';
 import { length, pressure } from '../units/units';
 import type { FormProps } from './face';
+import { MaskStaysOn } from './MaskStaysOn';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
 import classes from './steps.module.css';
@@ -112,6 +114,7 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
           settings={settings}
           onChange={(set) => onChange((now) => ({ technique: set(now.technique) }))}
         />
+        <MaskStaysOn step={step} version={version} onChange={onChange} />
         <MaskOfStep step={step} version={version} />
         {technique?.random && <p className="dim">Random by nature: the hand will differ from the picture.</p>}
       </fieldset>

@@ -1,5 +1,15 @@
 import type { ReactNode } from 'react';
-import type { NewStep, Paint, PlannedStep, Settings, Step, StepDocument, Version, Vocabulary } from '../api/types';
+import type {
+  NewStep,
+  Paint,
+  PaintStep,
+  PlannedStep,
+  Settings,
+  Step,
+  StepDocument,
+  Version,
+  Vocabulary,
+} from '../api/types';
 
 export type Kind = StepDocument['type'];
 export type DocumentOf<K extends Kind> = Extract<StepDocument, { type: K }>;
@@ -15,7 +25,7 @@ export type SetOf<D extends StepDocument> = Partial<D> | { from(now: D): Partial
 
 export interface FormProps<D extends StepDocument> {
   step: StepOf<D>;
-  version: Pick<Version, 'id' | 'revision'>;
+  version: Pick<Version, 'id' | 'revision' | 'steps'>;
   vocabulary: Vocabulary;
   paints: Paint[];
   settings: Settings;
@@ -44,4 +54,8 @@ export interface Face<D extends StepDocument> {
   figures(step: StepOf<D>, tried: Step | undefined): { [name: string]: number | undefined };
   /** The figures that matter at the bench, each with its label. */
   bench(step: StepOf<D>, at: AtBench): [string, string][];
+}
+
+export function isPaint(step: Step): step is Step & StepOf<PaintStep> {
+  return step.document.type === 'paint';
 }

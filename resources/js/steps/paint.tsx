@@ -1,4 +1,4 @@
-import type { PaintStep, PlannedStep, Settings, Step } from '../api/types';
+import type { PaintStep, PlannedStep, Settings } from '../api/types';
 import { pressure } from '../units/units';
 import type { Face, StepOf } from './face';
 import { PaintForm } from './PaintForm';
@@ -41,10 +41,6 @@ export const paint: Face<PaintStep> = {
     ];
   },
 };
-
-export function isPaint(step: Step): step is Step & StepOf<PaintStep> {
-  return step.document.type === 'paint';
-}
 
 /** The air of a paint step: its figure and its unit, or that it is put on by hand. */
 export function air({ shown }: StepOf<PaintStep>, psi: number, settings: Settings): [string, string] {

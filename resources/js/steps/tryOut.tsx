@@ -4,8 +4,8 @@ import { within } from '../parts/bounds';
 import { Figure } from '../parts/Figure';
 import { SavedText } from '../parts/SavedText';
 import { pressure } from '../units/units';
-import type { Face, FormProps } from './face';
-import { cupFigure, isPaint } from './paint';
+import { type Face, type FormProps, isPaint } from './face';
+import { cupFigure } from './paint';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
 

@@ -19,6 +19,7 @@ function adviceOn(array $steps, array $marks = []): array
     $document = Examples::recipe();
     $document['paints'] += [
         'orange' => ['hex' => '#e06a10', 'kind' => 'semi-opaque'], 'black' => ['hex' => '#050505', 'kind' => 'opaque'],
+        'yellow' => ['hex' => '#f0c828', 'kind' => 'transparent'], 'green' => ['hex' => '#3c7a3a', 'kind' => 'opaque'],
         'red' => ['hex' => '#c8102e', 'kind' => 'transparent'], 'blue' => ['hex' => '#1040a0', 'kind' => 'transparent'],
     ];
     $document['body']['marks'] = $marks;
@@ -83,13 +84,21 @@ dataset('faults', [
             Build::paintStep(['weight' => 'heavy', 'thinning_percent' => 50], 'red', 'red'),
         ],
     ],
-    'blue over black' => [
+    'moss over black' => [
         'hardly-shows',
-        'blue',
-        [Build::paintStep(['weight' => 'heavy'], 'base', 'black'), Build::paintStep(['weight' => 'mist'], 'blue', 'blue')],
+        'moss',
+        [Build::paintStep(['weight' => 'heavy'], 'base', 'black'), Build::paintStep(['weight' => 'mist'], 'moss', 'moss')],
+    ],
+    'yellow over green' => [
+        'colour-turns',
+        'yellow',
+        [
+            Build::paintStep(['weight' => 'heavy'], 'base', 'green'),
+            Build::paintStep(['weight' => 'light'], 'yellow', 'yellow'),
+        ],
     ],
     'orange over black' => [
-        'colour-turns',
+        'brighter-over-white',
         'orange',
         [Build::paintStep(['weight' => 'heavy'], 'base', 'black'), Build::paintStep(['weight' => 'light'], 'orange', 'orange')],
     ],

@@ -112,8 +112,8 @@ it('says how a step is done, as across the bench', function (array $step, string
     [[
         'type' => 'clear',
         'clear' => 'two-part epoxy',
-    ], 'Long even strokes; cover the eye rims; keep out of joints and line tie. About 10 min to work in.'],
-    [['type' => 'clear', 'clear' => 'UV resin'], 'Long even strokes; cover the eye rims; keep out of joints and line tie.'],
+    ], 'Lay it on in one direction and let it level; carry it over the rim of the eye, and stay off joints and wire. About 10 min to work in.'],
+    [['type' => 'clear', 'clear' => 'UV resin'], 'Lay it on in one direction and let it level; carry it over the rim of the eye, and stay off joints and wire.'],
     [['type' => 'inspect'], 'Look it over.'],
     [['type' => 'prep', 'task' => 'Wipe it.'], 'Wipe it.'],
 ]);

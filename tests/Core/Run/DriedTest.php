@@ -180,7 +180,7 @@ it('asks for a longer wait before clamping where a paint dries slowly', function
                 'mix' => [['paint' => 'white', 'drops' => 1]],
                 'technique' => ['name' => 'spray'],
                 'where' => ['zone' => 'whole'],
-                'coats' => 1,
+                'coats' => 2,
                 'set' => ['by' => 'heat', 'minutes' => 21],
             ],
             [

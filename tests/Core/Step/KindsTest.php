@@ -22,14 +22,15 @@ it('is in the schema as it is in the list', function (): void {
 it('has the fields that its schema has, no more and no fewer', function (string $class): void {
     $fields = array_keys((array) StepDocuments::schemas()[$class::kind()]->properties);
     expect(['type', ...$class::fieldNames()])->toEqualCanonicalizing($fields)
-        ->and(array_keys(StepDocuments::full()[$class::kind()]))->toEqualCanonicalizing(['id', 'title', 'on', 'check', ...$fields]);
+        ->and(array_keys(StepDocuments::full()[$class::kind()]))
+        ->toEqualCanonicalizing(['id', 'title', 'on', 'check', 'meant', ...$fields]);
 })->with('kinds of steps');
 
 it('reads and writes every field', function (string $class): void {
     $full = StepDocuments::full()[$class::kind()];
     $written = Steps::write(StepDocuments::read($full));
     expect($written)->toEqual($full)
-        ->and(array_keys($written))->toBe(['id', 'type', 'title', 'on', 'check', ...$class::fieldNames()]);
+        ->and(array_keys($written))->toBe(['id', 'type', 'title', 'on', 'check', 'meant', ...$class::fieldNames()]);
 })->with('kinds of steps');
 
 it('takes the defaults that its schema names', function (string $class): void {

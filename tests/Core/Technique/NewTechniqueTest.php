@@ -8,6 +8,7 @@ use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
+use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Technique;
 
 it('tells in docs/technique.md how one is added, with an example that works', function (): void {
@@ -25,5 +26,5 @@ it('tells in docs/technique.md how one is added, with an example that works', fu
     );
     $us = array_map(static fn(int $cell): float => $surface->u[$cell % $surface->columns] * $surface->body->lengthMm, array_keys($through));
     expect(min($us))->toEqualWithDelta(28, 0.6)->and(max($us))->toEqualWithDelta(32, 0.6)
-        ->and($stripe->touches())->toBeTrue()->and($stripe->mirrored())->toBeTrue();
+        ->and($stripe->press())->toBe(Press::Held)->and($stripe->mirrored())->toBeTrue();
 });
