@@ -92,7 +92,7 @@ final class BodyPageView
             $cover = '';
             foreach ($surface->areaMm2 as $cell => $mm2) {
                 $share = $zone->weight(
-                    $core->marks,
+                    $core,
                     $surface->u[$cell % $surface->columns],
                     $surface->theta[intdiv($cell, $surface->columns)],
                 );
@@ -101,7 +101,7 @@ final class BodyPageView
             }
             $zones[] = [
                 'name' => $zone->value, 'area_mm2' => round($area, 1), 'cover' => $cover,
-                'extent' => BodyWriter::extent($zone->extent($core->marks)), 'own' => isset($core->marks->zones[$zone->value]),
+                'extent' => BodyWriter::extent($zone->extent($core)), 'own' => isset($core->marks->zones[$zone->value]),
             ];
         }
 

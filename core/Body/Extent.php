@@ -4,9 +4,27 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Body;
 
-/** How far a zone goes: along the length in u, around in degrees from the back ridge; each fades over its soft width. */
+/**
+ * How far a zone goes: along the length in u, around in degrees from the back ridge; each fades over its own soft width.
+ * Where it ends both along and around, its corners are round: nothing sprayed by hand has any.
+ */
 final readonly class Extent
 {
+    /** Ends that are none: nothing fades towards nose, tail, ridge or keel. */
+    public const NOSE = -1.0;
+
+    public const TAIL = 2.0;
+
+    public const RIDGE = -90.0;
+
+    public const KEEL = 270.0;
+
+    /** Half as long and half as high, or the whole way from an open end. */
+    private float $reachU;
+
+    private float $reachDeg;
+
+    /** @param bool $oval an ellipse; else a field with round corners (a superellipse of the fourth power) */
     public function __construct(
         public float $fromU,
         public float $toU,
@@ -14,28 +32,107 @@ final readonly class Extent
         public float $fromDeg,
         public float $toDeg,
         public float $softDeg,
-    ) {}
+        public bool $oval = false,
+    ) {
+        $this->reachU = match (true) {
+            $fromU <= self::NOSE => $toU,
+            $toU >= self::TAIL => 1 - $fromU,
+            default => ($toU - $fromU) / 2,
+        };
+        $this->reachDeg = match (true) {
+            $fromDeg <= self::RIDGE => $toDeg,
+            $toDeg >= self::KEEL => 180 - $fromDeg,
+            default => ($toDeg - $fromDeg) / 2,
+        };
+    }
 
-    /** Edges at the very ends are not edges: nothing fades towards nose, tail, ridge or keel. */
-    public static function set(float $fromU, float $toU, float $softU, float $fromDeg, float $toDeg, float $softDeg): self
-    {
+    public static function set(
+        float $fromU,
+        float $toU,
+        float $softU,
+        float $fromDeg,
+        float $toDeg,
+        float $softDeg,
+        bool $oval = false,
+    ): self {
         return new self(
-            $fromU <= 0 ? -1.0 : $fromU,
-            $toU >= 1 ? 2.0 : $toU,
+            $fromU <= 0 ? self::NOSE : $fromU,
+            $toU >= 1 ? self::TAIL : $toU,
             $softU,
-            $fromDeg <= 0 ? -90.0 : $fromDeg,
-            $toDeg >= 180 ? 270.0 : $toDeg,
+            $fromDeg <= 0 ? self::RIDGE : $fromDeg,
+            $toDeg >= 180 ? self::KEEL : $toDeg,
             $softDeg,
+            $oval,
         );
     }
 
-    public function along(float $u): float
+    /** Whether it ends along the length and around, so that it has corners to round. */
+    public function hasCorners(): bool
     {
-        return Smooth::between($this->fromU, $this->toU, $this->softU, $u);
+        return ($this->fromU > self::NOSE || $this->toU < self::TAIL) && ($this->fromDeg > self::RIDGE || $this->toDeg < self::KEEL);
     }
 
+    /** Share that belongs to it, 0 to 1, where it is widest around. */
+    public function along(float $u): float
+    {
+        return $this->share($this->outU($u), 0.0);
+    }
+
+    /** Share that belongs to it, 0 to 1, where it is longest. */
     public function around(float $deg): float
     {
-        return Smooth::between($this->fromDeg, $this->toDeg, $this->softDeg, $deg);
+        return $this->share(0.0, $this->outDeg($deg));
+    }
+
+    public function at(float $u, float $deg): float
+    {
+        return $this->share($this->outU($u), $this->outDeg($deg));
+    }
+
+    /** How far out along the length: 0 in its middle or at an open end, 1 at its edge. */
+    public function outU(float $u): float
+    {
+        $nose = $this->fromU <= self::NOSE;
+        $tail = $this->toU >= self::TAIL;
+
+        return match (true) {
+            $nose && $tail => 0.0,
+            $nose => max(0.0, $u) / max(1e-9, $this->reachU),
+            $tail => max(0.0, 1 - $u) / max(1e-9, $this->reachU),
+            default => abs($u - ($this->fromU + $this->toU) / 2) / max(1e-9, $this->reachU),
+        };
+    }
+
+    /** The same around. */
+    public function outDeg(float $deg): float
+    {
+        $ridge = $this->fromDeg <= self::RIDGE;
+        $keel = $this->toDeg >= self::KEEL;
+
+        return match (true) {
+            $ridge && $keel => 0.0,
+            $ridge => $deg / max(1e-9, $this->reachDeg),
+            $keel => (180 - $deg) / max(1e-9, $this->reachDeg),
+            default => abs($deg - ($this->fromDeg + $this->toDeg) / 2) / max(1e-9, $this->reachDeg),
+        };
+    }
+
+    /** Share by how far out it is both ways; fades across its edge over the soft width of the way it lies. */
+    public function share(float $outU, float $outDeg): float
+    {
+        $a = $outU * $outU;
+        $b = $outDeg * $outDeg;
+        if (! $this->oval) {
+            $a *= $a;
+            $b *= $b;
+        }
+        $sum = $a + $b;
+        if ($sum <= 0) {
+            return 1.0;
+        }
+        $out = $this->oval ? sqrt($sum) : sqrt(sqrt($sum));
+        $soft = ($a * $this->softU / max(1e-9, $this->reachU) + $b * $this->softDeg / max(1e-9, $this->reachDeg)) / $sum;
+
+        return $soft > 0 ? Smooth::step(1 + $soft / 2, 1 - $soft / 2, $out) : ($out <= 1 ? 1.0 : 0.0);
     }
 }

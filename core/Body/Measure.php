@@ -29,15 +29,13 @@ final class Measure
         $deg = array_map(static fn(int $j): float => ($j + 0.5) * 180 / self::AROUND, range(0, self::AROUND - 1));
         $zones = [];
         foreach (Zone::cases() as $zone) {
-            $extent = $zone->extent($body->marks);
-            $around = array_filter(array_map($extent->around(...), $deg));
+            $extent = $zone->extent($body);
+            $around = array_map($extent->outDeg(...), $deg);
             $area = 0.0;
             foreach ($facets as $i => $ring) {
-                $along = $extent->along((self::u($i) + self::u($i + 1)) / 2);
-                if ($along > 0) {
-                    foreach ($around as $j => $share) {
-                        $area += $along * $share * $ring[$j];
-                    }
+                $along = $extent->outU((self::u($i) + self::u($i + 1)) / 2);
+                foreach ($around as $j => $outDeg) {
+                    $area += $extent->share($along, $outDeg) * $ring[$j];
                 }
             }
             $zones[$zone->value] = $area;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Coat;
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Extent;
-use Hawkbrush\Core\Body\Marks;
 use Hawkbrush\Core\Body\Zone;
 
 /** Where a coat goes: a zone of the body, or a range of one's own along the length (u) and around (degrees). */
@@ -40,9 +40,9 @@ final readonly class Place
     }
 
     /** What that is on a body. */
-    public function extent(Marks $marks): Extent
+    public function extent(Body $body): Extent
     {
-        return $this->zone?->extent($marks)
+        return $this->zone?->extent($body)
             ?? Extent::set(
                 $this->fromU,
                 $this->toU,

@@ -24,15 +24,17 @@ final readonly class ZoneColours
     public function __construct(Surface $surface)
     {
         $areas = [];
-        $marks = $surface->body->marks;
         foreach (Zone::cases() as $zone) {
             $areas[$zone->value] = [];
-            $extent = $zone->extent($marks);
-            $along = array_filter(array_map($extent->along(...), $surface->u));
-            foreach (array_filter(array_map($extent->around(...), $surface->theta)) as $row => $around) {
-                foreach ($along as $column => $share) {
-                    $cell = $row * $surface->columns + $column;
-                    $areas[$zone->value][$cell] = $around * $share * $surface->areaMm2[$cell];
+            $extent = $zone->extent($surface->body);
+            $along = array_map($extent->outU(...), $surface->u);
+            foreach (array_map($extent->outDeg(...), $surface->theta) as $row => $outDeg) {
+                foreach ($along as $column => $outU) {
+                    $share = $extent->share($outU, $outDeg);
+                    if ($share > 0) {
+                        $cell = $row * $surface->columns + $column;
+                        $areas[$zone->value][$cell] = $share * $surface->areaMm2[$cell];
+                    }
                 }
             }
         }

@@ -57,6 +57,7 @@ final class BodyReader
             $zones[$name] = Extent::set(
                 $fromU, $zone->field('to_u')->number($fromU, 1), $zone->optional('soft_u')?->number(0, 0.5) ?? 0.05,
                 $fromDeg, $zone->field('to_deg')->number($fromDeg, 180), $zone->optional('soft_deg')?->number(0, 90) ?? 15.0,
+                Zone::from($name)->isOval(),
             );
         }
 

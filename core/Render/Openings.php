@@ -25,7 +25,7 @@ final class Openings
         $sprayed = $coat->technique->sprayed();
         $aim = $sprayed ? $coat->aimDeg : null;
         $width = $sprayed ? $coat->widthMm : null;
-        $extent = $coat->place->extent($this->surface->body->marks);
+        $extent = $coat->place->extent($this->surface->body);
 
         return $this->known[serialize([$extent, $aim, $width])] ??= OpenSpray::on($this->surface, $extent, $aim, $width);
     }

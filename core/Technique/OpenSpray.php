@@ -34,6 +34,7 @@ final class OpenSpray
     private ?array $heights = null;
 
     /**
+     * @param Extent|null $corners the place, if it has corners to round: then what follows is how far out a column or row lies
      * @param array<int, float>|null $along share by column; null: all of it everywhere
      * @param array<int, float> $around share by row
      * @param array{float, float}|null $aim sine and cosine
@@ -42,6 +43,7 @@ final class OpenSpray
      */
     private function __construct(
         private readonly Surface $surface,
+        private readonly ?Extent $corners,
         private readonly ?array $along,
         private readonly array $around,
         private readonly ?array $aim,
@@ -52,7 +54,7 @@ final class OpenSpray
     /** All of the coat on every cell. */
     public static function everywhere(Surface $surface): self
     {
-        return new self($surface, null, [], null, null, []);
+        return new self($surface, null, null, [], null, null, []);
     }
 
     /**
@@ -62,11 +64,19 @@ final class OpenSpray
     public static function on(Surface $surface, Extent $place, ?float $aimDeg, ?float $widthMm): self
     {
         $counts = static fn(float $share): bool => $share >= self::LEAST;
+        $along = array_filter(array_map($place->along(...), $surface->u), $counts);
+        $around = array_filter(array_map($place->around(...), $surface->theta), $counts);
+        $corners = $place->hasCorners() ? $place : null;
+        if ($corners !== null) {
+            $along = array_map($place->outU(...), array_intersect_key($surface->u, $along));
+            $around = array_map($place->outDeg(...), array_intersect_key($surface->theta, $around));
+        }
 
         return new self(
             $surface,
-            array_filter(array_map($place->along(...), $surface->u), $counts),
-            array_filter(array_map($place->around(...), $surface->theta), $counts),
+            $corners,
+            $along,
+            $around,
             $aimDeg === null ? null : [sin(deg2rad($aimDeg)) * self::SWEEP, cos(deg2rad($aimDeg)) * self::SWEEP],
             $widthMm === null ? null : self::bell($widthMm),
             $widthMm === null ? [] : self::aimArc($surface, $aimDeg ?? 90.0),
@@ -190,9 +200,10 @@ final class OpenSpray
         $nz = $surface->normalZ;
         $arc = $surface->arcMm;
         $least = self::LEAST;
+        $corners = $this->corners;
         foreach ($along as $column => $share) {
             $cell = $first + $column;
-            $lands = $share * $around;
+            $lands = $corners === null ? $share * $around : $corners->share($share, $around);
             if ($bell !== null) {
                 $away = (int) (($arc[$cell] - $aimArc[$column]) * 4);
                 $lands *= $bell[$away < 0 ? -$away : $away] ?? 0.0;

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Body;
 
 use Hawkbrush\Core\Body\Measure;
+use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\BodyWriter;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
+use Tests\Build;
 
 function bodyRefusal(array $change): ?string
 {
@@ -79,10 +81,10 @@ it('finds each zone where painters look for it, the same on both sides', functio
     float $elsewhereU,
     float $elsewhereDeg,
 ): void {
-    $marks = BodyReader::read(Node::root(Examples::body()))->marks;
-    expect($zone->weight($marks, $u, $deg))->toBeGreaterThan(0.9)
-        ->and($zone->weight($marks, $u, 360 - $deg))->toEqualWithDelta($zone->weight($marks, $u, $deg), 1e-9)
-        ->and($zone->weight($marks, $elsewhereU, $elsewhereDeg))->toBeLessThan(0.1);
+    $body = BodyReader::read(Node::root(Examples::body()));
+    expect($zone->weight($body, $u, $deg))->toBeGreaterThan(0.9)
+        ->and($zone->weight($body, $u, 360 - $deg))->toEqualWithDelta($zone->weight($body, $u, $deg), 1e-9)
+        ->and($zone->weight($body, $elsewhereU, $elsewhereDeg))->toBeLessThan(0.1);
 })->with([
     [Zone::Back, 0.5, 5, 0.5, 90],
     [Zone::Shoulder, 0.5, 45, 0.5, 170],
@@ -96,3 +98,22 @@ it('finds each zone where painters look for it, the same on both sides', functio
     [Zone::Tail, 0.98, 90, 0.5, 90],
     [Zone::LateralLine, 0.6, 87, 0.6, 40],
 ]);
+
+it('is round where it ends both ways, and the ring of an eye goes by the eye', function (Zone $zone): void {
+    $surface = Surface::of(Build::body(['marks' => ['eye_socket_mm' => 6]]), 256, 128);
+    $extent = $zone->extent($surface->body);
+    // Half of the paint lies at every edge; a box with the same ends would lay a quarter in its corners.
+    $corner = $extent->at($extent->fromU, $extent->fromDeg);
+    expect($extent->at($extent->fromU, ($extent->fromDeg + $extent->toDeg) / 2))->toEqualWithDelta(0.5, 1e-6)
+        ->and($corner)->toBeLessThan(0.05);
+})->with([[Zone::EyeSurround], [Zone::GillPlate], [Zone::PelvicFin], [Zone::AnalFin]]);
+
+it('rings an eye by its size', function (float $socket): void {
+    $body = Build::body(['marks' => ['eye_socket_mm' => $socket]]);
+    $extent = Zone::EyeSurround->extent($body);
+    expect(($extent->toU - $extent->fromU) * $body->lengthMm)->toEqualWithDelta(2 * $socket, 1e-6);
+    // As wide around as along, on the surface.
+    $surface = Surface::of($body, 512, 512);
+    $arc = static fn(float $deg): float => $surface->arcMm[$surface->cellAt($body->marks->eyeU, $deg)];
+    expect($arc($extent->toDeg) - $arc($extent->fromDeg))->toEqualWithDelta(2 * $socket, 0.2 * $socket);
+})->with([4.0, 7.0]);

@@ -113,10 +113,10 @@ it('keeps zones that were set by hand, and writes them so that they read the sam
         'zones' => ['belly' => ['from_u' => 0.2, 'to_u' => 0.8, 'soft_u' => 0.02, 'from_deg' => 150, 'to_deg' => 180, 'soft_deg' => 4]],
     ]];
     $body = BodyReader::read(Node::root($document));
-    expect(Zone::Belly->weight($body->marks, 0.5, 175))->toBe(1.0)
-        ->and(Zone::Belly->weight($body->marks, 0.1, 175))->toBe(0.0)
-        ->and(Zone::Belly->weight($body->marks, 0.5, 140))->toBe(0.0)
-        ->and(Place::zone(Zone::Belly)->extent($body->marks)->around(180))->toBe(1.0)
+    expect(Zone::Belly->weight($body, 0.5, 175))->toBe(1.0)
+        ->and(Zone::Belly->weight($body, 0.1, 175))->toBe(0.0)
+        ->and(Zone::Belly->weight($body, 0.5, 140))->toBe(0.0)
+        ->and(Place::zone(Zone::Belly)->extent($body)->around(180))->toBe(1.0)
         ->and(BodyWriter::write(BodyReader::read(Node::root(BodyWriter::write($body)))))->toEqual(BodyWriter::write($body));
     expect(fn() => BodyReader::read(Node::root(Examples::body() + ['marks' => ['zones' => ['hat' => []]]])))->toThrow(
         Refused::class,
@@ -189,7 +189,7 @@ it('stands two hundred random bodies and seeds: areas positive, zones within the
         foreach (Zone::cases() as $zone) {
             $area = 0.0;
             foreach ($surface->areaMm2 as $cell => $mm2) {
-                $area += 2 * $mm2 * $zone->weight($marks, $surface->u[$cell % 48], $surface->theta[intdiv($cell, 48)]);
+                $area += 2 * $mm2 * $zone->weight($body, $surface->u[$cell % 48], $surface->theta[intdiv($cell, 48)]);
             }
             expect($area)->toBeBetween(0.0, $whole * 1.0001);
         }

@@ -72,8 +72,8 @@ it('places zones by the marks of the other body, and tells what changed by its n
     $to = Build::grownBody(1.5, ['gill_u' => 0.4]);
     $fitted = Scaling::fit($recipe, $to);
     $step = $fitted->coats()[0];
-    expect($step->place->extent($to->marks)->along(0.35))->toBeGreaterThan(0.9)
-        ->and($step->place->extent($recipe->body->marks)->along(0.35))->toBe(0.0);
+    expect($step->place->extent($to)->along(0.35))->toBeGreaterThan(0.9)
+        ->and($step->place->extent($recipe->body)->along(0.35))->toBe(0.0);
     $said = array_map(static fn(Change $d): string => "{$d->what}: {$d->from} to {$d->to}", Change::between($recipe, $fitted));
     expect($said)->toBe(['length, mm: 5 to 7.5', 'strokes a side: 4 to 6']);
 });

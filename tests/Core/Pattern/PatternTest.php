@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Hawkbrush\Core\Body\Marks;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Coat\Place;
@@ -107,7 +106,7 @@ it('never sets where the air takes no more water', function (): void {
 
 it('fades a place in over its soft edge', function (): void {
     $place = Place::range(0.3, 0.7, 40, 100, 0.5);
-    $extent = $place->extent(new Marks());
+    $extent = $place->extent(Build::body());
     expect($extent->along(0.5))->toEqualWithDelta(1, 1e-9)
         ->and($extent->along(0.3))->toEqualWithDelta(0.5, 1e-9)
         ->and($extent->along(0.1))->toBe(0.0)
@@ -117,15 +116,15 @@ it('fades a place in over its soft edge', function (): void {
 });
 
 it('does not fade at the ends of the body', function (): void {
-    $extent = Place::range(0, 1, 0, 180, 1)->extent(new Marks());
+    $extent = Place::range(0, 1, 0, 180, 1)->extent(Build::body());
     expect($extent->along(0.001))->toBe(1.0)
         ->and($extent->around(179.9))->toBe(1.0);
 });
 
 it('moves with the body’s own marks', function (): void {
     $head = Place::zone(Zone::Head);
-    expect($head->extent(new Marks(gillU: 0.15))->along(0.2))->toBe(0.0)
-        ->and($head->extent(new Marks(gillU: 0.3))->along(0.2))->toBe(1.0)
+    expect($head->extent(Build::body(['marks' => ['gill_u' => 0.15]]))->along(0.2))->toBe(0.0)
+        ->and($head->extent(Build::body(['marks' => ['gill_u' => 0.3]]))->along(0.2))->toBe(1.0)
         ->and($head->label())->toBe('head');
 });
 

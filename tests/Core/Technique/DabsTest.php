@@ -72,7 +72,7 @@ it('counts marks that overlap once, and takes others out', function (): void {
 
 it('lays nothing where the coat cannot land, and the same as everywhere where it can', function (string $zone): void {
     $surface = Build::surface();
-    $open = OpenSpray::on($surface, Zone::from($zone)->extent($surface->body->marks), null, null);
+    $open = OpenSpray::on($surface, Zone::from($zone)->extent($surface->body), null, null);
     $here = new Dabs($surface, $open);
     $all = dabsEverywhere();
     mt_srand(3);

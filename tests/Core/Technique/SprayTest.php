@@ -79,7 +79,8 @@ it('keeps to its place and fades over its soft edge', function (): void {
         ->and($at(0.5, 20))->toBe(0.0)
         ->and($at(0.25, 90))->toEqualWithDelta(0.5, 0.15)
         ->and($at(0.5, 60))->toEqualWithDelta(0.5, 0.15)
-        ->and($at(0.25, 60))->toEqualWithDelta($at(0.25, 90) * $at(0.5, 60), 1e-9);
+        // Its corners are round.
+        ->and($at(0.25, 60))->toBeLessThan($at(0.25, 90) * $at(0.5, 60) / 2);
 });
 
 it('does not fade towards nose, tail, ridge and keel', function (): void {
@@ -90,6 +91,7 @@ it('does not fade towards nose, tail, ridge and keel', function (): void {
 it('says how far it reaches, and that nothing reaches nowhere', function (): void {
     $rod = rod();
     [$first, $last, $top, $low] = OpenSpray::on($rod, Extent::set(0.25, 0.5, 0, 90, 135, 0), null, null)->reach();
+    // Where it is widest; its corners are round.
     expect([$first, $last])->toBe([16, 31])->and([$top, $low])->toBe([32, 47])
         ->and(OpenSpray::everywhere($rod)->reach())->toBe([0, 63, 0, 63]);
     $none = OpenSpray::on($rod, new Extent(2, 3, 0, 0, 180, 0), null, null);

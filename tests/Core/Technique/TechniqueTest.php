@@ -131,7 +131,7 @@ it('lands nothing outside its place', function (): void {
 
 it('sees the same of the open spray mark by mark as all over', function (?float $aimDeg, ?float $widthMm, string $zone): void {
     $surface = Build::surface();
-    $open = static fn(): OpenSpray => OpenSpray::on($surface, Zone::from($zone)->extent($surface->body->marks), $aimDeg, $widthMm);
+    $open = static fn(): OpenSpray => OpenSpray::on($surface, Zone::from($zone)->extent($surface->body), $aimDeg, $widthMm);
     $all = $open()->all();
     $marks = [];
     for ($cell = 3; $cell < $surface->rows * $surface->columns; $cell += 7) {
