@@ -118,10 +118,16 @@ final readonly class Coat
         return $this->technique instanceof Thrown ? $this->technique->atPsi($this->choices, $this->psi) : $this->choices;
     }
 
+    /** Wet film of one coat where it lands in full. */
+    public function wetUm(): float
+    {
+        return $this->weight->wetUm($this->technique->tool());
+    }
+
     /** Dry film = wet film x solids by volume x (1 - thinning), where the brush is aimed, all coats together. */
     public function dryUm(): float
     {
-        return $this->coats * $this->weight->wetUm() * $this->mixture->solids() * (1 - $this->thinning);
+        return $this->coats * $this->wetUm() * $this->mixture->solids() * (1 - $this->thinning);
     }
 
     /** Part of the wet coat that has to leave before it is dry. */
@@ -133,13 +139,13 @@ final readonly class Coat
     /** Seconds until one coat is touch dry, as this paint was found to dry; null when it never does in this air. */
     public function touchDryS(Climate $climate, Air $air): ?float
     {
-        return $this->paced(Evaporation::touchDryS($this->weight->wetUm(), $this->volatileShare(), $climate, $air));
+        return $this->paced(Evaporation::touchDryS($this->wetUm(), $this->volatileShare(), $climate, $air));
     }
 
     /** Seconds until a mask or tape may be clamped on it; null when never. */
     public function maskSafeS(Climate $climate, Air $air): ?float
     {
-        return $this->paced(Evaporation::maskSafeS($this->weight->wetUm(), $this->volatileShare(), $climate, $air));
+        return $this->paced(Evaporation::maskSafeS($this->wetUm(), $this->volatileShare(), $climate, $air));
     }
 
     /** Share of the coat still wet when the next one lands, 0 to 1. */

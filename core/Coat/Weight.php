@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Coat;
 
+use Hawkbrush\Core\Technique\Tool;
+
 /** How heavily one coat is laid. */
 enum Weight: string
 {
@@ -18,14 +20,22 @@ enum Weight: string
         return array_map(static fn(self $w): string => $w->value, self::cases());
     }
 
-    /** Wet film of one coat where the brush is aimed. Common practice, no published source. */
-    public function wetUm(): float
+    /** Wet film of one coat where the brush is aimed, by what carries the paint. Common practice, no published source. */
+    public function wetUm(Tool $tool = Tool::Airbrush): float
     {
+        [$mist, $light, $medium, $heavy] = match ($tool) {
+            Tool::Airbrush => [4.0, 9.0, 16.0, 28.0],
+            // Where it touches.
+            Tool::Brush => [30.0, 40.0, 55.0, 80.0],
+            Tool::Sponge => [20.0, 28.0, 38.0, 50.0],
+            Tool::Pen => [5.0, 6.0, 8.0, 10.0],
+        };
+
         return match ($this) {
-            self::Mist => 4.0,
-            self::Light => 9.0,
-            self::Medium => 16.0,
-            self::Heavy => 28.0,
+            self::Mist => $mist,
+            self::Light => $light,
+            self::Medium => $medium,
+            self::Heavy => $heavy,
         };
     }
 }

@@ -14,6 +14,8 @@ enum Kind: string
     case Metallic = 'metallic';
     case Fluorescent = 'fluorescent';
     case Ink = 'ink';
+    /** Stirred into a paint it thins its colour and keeps its body. */
+    case Medium = 'clear medium';
 
     /** @return list<string> */
     public static function names(): array
@@ -30,7 +32,7 @@ enum Kind: string
             self::Metallic => 0.3,
             self::Pearl => 1.0,
             self::Fluorescent => 2.0,
-            self::Transparent, self::Ink => 4.0,
+            self::Transparent, self::Ink, self::Medium => 4.0,
         };
     }
 
@@ -67,6 +69,7 @@ enum Kind: string
             self::Fluorescent => [0.07, 0.6],
             self::Pearl => [0.022, 0.25],
             self::Ink => [0.0004, 0.6],
+            self::Medium => [0.0, 0.0],
             default => [0.0006, 0.6],
         };
     }
@@ -78,7 +81,7 @@ enum Kind: string
     public function swatchFilmUm(): ?float
     {
         return match ($this) {
-            self::Transparent => 8.0,
+            self::Transparent, self::Medium => 8.0,
             self::Fluorescent => 12.0,
             self::Pearl => 10.0,
             self::Ink => 5.0,
@@ -108,7 +111,7 @@ enum Kind: string
             self::Opaque, self::Fluorescent => 10.0,
             self::SemiOpaque, self::Metallic => 7.0,
             self::Pearl => 6.0,
-            self::Transparent => 5.0,
+            self::Transparent, self::Medium => 5.0,
             self::Ink => 4.0,
         };
     }

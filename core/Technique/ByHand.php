@@ -7,6 +7,11 @@ namespace Hawkbrush\Core\Technique;
 /** Dabbed or stroked on lightly without the airbrush, by eye: no side is quite like the other. */
 abstract readonly class ByHand implements Technique
 {
+    public function tool(): Tool
+    {
+        return Tool::Brush;
+    }
+
     final public function press(): Press
     {
         return Press::Touched;

@@ -65,6 +65,27 @@ final class Dabs
         return $this->open->over($this->marks);
     }
 
+    /** @return array<int, float> the marks in full: those that {@see falls} let through, whose place has no other edge */
+    public function whole(): array
+    {
+        return $this->marks;
+    }
+
+    /**
+     * Whether a mark that is thrown here falls within the place: towards its soft edge fewer do, but none of them fainter.
+     *
+     * @param float $luck by chance, 0 to 1
+     */
+    public function falls(float $xMm, float $yMm, float $luck): bool
+    {
+        $column = (int) ($xMm / $this->cellMm);
+        if ($column < $this->fromColumn || $column > $this->toColumn || ! $this->reaches($yMm, 0.0)) {
+            return false;
+        }
+
+        return $luck < ($this->open->all()[$this->near($column, $this->flank[$column] + $yMm)] ?? 0.0);
+    }
+
     /** Whether marks that lie within so many mm of y can land at all. */
     public function reaches(float $yMm, float $reach): bool
     {

@@ -7,6 +7,11 @@ namespace Hawkbrush\Core\Technique;
 /** Something cut or stretched that is held on the bait and sprayed through; both sides alike. */
 abstract readonly class Stencil implements Technique
 {
+    final public function tool(): Tool
+    {
+        return Tool::Airbrush;
+    }
+
     public function press(): Press
     {
         return Press::Held;

@@ -24,6 +24,9 @@ interface Technique
     /** What bears on the coat below, and how hard: so dry must that be. */
     public function press(): Press;
 
+    /** What carries the paint. */
+    public function tool(): Tool;
+
     /** Whether it comes out of the airbrush, so that what is turned away from it gets less. */
     public function sprayed(): bool;
 

@@ -28,9 +28,7 @@ test.describe('the body drawer', () => {
     await expect(page.getByLabel('Station 8, up, mm')).toBeVisible();
     await page.getByRole('button', { name: 'Into the drawer' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Whinchat 72');
-    await expect(page.getByRole('region', { name: 'Preparation' })).toContainText(
-      'Two full coats of five-minute epoxy',
-    );
+    await expect(page.getByRole('region', { name: 'Preparation' })).toContainText('Seal all of it twice');
     await page.getByRole('link', { name: 'Body drawer' }).click();
     await expect(page.locator('.stores-drawer li', { hasText: 'Whinchat 72' })).toContainText(
       'raw wood, 72 mm, 11.5 g · 4 left',

@@ -213,7 +213,8 @@ for (const [words, off] of [
     await page.keyboard.press('t');
     const left = page.locator('.bench-timer b').last();
     await expect(left).toHaveText(/^\d+:\d\d$/);
-    const planned = (await page.locator('.bench-timer span').last().textContent())?.match(/of ((?:\d+:)+\d+)/)?.[1] ?? '';
+    const planned =
+      (await page.locator('.bench-timer span').last().textContent())?.match(/of ((?:\d+:)+\d+)/)?.[1] ?? '';
     const seconds = (clock: string) => clock.split(':').reduce((sum, part) => sum * 60 + Number(part), 0);
     const shown = seconds((await left.textContent()) ?? '');
     expect(shown).toBeGreaterThan(seconds(planned) - 6);

@@ -27,7 +27,9 @@ test.describe('the shelf', () => {
 
   test('draws every bait that is in sight', async ({ page }) => {
     await page.goto('/patterns');
-    await expect(page.locator('.shelf-lying canvas[data-drawn="yes"]')).toHaveCount(await page.locator('.shelf-lying').count());
+    await expect(page.locator('.shelf-lying canvas[data-drawn="yes"]')).toHaveCount(
+      await page.locator('.shelf-lying').count(),
+    );
   });
 
   test('lays two side by side, picked with the keys alone, and another in place of one', async ({ page }) => {
@@ -39,7 +41,7 @@ test.describe('the shelf', () => {
     await expect(roach).toHaveAttribute('aria-pressed', 'true');
     await page.getByRole('button', { name: /Rudd, brass/ }).press('Enter');
     const zones = page.getByRole('region', { name: 'Zone by zone' }).locator('tbody tr');
-    const figures = async () => (await zones.locator('.num').allTextContents()).map(Number);
+    const figures = async () => (await zones.locator('td:nth-child(4)').allTextContents()).map(Number);
     await expect(zones.filter({ hasText: 'tail' })).toContainText('darker');
     expect(await figures()).toEqual((await figures()).sort((a, b) => b - a));
     await expect(page.locator('canvas[data-drawn="yes"]')).toHaveCount(2);

@@ -119,7 +119,7 @@ test.describe('a bottle', () => {
     const coats = page.getByRole('region', { name: 'How many coats' });
     await expect(coats.getByRole('status')).toContainText('It never hides in its own colour');
     await openBottle(page, 'Slate grey');
-    await expect(coats.getByRole('status')).toContainText(/\d+ coats? Then the ground/);
+    await expect(coats.getByRole('status')).toContainText(/\d+ coats? Then it hides black and white alike/);
     await coats.getByLabel('until').selectOption('colour');
     await coats.getByLabel('Wanted colour').fill('#c02020');
     await expect(coats.getByRole('status')).toContainText('It never gets there');

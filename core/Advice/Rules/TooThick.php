@@ -11,6 +11,7 @@ use Hawkbrush\Core\Advice\Rule;
 use Hawkbrush\Core\Advice\Severity;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Weight;
+use Hawkbrush\Core\Technique\Tool;
 
 /** A heavy coat through a mask or thinned: it creeps and runs. Depth comes from many thin coats, not from thick ones. */
 final class TooThick implements Rule
@@ -32,13 +33,14 @@ final class TooThick implements Rule
         foreach ($painted->coats as $coat) {
             $step = $coat->step;
             $thin = $step->thinning >= 0.3;
-            if ($step->weight->wetUm() <= self::HOLDS_UM || (! $thin && ! $step->technique->press()->masks())) {
+            $creeps = $step->technique->press()->masks() || ($thin && $step->technique->tool() === Tool::Airbrush);
+            if ($step->wetUm() <= self::HOLDS_UM || ! $creeps) {
                 continue;
             }
             $findings[] = new Finding(
                 $this->name(), Severity::Caution, $step->id, 'Too much paint for one go',
                 \sprintf('%.0f um wet %s creeps; about %.0f um holds. The same film in more, thinner coats does not.',
-                    $step->weight->wetUm(), $step->technique->press()->masks() ? 'against a mask' : \sprintf(
+                    $step->wetUm(), $step->technique->press()->masks() ? 'against a mask' : \sprintf(
                         'at %d %% reducer',
                         round($step->thinning * 100),
                     ), self::HOLDS_UM),
@@ -55,7 +57,7 @@ final class TooThick implements Rule
     /** Medium coats that lay as much, and no more of them than anybody lays to mend one. */
     private function thinner(Coat $step): int
     {
-        $coats = (int) ceil($step->coats * $step->weight->wetUm() / Weight::Medium->wetUm());
+        $coats = (int) ceil($step->coats * $step->wetUm() / Weight::Medium->wetUm());
 
         return max($step->coats, min(self::MOST_COATS, $coats));
     }

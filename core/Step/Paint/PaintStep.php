@@ -88,7 +88,7 @@ final readonly class PaintStep extends Step
         $coat = $this->coat;
         $spread = Spread::over(
             $job->coveredMm2 * $job->baits,
-            $coat->weight->wetUm(),
+            $coat->wetUm(),
             $coat->coats,
             self::TRANSFER,
             $coat->mixture->solids(),

@@ -6,6 +6,7 @@ namespace Hawkbrush\Core\Technique\Decal;
 
 use Hawkbrush\Core\Technique\OwnOutline;
 use Hawkbrush\Core\Technique\Press;
+use Hawkbrush\Core\Technique\Tool;
 
 /** A water-slide decal, cut to an outline and slid onto the dry paint; under clear its edge is gone. */
 final readonly class Decal extends OwnOutline
@@ -23,6 +24,11 @@ final readonly class Decal extends OwnOutline
     public function how(): string
     {
         return 'Wet it for half a minute, slide it off its paper into place, stroke the water outwards; seal it when it is dry.';
+    }
+
+    public function tool(): Tool
+    {
+        return Tool::Airbrush;
     }
 
     public function press(): Press

@@ -50,15 +50,14 @@ final readonly class Dots extends ByHand
         for ($row = 0; $row * $apart * 0.87 <= $tall; $row++) {
             for ($x = ($row % 2) * $apart / 2; $x <= $across; $x += $apart) {
                 $radius = $choices->number('diameter_mm') / 2 * (1 + $vary * $chance->between(-0.5, 0.5));
-                $marks->dab(
-                    $x + $vary * $apart * $chance->between(-0.4, 0.4),
-                    $top + $row * $apart * 0.87 + $vary * $apart * $chance->between(-0.4, 0.4),
-                    $radius,
-                    max(0.1, $radius * 0.15),
-                );
+                $atX = $x + $vary * $apart * $chance->between(-0.4, 0.4);
+                $atY = $top + $row * $apart * 0.87 + $vary * $apart * $chance->between(-0.4, 0.4);
+                if ($marks->falls($atX, $atY, $chance->between(0, 1))) {
+                    $marks->dab($atX, $atY, $radius, max(0.1, $radius * 0.15));
+                }
             }
         }
 
-        return $marks->through();
+        return $marks->whole();
     }
 }

@@ -12,6 +12,7 @@ use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Tool;
 
 /** Glitter sprinkled into tacky size or wet clear: flakes that lie side by side, each covering what is below it. */
 final readonly class Flakes extends ByHand
@@ -29,6 +30,11 @@ final readonly class Flakes extends ByHand
     public function how(): string
     {
         return 'Into tacky size or wet clear; tap off what is loose, let it dry, then clear and sand level. Loose flakes float: keep them out of eyes and lungs.';
+    }
+
+    public function tool(): Tool
+    {
+        return Tool::Airbrush;
     }
 
     public function settings(): array

@@ -15,6 +15,7 @@ use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Tool;
 
 /** A line along the side, drawn with a pen or let through between two tapes; whole or in dashes. */
 final readonly class Line implements Indexed, Technique
@@ -43,6 +44,11 @@ final readonly class Line implements Indexed, Technique
             Parameter::number('to_u', 'To', 'of length', 0, 1, 0.97),
             Parameter::number('dash_mm', 'Dashes every (0: none)', 'mm', 0, 12, 0),
         ];
+    }
+
+    public function tool(): Tool
+    {
+        return Tool::Pen;
     }
 
     public function press(): Press

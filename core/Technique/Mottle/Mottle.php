@@ -11,6 +11,7 @@ use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Sided;
+use Hawkbrush\Core\Technique\Tool;
 
 /** Irregular patches through a torn or cut stencil: smooth noise of one size, opened where it is high. */
 final readonly class Mottle implements Sided
@@ -37,6 +38,11 @@ final readonly class Mottle implements Sided
             Parameter::number('cover', 'Open part', '', 0.1, 0.9, 0.4),
             Parameter::number('soft', 'Soft edge', '', 0.05, 1, 0.35),
         ];
+    }
+
+    public function tool(): Tool
+    {
+        return Tool::Airbrush;
     }
 
     public function press(): Press

@@ -14,6 +14,7 @@ use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Thrown;
+use Hawkbrush\Core\Technique\Tool;
 
 /** Drops thrown by low pressure, a flicked toothbrush or a stub-cut brush; the hand will differ from the picture. */
 final readonly class Splatter implements Technique, Thrown
@@ -59,6 +60,11 @@ final readonly class Splatter implements Technique, Thrown
         return $this->byAir($choices) ? $choices->scaled($this, sqrt(self::ORDINARY_PSI / $psi)) : $choices;
     }
 
+    public function tool(): Tool
+    {
+        return Tool::Airbrush;
+    }
+
     public function press(): Press
     {
         return Press::None;
@@ -90,6 +96,9 @@ final readonly class Splatter implements Technique, Thrown
             $radius = $drop / 2 * (0.35 + 1.1 * $chance->between(0, 1) ** 3);
             $x = $chance->between(0, $length);
             $y = $chance->between($top, $top + $reach);
+            if (! $marks->falls($x, $y, $chance->between(0, 1))) {
+                continue;
+            }
             $marks->dab($x, $y, $radius, max(0.08, $radius * 0.25));
             // A toothbrush flicks drops with tails; a stub brush throws them in handfuls.
             for ($more = self::COMPANY[$choices->word('by')]; $more > 0; $more--) {
@@ -100,6 +109,6 @@ final readonly class Splatter implements Technique, Thrown
             }
         }
 
-        return $marks->through();
+        return $marks->whole();
     }
 }

@@ -12,6 +12,7 @@ use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Tool;
 
 /** Light dabs with a damp sponge, blotted nearly dry: each leaves a cluster of uneven specks. */
 final readonly class Sponge extends ByHand
@@ -31,6 +32,11 @@ final readonly class Sponge extends ByHand
     public function how(): string
     {
         return 'Take most of the paint out on paper, dab lightly, and turn the sponge so that no print repeats.';
+    }
+
+    public function tool(): Tool
+    {
+        return Tool::Sponge;
     }
 
     public function settings(): array

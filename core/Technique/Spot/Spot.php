@@ -18,6 +18,7 @@ use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Tool;
 
 /** One spot on each side, through a punched card or free-hand; the softer the edge, the further off it was held. */
 final readonly class Spot implements Cut, Indexed, Technique
@@ -46,6 +47,11 @@ final readonly class Spot implements Cut, Indexed, Technique
             Parameter::number('soft', 'Soft edge', '', 0.05, 1, 0.5),
             Parameter::number('core', 'Free centre (0: none)', 'of diameter', 0, 0.9, 0),
         ];
+    }
+
+    public function tool(): Tool
+    {
+        return Tool::Airbrush;
     }
 
     public function press(): Press

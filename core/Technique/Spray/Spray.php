@@ -9,6 +9,7 @@ use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Tool;
 
 /** Free-hand spray: nothing in the way; aim and width make the fade. */
 final readonly class Spray implements Technique
@@ -31,6 +32,11 @@ final readonly class Spray implements Technique
     public function settings(): array
     {
         return [];
+    }
+
+    public function tool(): Tool
+    {
+        return Tool::Airbrush;
     }
 
     public function press(): Press

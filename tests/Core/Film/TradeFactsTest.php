@@ -15,6 +15,7 @@ use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Drying\Air;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
+use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Hiding;
@@ -23,6 +24,7 @@ use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Film\Unmeasured;
 use Hawkbrush\Core\Film\WetBlend;
+use Hawkbrush\Core\Technique\Tool;
 use Tests\Build;
 
 function white(): FilmState
@@ -166,4 +168,25 @@ it('dries a light white coat in some minutes, and under a dryer in less than one
 it('wants about twenty minutes on top before a mesh', function (): void {
     $touch = Evaporation::touchDryS(9, 0.65, Climate::ordinary(), Air::hairDryer());
     expect(Evaporation::maskSafeS(9, 0.65, Climate::ordinary(), Air::hairDryer()) - $touch)->toEqualWithDelta(1200, 1);
+});
+
+it('reads as itself where an opaque blue is dabbed over black, and not where it is misted', function (): void {
+    $blue = asSeen('#33618e', Kind::Opaque);
+    $own = look(white()->under(Film::of($blue, 100)));
+    $laid = static fn(Tool $tool, Weight $weight): Lab => look(
+        black()->under(Film::of($blue, $weight->wetUm($tool) * Paint::ORDINARY_SOLIDS)),
+    );
+    expect(DeltaE2000::between($laid(Tool::Brush, Weight::Light), $own))->toBeLessThan(3)
+        ->and(DeltaE2000::between($laid(Tool::Airbrush, Weight::Mist), $own))->toBeGreaterThan(10);
+});
+
+it('lays films as thick as each tool does', function (Tool $tool, float $from, float $to): void {
+    expect(Weight::Mist->wetUm($tool))->toBeGreaterThanOrEqual($from)->and(Weight::Heavy->wetUm($tool))->toBeLessThanOrEqual($to);
+})->with([[Tool::Airbrush, 4, 28], [Tool::Brush, 30, 80], [Tool::Sponge, 20, 50], [Tool::Pen, 5, 10]]);
+
+it('thins a colour with clear medium, and keeps its hue', function (): void {
+    $red = asSeen('#b3202c', Kind::Transparent);
+    $mixed = DuncanMixing::mix([[$red, 1.0], [asSeen('#ffffff', Kind::Medium), 3.0]]);
+    $quarter = look(white()->under(Film::of($red, 2)));
+    expect(DeltaE2000::between(look(white()->under(Film::of($mixed, 8))), $quarter))->toBeLessThan(0.5);
 });
