@@ -24,7 +24,7 @@ final class PaintedRecipes
     ];
 
     /** @param list<array<string, mixed>> $steps */
-    public static function document(array $steps, string $ground = '#d8d8d4'): array
+    public static function document(array $steps, string $ground = '#d8d8d4', string $shine = 'none'): array
     {
         $paints = array_map(
             static fn(array $paint): array => ['hex' => $paint[0], 'kind' => $paint[1], 'seen' => 'clear'],
@@ -33,7 +33,7 @@ final class PaintedRecipes
 
         return [
             'name' => 'Painted',
-            'body' => Examples::body() + ['ground' => ['hex' => $ground], 'marks' => ['eye_socket_mm' => 5.5]],
+            'body' => Examples::body() + ['ground' => ['hex' => $ground], 'shine' => $shine, 'marks' => ['eye_socket_mm' => 5.5]],
             'paints' => $paints,
             'steps' => array_map(
                 static fn(array $step, int $i): array => $step + ['id' => 's'.($i + 1)],
@@ -118,7 +118,7 @@ final class PaintedRecipes
                 self::coat('ink', ['name' => 'line', 'width_mm' => 0.8], 'lateral line', ['weight' => 'mist']),
                 self::EYE, self::CLEAR,
             ]],
-            'smelt on a mirror body, see-through colours straight on' => ['ground' => '#b8babc', 'steps' => [
+            'smelt on a mirror body, see-through colours straight on' => ['ground' => '#b8babc', 'shine' => 'mirror', 'steps' => [
                 self::coat('yellow', 'spray', 'flank', self::FADE),
                 self::coat('blue', 'spray', 'back', self::DUST),
                 self::coat('smoke', 'scallops', 'flank', self::DETAIL),

@@ -22,6 +22,7 @@ final class CoreView
             'deg' => $core->thetaDeg,
             'ground' => self::colour($core->ground),
             'colour' => self::colour($last),
+            'at_mirror' => $core->atMirror === null ? null : self::colour($core->atMirror),
             'coats' => array_map(static fn(CoreCoat $coat, int $i): array => [
                 'step' => $coat->stepId,
                 'number' => $coat->number,

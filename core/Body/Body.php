@@ -28,6 +28,7 @@ final readonly class Body
         public array $stations,
         public Spectrum $ground,
         public Marks $marks,
+        public Shine $shine,
         private array $tangents,
     ) {}
 
@@ -45,6 +46,7 @@ final readonly class Body
         array $stations,
         Spectrum $ground,
         Marks $marks,
+        Shine $shine = Shine::None,
     ): self {
         $last = \count($stations) - 1;
         if ($last < 1) {
@@ -66,7 +68,7 @@ final readonly class Body
             throw Refused::at('/stations', 'This body has no thickness anywhere.');
         }
 
-        return new self($name, $material, $lengthMm, $exponent, $stations, $ground, $marks, [
+        return new self($name, $material, $lengthMm, $exponent, $stations, $ground, $marks, $shine, [
             'top' => self::slopes($stations, static fn(Station $s): float => $s->topMm),
             'bottom' => self::slopes($stations, static fn(Station $s): float => $s->bottomMm),
             'half' => self::slopes($stations, static fn(Station $s): float => $s->halfWidthMm),

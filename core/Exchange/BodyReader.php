@@ -7,6 +7,7 @@ namespace Hawkbrush\Core\Exchange;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Extent;
 use Hawkbrush\Core\Body\Marks;
+use Hawkbrush\Core\Body\Shine;
 use Hawkbrush\Core\Body\Station;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Colour\Spectrum;
@@ -22,7 +23,7 @@ final class BodyReader
     /** @throws Refused */
     public static function read(Node $node): Body
     {
-        $node->only(['name', 'material', 'length_mm', 'exponent', 'stations', 'ground', 'marks']);
+        $node->only(['name', 'material', 'length_mm', 'exponent', 'stations', 'ground', 'shine', 'marks']);
         $stations = array_map(self::station(...), $node->field('stations')->items(2, 100));
         try {
             return Body::of(
@@ -33,6 +34,7 @@ final class BodyReader
                 $stations,
                 $node->has('ground') ? PaintReader::colour($node->field('ground'))->reflectance() : Spectrum::flat(self::ORDINARY_GROUND),
                 $node->has('marks') ? self::marks($node->field('marks')) : new Marks(),
+                Shine::from($node->optional('shine')?->choice(Shine::names()) ?? Shine::None->value),
             );
         } catch (Refused $e) {
             throw str_starts_with($e->pointer, $node->pointer.'/') ? $e : $e->below($node->pointer);

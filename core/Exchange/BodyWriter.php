@@ -6,6 +6,7 @@ namespace Hawkbrush\Core\Exchange;
 
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Extent;
+use Hawkbrush\Core\Body\Shine;
 use Hawkbrush\Core\Body\Station;
 use Hawkbrush\Core\Colour\Spectrum;
 
@@ -24,6 +25,7 @@ final class BodyWriter
             'exponent' => $body->exponent,
             'stations' => array_map(static fn(Station $s): array => [$s->u, $s->topMm, $s->bottomMm, $s->halfWidthMm], $body->stations),
             'ground' => ['reflectance' => ['start' => Spectrum::START_NM, 'step' => Spectrum::STEP_NM, 'values' => $body->ground->values]],
+            ...$body->shine === Shine::None ? [] : ['shine' => $body->shine->value],
             'marks' => [
                 'gill_u' => $marks->gillU,
                 'eye_u' => $marks->eyeU,

@@ -5,14 +5,20 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Film;
 
 use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\Lab;
+use Hawkbrush\Core\Colour\Observer;
+use Hawkbrush\Core\Colour\Xyz;
 
 /**
  * How a spot of the surface looks after the films laid so far: reflectance without the air surface, and, where there
- * are any, the glint of its flakes and the glow of its fluorescents. Curves are plain lists of floats, by the bands
+ * are any, the glint of its flakes or of a shining body and the glow of its fluorescents. Curves are plain lists of floats, by the bands
  * followed; a film laid over it follows the same.
  */
 final readonly class FilmState
 {
+    /** Y of a glint at the least: more than a full pearl throws. */
+    private const SHINES = 0.4;
+
     /**
      * @param list<float> $r
      * @param array{float, float, float}|null $glint X, Y and Z
@@ -20,10 +26,13 @@ final readonly class FilmState
      */
     private function __construct(public array $r, public ?array $glint, public ?array $glow) {}
 
-    /** @param list<float> $reflectance of the ground, by the bands followed */
-    public static function ground(array $reflectance): self
+    /**
+     * @param list<float> $reflectance of the ground, by the bands followed
+     * @param array{float, float, float}|null $glint X, Y and Z of what it throws at the mirror angle itself
+     */
+    public static function ground(array $reflectance, ?array $glint = null): self
     {
-        return new self($reflectance, null, null);
+        return new self($reflectance, $glint, null);
     }
 
     /** Over a ground Rg: R = R0 + T^2 Rg / (1 - R0 Rg) (Kubelka, J. Opt. Soc. Am. 44, 330 (1954)). */
@@ -47,6 +56,24 @@ final readonly class FilmState
     public function colour(SurfaceFinish $finish): Colour
     {
         return $finish->colour($this->flat());
+    }
+
+    /** As it looks at the mirror angle: what its glint throws on top of that. Null where nothing shines. */
+    public function atMirror(SurfaceFinish $finish): ?Colour
+    {
+        if ($this->glint === null) {
+            return null;
+        }
+        $flat = Observer::xyz($finish->seen($this->flat()));
+        [$x, $y, $z] = $this->glint;
+
+        return Colour::fromLab(Lab::fromXyz(new Xyz($flat->x + 100 * $x, $flat->y + 100 * $y, $flat->z + 100 * $z)));
+    }
+
+    /** Whether it throws so much at the mirror angle that a colour over it is laid for that, not for its flat look. */
+    public function shines(): bool
+    {
+        return $this->glint !== null && $this->glint[1] > self::SHINES;
     }
 
     /**

@@ -17,13 +17,17 @@ use Hawkbrush\Core\Pattern\Recipe;
 /** The film at one point, cut through: each coat with its thickness, what it does to the light, and the colour after it. */
 final readonly class CoreSample
 {
-    /** @param list<CoreCoat> $coats from the body outwards */
+    /**
+     * @param list<CoreCoat> $coats from the body outwards
+     * @param Colour|null $atMirror as it looks at the mirror angle, where flakes or a shining body throw light
+     */
     private function __construct(
         public float $u,
         public float $thetaDeg,
         public Colour $ground,
         public array $coats,
         public string $cause,
+        public ?Colour $atMirror,
     ) {}
 
     public static function at(
@@ -65,6 +69,8 @@ final readonly class CoreSample
             }
         }
 
-        return new self($u, $thetaDeg, $ground, $coats, Cause::explain($coats));
+        $here = $field->states[($right ? $field->right : $field->left)[$cell]];
+
+        return new self($u, $thetaDeg, $ground, $coats, Cause::explain($coats), $here->atMirror($finish));
     }
 }

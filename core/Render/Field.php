@@ -39,12 +39,13 @@ final readonly class Field
     /** @param Bands $bands which its films follow; every second is enough for a picture */
     public static function bare(Surface $surface, Bands $bands = Bands::All): self
     {
+        $body = $surface->body;
         $cells = array_fill(0, $surface->rows * $surface->columns, 0);
 
         return new self(
             $surface,
             $bands,
-            [FilmState::ground($bands->of($surface->body->ground->values))],
+            [FilmState::ground($bands->of($body->ground->values), $body->shine->glint($body->ground))],
             $cells,
             $cells,
             true,

@@ -149,7 +149,7 @@ final class DemoBodies
                     'tie_deg' => 110,
                 ]),
                 self::kept('sealed wood', [], 16.5)],
-            'tern75' => [self::body('Tern 75', 'plated plastic', 75, 2.8,
+            'tern75' => [['shine' => 'mirror'] + self::body('Tern 75', 'plated plastic', 75, 2.8,
                 [
                     [0, 1.2, 1.2, 0.9],
                     [0.06, 5.2, 5.4, 2.6],

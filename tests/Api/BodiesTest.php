@@ -237,3 +237,12 @@ it('shows each zone within the body, the areas of fins small and of the belly la
     expect($zones['anal fin']['area_mm2'])->toBeLessThan($zones['belly']['area_mm2'])
         ->and($zones['muzzle']['area_mm2'])->toBeLessThan($zones['head']['area_mm2']);
 });
+
+it('lets mirror plastic shine unless it is said otherwise', function (): void {
+    $shine = fn(array $body): mixed => $this->ask('/bodies/'.$this->send('POST', '/bodies', $body + CALIPERS)->json('id'))
+        ->json('form.shine');
+    expect($shine(['name' => 'Chrome', 'condition' => 'mirror plastic']))->toBe('mirror')
+        ->and($shine(['name' => 'Dulled', 'condition' => 'mirror plastic', 'shine' => 'none']))->toBeNull()
+        ->and($shine(['name' => 'Foiled', 'condition' => 'sealed wood', 'shine' => 'mirror']))->toBe('mirror');
+    $this->send('POST', '/bodies', ['name' => 'Wet', 'shine' => 'wet'] + CALIPERS)->assertStatus(422);
+});

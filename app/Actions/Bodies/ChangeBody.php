@@ -15,7 +15,7 @@ use Hawkbrush\Core\Step\Prepare\Fitting;
 /** Changes a body. Its form is fixed once a pattern was painted on it. */
 final readonly class ChangeBody
 {
-    public const FORM = ['length_mm', 'exponent', 'stations', 'marks', 'ground'];
+    public const FORM = ['length_mm', 'exponent', 'stations', 'marks', 'ground', 'shine'];
 
     public const KEPT = ['name', 'material', 'condition', 'fittings', 'weight_g', 'stock'];
 

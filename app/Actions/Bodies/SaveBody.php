@@ -6,10 +6,12 @@ namespace App\Actions\Bodies;
 
 use App\Models\Body;
 use Hawkbrush\Core\Body\Body as CoreBody;
+use Hawkbrush\Core\Body\Shine;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\BodyWriter;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Step\Prepare\Condition;
 
 /** Puts a kind of body into the drawer. */
 final class SaveBody
@@ -27,6 +29,8 @@ final class SaveBody
         foreach (['condition', 'fittings', 'weight_g', 'stock'] as $field) {
             unset($document[$field]);
         }
+        // Where nothing else is said, a body that comes as mirror plastic shines.
+        $document['shine'] ??= ($kept['condition'] ?? null) === Condition::Mirror->value ? Shine::Mirror->value : Shine::None->value;
 
         return $this->save(BodyReader::read(Node::root($document)), $kept);
     }

@@ -37,6 +37,9 @@ final class BrighterOverWhite implements Rule
             if ($optics === null || $heart === null || $optics->glint !== null) {
                 continue;
             }
+            if ($heart[0]->shines()) {
+                continue;
+            }
             $white = FilmState::ground(array_fill(0, 31, 0.9));
             $wanted = $painted->colour($white->under(Film::of($optics, $coat->step->dryUm())))->lab;
             $comes = $painted->colour($heart[1])->lab;

@@ -41,6 +41,9 @@ final class ColourTurns implements Rule
             if ($optics === null || $heart === null) {
                 continue;
             }
+            if ($heart[0]->shines()) {
+                continue;
+            }
             $white = FilmState::ground(array_fill(0, 31, 0.9));
             $wanted = $painted->colour($white->under(Film::of($optics, $coat->step->dryUm())))->lab;
             $comes = $painted->colour($heart[1])->lab;

@@ -37,6 +37,11 @@ function keptOf({ name, material, condition, fittings, weight_g, stock }: Body):
   return { name, material, condition, fittings, weight_g, stock };
 }
 
+/** The shine picked; nothing for a body whose condition says it. */
+function shineOf(picked: string): Measures['shine'] {
+  return picked === 'none' || picked === 'mirror' || picked === 'glitter' ? picked : undefined;
+}
+
 /** What stands otherwise in the form than in the drawer. */
 function changed(kept: Kept, body: Body): Partial<Kept> {
   const fields = keysOf(NEW);
@@ -217,6 +222,18 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
               data={vocabulary?.conditions ?? [kept.condition]}
               value={kept.condition}
               onChange={(event) => set({ condition: event.currentTarget.value })}
+            />
+            <NativeSelect
+              size="xs"
+              label="Shine"
+              data={[
+                ...(measures.shine === undefined ? [{ value: '', label: 'as it comes' }] : []),
+                { value: 'none', label: 'none' },
+                { value: 'mirror', label: 'mirror, foil or plated' },
+                { value: 'glitter', label: 'glitter' },
+              ]}
+              value={measures.shine ?? ''}
+              onChange={(event) => setMeasures({ ...measures, shine: shineOf(event.currentTarget.value) })}
             />
             <NumberInput
               size="xs"

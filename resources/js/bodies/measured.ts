@@ -31,6 +31,8 @@ export interface Measures {
   stations: Station[];
   marks: Marks;
   ground: { [key: string]: unknown };
+  /** Undefined: as its condition says. */
+  shine: BodyForm['shine'];
 }
 
 /** A plain minnow to begin with; every figure of it is there to be measured anew. */
@@ -60,6 +62,7 @@ export const PLAIN: Measures = {
     zones: {},
   },
   ground: { hex: '#dcdcd6' },
+  shine: undefined,
 };
 
 /** Measures of a kept body, with what it says nothing of filled in. */
@@ -71,6 +74,7 @@ export function measuresOf(form: BodyForm): Measures {
     stations: stationsOf(form.stations),
     marks: { ...PLAIN.marks, eye_socket_mm: null, hooks_u: [], ...given },
     ground: form.ground ?? PLAIN.ground,
+    shine: form.shine ?? 'none',
   };
 }
 
@@ -78,7 +82,14 @@ export function measuresOf(form: BodyForm): Measures {
 export function toForm(m: Measures): BodyForm {
   const marks = Object.fromEntries(Object.entries(m.marks).filter(([, value]) => value !== null));
   if (Object.keys(m.marks.zones).length === 0) delete marks.zones;
-  return { length_mm: m.length_mm, exponent: m.exponent, stations: m.stations, marks, ground: m.ground };
+  return {
+    length_mm: m.length_mm,
+    exponent: m.exponent,
+    stations: m.stations,
+    marks,
+    ground: m.ground,
+    ...(m.shine && { shine: m.shine }),
+  };
 }
 
 /** How the body in the form looks, a moment after it was typed. */

@@ -64,6 +64,17 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
               </span>
             </span>
           </p>
+          {core.at_mirror !== null && (
+            <p className={classes.coreColour}>
+              <i style={{ background: core.at_mirror.hex }} />
+              <span>
+                <b>{core.at_mirror.hex}</b> L* {Math.round(core.at_mirror.l)} C {Math.round(core.at_mirror.c)} h{' '}
+                {Math.round(core.at_mirror.h)}
+                <br />
+                <span className="dim">where it mirrors the lamp; our own simplification</span>
+              </span>
+            </p>
+          )}
           {coat === undefined && <p>{core.cause}</p>}
         </>
       )}

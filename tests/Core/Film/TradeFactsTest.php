@@ -6,6 +6,7 @@ namespace Tests\Core\Film;
 
 // What painters hold to be true must come out of the film by itself. Each fact: common practice, no published source.
 
+use Hawkbrush\Core\Body\Shine;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Colour\Colour;
@@ -189,4 +190,12 @@ it('thins a colour with clear medium, and keeps its hue', function (): void {
     $mixed = DuncanMixing::mix([[$red, 1.0], [asSeen('#ffffff', Kind::Medium), 3.0]]);
     $quarter = look(white()->under(Film::of($red, 2)));
     expect(DeltaE2000::between(look(white()->under(Film::of($mixed, 8))), $quarter))->toBeLessThan(0.5);
+});
+
+it('makes transparent yellow over a mirror gold, not olive', function (): void {
+    $chrome = Colour::fromHex('#c4c8ca')->reflectance();
+    $mirror = FilmState::ground($chrome->values, Shine::Mirror->glint($chrome));
+    $gold = $mirror->under(Film::of(asSeen('#e0b020', Kind::Transparent), 5))->atMirror(SurfaceFinish::Clear);
+    expect($gold?->lab->chroma())->toBeGreaterThan(50)->and($gold?->lab->hue())->toBeGreaterThan(80)->toBeLessThan(100)
+        ->and(FilmState::ground($chrome->values)->atMirror(SurfaceFinish::Clear))->toBeNull();
 });
