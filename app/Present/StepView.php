@@ -9,6 +9,7 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
+use Hawkbrush\Core\Render\Landing;
 use Hawkbrush\Core\Run\Cautions;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
@@ -57,6 +58,8 @@ final class StepView
     /** @return array<string, mixed> */
     private static function coat(Coat $coat, Surface $surface): array
     {
+        $coverage = Coverage::land($coat, $surface);
+
         return [
             'colour' => $coat->mixture->name(),
             'technique' => $coat->technique->label(),
@@ -67,7 +70,8 @@ final class StepView
             'where' => $coat->place->label(),
             'dry_um' => round($coat->dryUm(), 2),
             'chip' => Chip::of($coat->optics(), $coat->dryUm()),
-            'cover' => self::cover($coat, $surface),
+            'cover' => self::cover($coverage),
+            'lands' => round(Landing::share($coat, $surface, $coverage), 2),
         ];
     }
 
@@ -81,9 +85,9 @@ final class StepView
     }
 
     /** Fifteenths of cover on the left half, one hexadecimal digit a cell, 48 columns by 24 rows from ridge to belly. */
-    private static function cover(Coat $coat, Surface $surface): string
+    private static function cover(Coverage $coverage): string
     {
-        $cover = Coverage::land($coat, $surface)->left;
+        $cover = $coverage->left;
         $digits = '';
         for ($cell = 0; $cell < self::COLUMNS * self::ROWS; $cell++) {
             $digits .= dechex((int) (15 * ($cover[$cell] ?? 0.0)));

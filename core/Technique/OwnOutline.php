@@ -10,7 +10,7 @@ use Hawkbrush\Core\Flat\PathText;
 use Hawkbrush\Core\Flat\Shape;
 
 /** A mark of the painter's own outline, laid with its middle on a place of the body; mirrored on the other side. */
-abstract readonly class OwnOutline implements Cut, Indexed, Technique
+abstract readonly class OwnOutline implements Cut, Placed, Technique
 {
     /** A fin-like form, until the painter gives one. */
     public const PLAIN = 'M0 4L3 1L8 0L13 1.5L16 4L12 5L8 8L5 6Z';

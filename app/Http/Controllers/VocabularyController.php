@@ -16,6 +16,7 @@ use Hawkbrush\Core\Step\Prepare\Condition;
 use Hawkbrush\Core\Step\Prepare\Fitting;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
 use Illuminate\Http\JsonResponse;
@@ -31,6 +32,8 @@ final class VocabularyController
                 'label' => $t->label(),
                 'sprayed' => $t->sprayed(),
                 'cut' => $t instanceof Cut,
+                'placed' => $t instanceof Placed,
+                'wet_um' => array_map(static fn(Weight $w): float => $w->wetUm($t->tool()), Weight::cases()),
                 'random' => ! $t->mirrored(),
                 'settings' => array_map(static fn(Parameter $s): array => [
                     'name' => $s->name,

@@ -13,13 +13,13 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
-use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** Upright bars through a flexible stencil, tapering towards the belly, cut with a waver so that they do not look ruled. */
-final readonly class Bars extends Stencil implements Cut, Indexed
+final readonly class Bars extends Stencil implements Cut, Placed
 {
     /** Share of its width that a bar loses towards its lower end. */
     private const TAPER = 0.55;

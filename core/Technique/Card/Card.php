@@ -12,13 +12,13 @@ use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
-use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** The edge of a curved card held behind the gill plate: sharp in front, fading backwards. */
-final readonly class Card extends Stencil implements Cut, Indexed
+final readonly class Card extends Stencil implements Cut, Placed
 {
     private const HOLD_MM = 25.0;
 

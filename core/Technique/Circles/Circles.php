@@ -13,13 +13,13 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Dabs;
-use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** A row of circles through a circle stencil or a punched card; with a core left free, rings. */
-final readonly class Circles extends Stencil implements Cut, Indexed
+final readonly class Circles extends Stencil implements Cut, Placed
 {
     public function name(): string
     {

@@ -12,13 +12,13 @@ use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
-use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** A fin through a fan stencil with rays: from its root it opens backwards and downwards, and fades towards its edge. */
-final readonly class Fan extends Stencil implements Cut, Indexed
+final readonly class Fan extends Stencil implements Cut, Placed
 {
     /** Rays begin so far from the root, so that the stencil holds together. */
     private const BRIDGE = 0.12;

@@ -10,15 +10,15 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
-use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Tool;
 
 /** A line along the side, drawn with a pen or let through between two tapes; whole or in dashes. */
-final readonly class Line implements Indexed, Technique
+final readonly class Line implements Placed, Technique
 {
     public function name(): string
     {

@@ -12,13 +12,13 @@ use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
-use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** One hard-edged mark through a punched card: the shoulder spot, a painted eye, a drop. */
-final readonly class Punch extends Stencil implements Cut, Indexed
+final readonly class Punch extends Stencil implements Cut, Placed
 {
     private const EDGE_MM = 0.3;
 

@@ -13,15 +13,15 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Dabs;
-use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Tool;
 
 /** One spot on each side, through a punched card or free-hand; the softer the edge, the further off it was held. */
-final readonly class Spot implements Cut, Indexed, Technique
+final readonly class Spot implements Cut, Placed, Technique
 {
     public function name(): string
     {

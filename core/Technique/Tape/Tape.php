@@ -10,14 +10,14 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
-use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** All but what is taped off: a band along the side with sharp edges, straight or slanted from nose to tail. */
-final readonly class Tape extends Stencil implements Indexed
+final readonly class Tape extends Stencil implements Placed
 {
     /** Paint creeps under the edge of tape by about so much. Common practice, no published source. */
     private const CREEP_MM = 0.15;

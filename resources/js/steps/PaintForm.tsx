@@ -1,4 +1,4 @@
-import { Anchor, NativeSelect } from '@mantine/core';
+import { Anchor, Checkbox, NativeSelect } from '@mantine/core';
 import type { MixPart, PaintStep } from '../api/types';
 import { MaskOfStep } from '../masks/MaskOfStep';
 
@@ -13,6 +13,9 @@ import layout from '../parts/layout.module.css';
 import classes from './steps.module.css';
 
 const OWN = 'own range';
+const WHOLE = 'whole';
+/** Marks of which less lands are told of. */
+const MOST = 0.9;
 const SIDES = ['both', 'left', 'right'] as const;
 const SET_BY = ['heat', 'air', 'wet'] as const;
 /** An own range that says nothing of an edge is open there. */
@@ -34,8 +37,10 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
   const { document: d } = step;
   const { bounds } = vocabulary;
   const { mix, where } = d;
+  const { lands } = step.shown;
   const zone = 'zone' in where ? where.zone : OWN;
   const range = { ...OPEN, ...where };
+  const side = where.side === undefined ? {} : { side: where.side };
   const technique = vocabulary.techniques.find((t) => t.name === d.technique.name);
   const partOf = (i: number, set: Partial<MixPart>) =>
     onChange((now) => ({ mix: now.mix.map((m, k) => (k === i ? { ...m, ...set } : m)) }));
@@ -106,7 +111,11 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
           size="xs"
           data={vocabulary.techniques.map((t) => ({ value: t.name, label: t.label }))}
           value={technique?.name ?? 'spray'}
-          onChange={(event) => onChange({ technique: { name: event.currentTarget.value } })}
+          onChange={(event) => {
+            const chosen = vocabulary.techniques.find((t) => t.name === event.currentTarget.value);
+            if (chosen === undefined) return;
+            onChange({ technique: { name: chosen.name }, ...(chosen.placed && { where: { ...side, zone: WHOLE } }) });
+          }}
         />
         <TechniqueSettings
           list={technique?.settings ?? []}
@@ -120,23 +129,33 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
       </fieldset>
       <fieldset>
         <legend>Where</legend>
-        <NativeSelect
-          label="Place"
-          size="xs"
-          data={[...vocabulary.zones, OWN]}
-          value={zone}
-          onChange={(event) => {
-            const chosen = event.currentTarget.value;
-            onChange({
-              where: {
-                ...(chosen === OWN
-                  ? { from_u: 0.2, to_u: 0.9, from_deg: 40, to_deg: 110, soft: 0.4 }
-                  : { zone: chosen }),
-                ...(where.side === undefined ? {} : { side: where.side }),
-              },
-            });
-          }}
-        />
+        {technique?.placed && (
+          <Checkbox
+            size="xs"
+            label="Cut off at the edge of a place"
+            checked={zone !== WHOLE}
+            onChange={(event) => onChange({ where: { ...side, zone: event.currentTarget.checked ? 'flank' : WHOLE } })}
+          />
+        )}
+        {(!technique?.placed || zone !== WHOLE) && (
+          <NativeSelect
+            label="Place"
+            size="xs"
+            data={[...vocabulary.zones, OWN]}
+            value={zone}
+            onChange={(event) => {
+              const chosen = event.currentTarget.value;
+              onChange({
+                where: {
+                  ...(chosen === OWN
+                    ? { from_u: 0.2, to_u: 0.9, from_deg: 40, to_deg: 110, soft: 0.4 }
+                    : { zone: chosen }),
+                  ...side,
+                },
+              });
+            }}
+          />
+        )}
         <NativeSelect
           label="Side"
           size="xs"
@@ -163,6 +182,13 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
               {edge('Soft, 0 to 1', 'soft', 0, 1, 0.1)}
             </div>
           </>
+        )}
+        {d.on && lands !== undefined && lands < MOST && (
+          <p role="status" className={classes.lands}>
+            {lands === 0
+              ? 'Nothing of it lands: place, aim or width leave it out.'
+              : `Only ${Math.round(lands * 100)} % of these marks land; the rest lies outside the place or is turned away from the aim.`}
+          </p>
         )}
         {technique?.sprayed !== false && (
           <div className={layout.two}>
@@ -198,7 +224,10 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
           <NativeSelect
             label="Laid"
             size="xs"
-            data={vocabulary.weights.map((w) => ({ value: w.name, label: `${w.name}, ${w.wet_um} µm wet` }))}
+            data={vocabulary.weights.map((w, i) => ({
+              value: w.name,
+              label: `${w.name}, ${technique?.wet_um[i] ?? w.wet_um} µm wet`,
+            }))}
             value={d.weight}
             onChange={(event) => {
               const weight = vocabulary.weights.find((w) => w.name === event.currentTarget.value)?.name;

@@ -21,7 +21,8 @@ use Tests\PaintedRecipes;
  */
 function findingsIn(array $recipe, ?Severity $from = null): array
 {
-    $read = RecipeReader::read(Node::root(PaintedRecipes::document($recipe['steps'], $recipe['ground'] ?? '#d8d8d4', $recipe['shine'] ?? 'none')));
+    $document = PaintedRecipes::document($recipe['steps'], $recipe['ground'] ?? '#d8d8d4', $recipe['shine'] ?? 'none');
+    $read = RecipeReader::read(Node::root($document));
 
     return array_map(
         static fn(Finding $finding): string => $finding->rule.' '.$read->number($finding->stepId),
