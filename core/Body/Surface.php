@@ -14,6 +14,9 @@ use Hawkbrush\Core\Refused;
  */
 final readonly class Surface
 {
+    /** @var list<float> way in mm from the back ridge to the keel, by column */
+    public array $keelMm;
+
     /** @var list<float> half the mean height of a cell in mm, at least 0.01, by column */
     public array $halfMm;
 
@@ -44,6 +47,7 @@ final readonly class Surface
         // The last row's middle lies half a cell before the keel.
         $halves = 2 * $rows - 1;
         $this->halfMm = array_map(static fn(float $mm): float => max(0.01, $mm / $halves), $keel);
+        $this->keelMm = array_map(static fn(float $mm, float $half): float => $mm + $half, $keel, $this->halfMm);
         $this->deepestMm = max([1.0, ...$keel]);
     }
 

@@ -34,17 +34,19 @@ final readonly class Coverage
         $technique = $coat->technique;
         $side = $coat->place->side;
         $seeds = $technique->mirrored() || $side !== null ? [$coat->seed] : [$coat->seed, $coat->seed + 1];
-        $sides = array_map(
-            static fn(array $shares): array => self::landed($shares, $open),
-            self::through($technique, $surface, $coat->marks(), $seeds, $open),
-        );
+        $sides = self::through($technique, $surface, $coat->marks(), $seeds, $open);
+        if (Openings::everywhere($coat) && $side === null && $technique->mirrored() && $open->gave($sides[0])) {
+            return new self($sides[0], $sides[0], true, true);
+        }
+        $halves = array_map(static fn(array $shares): array => self::halves($shares, $open, $surface), $sides);
+        [$own, $beyond] = $halves[0];
+        [$other, $back] = $halves[1] ?? $halves[0];
+        if ($side !== null) {
+            return $side === 'left' ? new self($own, $beyond, false, false) : new self($beyond, $own, false, false);
+        }
+        $left = self::heavier($own, $back);
 
-        return match (true) {
-            $side === 'left' => new self($sides[0], [], false, false),
-            $side === 'right' => new self([], $sides[0], false, false),
-            $technique->mirrored() => new self($sides[0], $sides[0], true, Openings::everywhere($coat) && $open->gave($sides[0])),
-            default => new self($sides[0], $sides[1] ?? [], false, false),
-        };
+        return new self($left, $technique->mirrored() ? $left : self::heavier($other, $beyond), $technique->mirrored(), false);
     }
 
     /**
@@ -79,24 +81,48 @@ final readonly class Coverage
     }
 
     /**
-     * Without what is too little to count; the open spray has none.
+     * What lands on its own half and what beyond ridge and keel, without what is too little to count; the open spray has none.
      *
      * @param array<int, float> $shares
      *
-     * @return array<int, float>
+     * @return array{array<int, float>, array<int, float>}
      */
-    private static function landed(array $shares, OpenSpray $open): array
+    private static function halves(array $shares, OpenSpray $open, Surface $surface): array
     {
         if ($open->gave($shares)) {
-            return $shares;
+            return [$shares, []];
         }
         $least = OpenSpray::LEAST;
+        $half = $surface->rows * $surface->columns;
+        $beyond = [];
         foreach ($shares as $cell => $share) {
-            if ($share < $least) {
+            if ($cell >= $half) {
+                unset($shares[$cell]);
+                if ($share >= $least) {
+                    $beyond[$cell - $half] = $share;
+                }
+            } elseif ($share < $least) {
                 unset($shares[$cell]);
             }
         }
 
-        return $shares;
+        return [$shares, $beyond];
+    }
+
+    /**
+     * @param array<int, float> $one
+     * @param array<int, float> $other
+     *
+     * @return array<int, float>
+     */
+    private static function heavier(array $one, array $other): array
+    {
+        foreach ($other as $cell => $share) {
+            if ($share > ($one[$cell] ?? 0.0)) {
+                $one[$cell] = $share;
+            }
+        }
+
+        return $one;
     }
 }

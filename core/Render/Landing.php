@@ -28,7 +28,7 @@ final class Landing
         }
         $all = $there = 0.0;
         foreach ($coat->technique->through($surface, $coat->marks(), $coat->seed, OpenSpray::everywhere($surface)) as $cell => $share) {
-            if ($share < OpenSpray::LEAST) {
+            if ($share < OpenSpray::LEAST || ! isset($surface->areaMm2[$cell])) {
                 continue;
             }
             $area = $surface->areaMm2[$cell] * $share;

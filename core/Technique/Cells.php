@@ -34,32 +34,36 @@ final class Cells
     }
 
     /**
-     * The same for marks that lie within a box in mm: nothing beyond it is looked at.
+     * The same for a mark that lies within so many mm of its root: nothing beyond is looked at.
      *
-     * @param array{float, float, float, float} $box from x and y, to x and y
-     * @param callable(float, float): float $share of x and y in mm, 0 to 1
+     * @param float $u of the root
+     * @param callable(float, float): float $share of x and y in mm from the root, 0 to 1
      *
      * @return array<int, float>
      */
-    public static function inBox(Surface $surface, OpenSpray $open, array $box, callable $share): array
+    public static function around(Surface $surface, OpenSpray $open, float $u, float $deg, float $reachMm, callable $share): array
     {
-        [$left, $top, $right, $bottom] = $box;
         $columns = $surface->columns;
         $cellMm = $surface->body->lengthMm / $columns;
-        [$first, $last, $firstRow, $lastRow] = $open->reach();
-        $end = ($lastRow + 1) * $columns;
+        $cells = $surface->rows * $columns;
+        $x = $u * $surface->body->lengthMm;
+        $line = self::line($surface, $deg);
+        $last = min($columns - 1, (int) ceil(($x + $reachMm) / $cellMm));
         $marks = [];
-        for ($column = max($first, (int) floor($left / $cellMm)); $column <= min($last, (int) ceil($right / $cellMm)); $column++) {
-            $x = ($column + 0.5) * $cellMm;
-            $flank = $surface->flankMm[$column];
-            for ($cell = self::firstFrom($surface, $column, $flank + $top, $firstRow, $lastRow); $cell < $end; $cell += $columns) {
-                $y = $surface->arcMm[$cell] - $flank;
-                if ($y > $bottom) {
-                    break;
-                }
-                $part = $share($x, $y);
-                if ($part > 0) {
-                    $marks[$cell] = $part;
+        for ($column = max(0, (int) floor(($x - $reachMm) / $cellMm)); $column <= $last; $column++) {
+            $away = ($column + 0.5) * $cellMm - $x;
+            $over = 2 * $surface->keelMm[$column];
+            for ($cell = $column; $cell < $cells; $cell += $columns) {
+                $arc = $surface->arcMm[$cell];
+                // Itself, and as the other half's cell seen over the ridge and over the keel.
+                foreach ([[$cell, $arc], [$cells + $cell, -$arc], [$cells + $cell, $over - $arc]] as [$at, $way]) {
+                    $down = $way - $line[$column];
+                    if ($down >= -$reachMm && $down <= $reachMm) {
+                        $part = $share($away, $down);
+                        if ($part > ($marks[$at] ?? 0.0)) {
+                            $marks[$at] = $part;
+                        }
+                    }
                 }
             }
         }
@@ -67,12 +71,35 @@ final class Cells
         return $open->over($marks);
     }
 
+    /**
+     * Way in mm from the ridge to the line at $thetaDeg, by column. Marks are laid out from the line through their own
+     * middle: one on the ridge lies along it, and comes out alike on either side of it.
+     *
+     * @return list<float>
+     */
+    public static function line(Surface $surface, float $thetaDeg): array
+    {
+        $columns = $surface->columns;
+        if ($thetaDeg <= 0 || $thetaDeg >= 180) {
+            return $thetaDeg <= 0 ? array_fill(0, $columns, 0.0) : $surface->keelMm;
+        }
+        $down = max(0.0, min($surface->rows - 1.0, $thetaDeg / 180 * $surface->rows - 0.5));
+        $part = $down - floor($down);
+        $upper = \array_slice($surface->arcMm, (int) $down * $columns, $columns);
+        $lower = \array_slice($surface->arcMm, min((int) $down + 1, $surface->rows - 1) * $columns, $columns);
+
+        return array_map(static fn(float $from, float $to): float => $from + ($to - $from) * $part, $upper, $lower);
+    }
+
     /** Way in mm around the section from the widest line to $thetaDeg at $u, downwards positive. */
     public static function yMm(Surface $surface, float $u, float $thetaDeg): float
     {
+        $column = $surface->cellAt($u, 0);
+        if ($thetaDeg <= 0 || $thetaDeg >= 180) {
+            return ($thetaDeg <= 0 ? 0.0 : $surface->keelMm[$column]) - $surface->flankMm[$column];
+        }
         // Between the middles of two rows, so that 90 degrees is the widest line itself.
         $down = max(0.0, min($surface->rows - 1.0, $thetaDeg / 180 * $surface->rows - 0.5));
-        $column = $surface->cellAt($u, 0);
         $upper = (int) $down * $surface->columns + $column;
         $lower = min((int) $down + 1, $surface->rows - 1) * $surface->columns + $column;
         $arc = $surface->arcMm[$upper] + ($surface->arcMm[$lower] - $surface->arcMm[$upper]) * ($down - floor($down));
@@ -87,18 +114,22 @@ final class Cells
     }
 
     /**
-     * The part of the open spray that gets through a hole laid on the side, with an edge $soft wide. Each cell gets the
-     * share of itself and of its soft surroundings that lies inside the hole, measured down three lines.
+     * The part of the open spray that gets through a hole laid on the body by its middle, with an edge $soft wide. Each cell
+     * gets the share of itself and of its soft surroundings that lies inside the hole, measured down three lines.
+     *
+     * @param float $u of the hole's middle
      *
      * @return array<int, float>
      */
-    public static function within(Surface $surface, OpenSpray $open, Shape $hole, float $soft): array
+    public static function within(Surface $surface, OpenSpray $open, Shape $hole, float $u, float $deg, float $soft): array
     {
         [$left, $top, $right, $bottom] = $hole->bounds();
         $columns = $surface->columns;
         $cellMm = $surface->body->lengthMm / $columns;
         $wide = $cellMm + $soft;
-        $end = $surface->rows * $columns;
+        $cells = $surface->rows * $columns;
+        $fromLine = self::line($surface, $deg);
+        $atLine = self::yMm($surface, $u, $deg);
         $marks = [];
         for ($column = max(0, (int) floor(($left - $soft) / $cellMm)); $column <= min(
             $columns - 1,
@@ -112,27 +143,31 @@ final class Cells
             if ($lines === []) {
                 continue;
             }
-            $flank = $surface->flankMm[$column];
+            $lines = array_merge(...$lines);
+            $ridge = $atLine - $fromLine[$column];
+            $keel = $ridge + $surface->keelMm[$column];
+            $overRidge = $top < $ridge + $soft;
+            $overKeel = $bottom > $keel - $soft;
             $above = 0.0;
-            for ($cell = $column; $cell < $end; $cell += $columns) {
+            for ($cell = $column; $cell < $cells; $cell += $columns) {
                 $arc = $surface->arcMm[$cell];
-                $y = $arc - $flank;
                 $half = $arc - $above > 0.01 ? $arc - $above : 0.01;
                 $above = $arc + $half;
                 $half += $soft / 2;
-                if ($y - $half >= $bottom) {
-                    break;
-                }
-                if ($y + $half > $top) {
-                    $inside = 0.0;
-                    foreach ($lines as $line) {
-                        foreach ($line as [$in, $out]) {
-                            $long = ($out < $y + $half ? $out : $y + $half) - ($in > $y - $half ? $in : $y - $half);
-                            $inside += $long > 0 ? $long : 0.0;
-                        }
+                $y = $ridge + $arc;
+                if ($y - $half < $bottom && $y + $half > $top) {
+                    $share = self::inside($lines, $y, $half);
+                    if ($share > 0) {
+                        $marks[$cell] = $share;
                     }
-                    if ($inside > 0) {
-                        $marks[$cell] = min(1.0, $inside / (6 * $half));
+                }
+                if ($overRidge || $overKeel) {
+                    $share = max(
+                        $overRidge ? self::inside($lines, $ridge - $arc, $half) : 0.0,
+                        $overKeel ? self::inside($lines, 2 * $keel - $y, $half) : 0.0,
+                    );
+                    if ($share > 0) {
+                        $marks[$cells + $cell] = $share;
                     }
                 }
             }
@@ -141,20 +176,19 @@ final class Cells
         return $open->over($marks);
     }
 
-    /** The first cell of a column, between two rows, at or beyond so many mm from the ridge; the way around only grows from row to row. */
-    private static function firstFrom(Surface $surface, int $column, float $arcMm, int $first, int $last): int
+    /**
+     * Share of a cell from $y - $half to $y + $half that lies within parts of three lines.
+     *
+     * @param list<list<float>> $lines where each part begins and ends
+     */
+    private static function inside(array $lines, float $y, float $half): float
     {
-        $columns = $surface->columns;
-        $behind = $last + 1;
-        while ($first < $behind) {
-            $row = ($first + $behind) >> 1;
-            if ($surface->arcMm[$row * $columns + $column] < $arcMm) {
-                $first = $row + 1;
-            } else {
-                $behind = $row;
-            }
+        $inside = 0.0;
+        foreach ($lines as [$in, $out]) {
+            $long = ($out < $y + $half ? $out : $y + $half) - ($in > $y - $half ? $in : $y - $half);
+            $inside += $long > 0 ? $long : 0.0;
         }
 
-        return $first * $columns + $column;
+        return min(1.0, $inside / (6 * $half));
     }
 }

@@ -15,7 +15,13 @@ final class Dabs
     /** @var array<int, float> share covered so far, by cell */
     private array $marks = [];
 
+    /** @var array<int, float> the same on the other half, of marks that reach over ridge or keel */
+    private array $beyond = [];
+
     private readonly float $cellMm;
+
+    /** @var list<float> */
+    private readonly array $keel;
 
     /** @var list<float> */
     private readonly array $arc;
@@ -51,6 +57,7 @@ final class Dabs
         $this->cellMm = $surface->body->lengthMm / $surface->columns;
         $this->arc = $surface->arcMm;
         $this->flank = $surface->flankMm;
+        $this->keel = $surface->keelMm;
         [$this->fromColumn, $this->toColumn, $this->fromRow, $toRow] = $open->reach();
         $this->end = ($toRow + 1) * $surface->columns;
         $this->second = ($this->fromRow + 1) * $surface->columns;
@@ -62,13 +69,19 @@ final class Dabs
     /** @return array<int, float> the part of the coat that falls on the marks */
     public function through(): array
     {
-        return $this->open->over($this->marks);
+        return $this->open->over($this->whole());
     }
 
     /** @return array<int, float> the marks in full: those that {@see falls} let through, whose place has no other edge */
     public function whole(): array
     {
-        return $this->marks;
+        $half = $this->surface->rows * $this->surface->columns;
+        $all = $this->marks;
+        foreach ($this->beyond as $cell => $share) {
+            $all[$half + $cell] = $share;
+        }
+
+        return $all;
     }
 
     /**
@@ -92,7 +105,10 @@ final class Dabs
         return $yMm + $reach >= $this->highest && $yMm - $reach <= $this->lowest;
     }
 
-    /** A round mark of $radius around x and y in mm, with an edge $soft wide on either side of it. */
+    /**
+     * A round mark of $radius around x and y in mm, with an edge $soft wide on either side of it. One whose middle lies on the
+     * other half is not laid: that half has its own.
+     */
     public function dab(float $xMm, float $yMm, float $radius, float $soft): void
     {
         // Cells are up to four times as tall as long: of a mark whose edge is sharper than they are, each gets what of
@@ -101,6 +117,18 @@ final class Dabs
         $off = $sharp ? $soft / M_SQRT3 : $soft;
         $edge = $radius + $off;
         $reach = $sharp ? $edge + $this->rowMm / 2 : $edge;
+        $column = (int) ($xMm / $this->cellMm);
+        $column = $column < 0 ? 0 : ($column < $this->surface->columns ? $column : $this->surface->columns - 1);
+        $way = $this->flank[$column] + $yMm;
+        $keel = $this->keel[$column];
+        if ($way < 0 || $way > $keel) {
+            return;
+        }
+        if ($way < $reach || $keel - $way < $reach) {
+            $this->dabAcross($xMm, $way < $keel - $way, min($way, $keel - $way), $radius, max($soft, $this->halfMm[$column] / 2));
+
+            return;
+        }
         // See reaches(), written out.
         if ($yMm + $reach < $this->highest || $yMm - $reach > $this->lowest) {
             return;
@@ -181,8 +209,39 @@ final class Dabs
     }
 
     /**
+     * A round mark that reaches over the ridge or the keel: measured from there, it comes out round on both halves.
+     *
+     * @param float $away of its middle from ridge or keel, mm
+     */
+    private function dabAcross(float $xMm, bool $ridge, float $away, float $radius, float $soft): void
+    {
+        $surface = $this->surface;
+        $columns = $surface->columns;
+        $edge = $radius + $soft;
+        $to = min($this->toColumn, (int) (($xMm + $edge) / $this->cellMm));
+        for ($column = max($this->fromColumn, (int) (($xMm - $edge) / $this->cellMm)); $column <= $to; $column++) {
+            $along = (($column + 0.5) * $this->cellMm - $xMm) ** 2;
+            for ($n = 0; $n < $surface->rows; $n++) {
+                $cell = ($ridge ? $n : $surface->rows - 1 - $n) * $columns + $column;
+                $way = $ridge ? $this->arc[$cell] : $this->keel[$column] - $this->arc[$cell];
+                if ($way - $away > $edge) {
+                    break;
+                }
+                $cover = min(1.0, ($edge - sqrt($along + ($way - $away) ** 2)) / (2 * $soft));
+                if ($cover > ($this->marks[$cell] ?? 0.0)) {
+                    $this->marks[$cell] = $cover;
+                }
+                $cover = min(1.0, ($edge - sqrt($along + ($way + $away) ** 2)) / (2 * $soft));
+                if ($cover > ($this->beyond[$cell] ?? 0.0)) {
+                    $this->beyond[$cell] = $cover;
+                }
+            }
+        }
+    }
+
+    /**
      * A streak along the side, $long from x and y in mm, falling by $lean of its way, from its full half-width to a
-     * $taper of it.
+     * $taper of it. It follows the body: along the ridge it runs along it.
      */
     public function streak(float $xMm, float $yMm, float $long, float $lean, float $half, float $taper, float $soft): void
     {
@@ -208,6 +267,8 @@ final class Dabs
         $marks = $this->marks;
         $this->marks = [];
         $cell = $this->near($from, $flank[$from] + $high);
+        [$upperRow, $part] = $this->rowOf($xMm, $yMm);
+        $lowerRow = $upperRow + $columns;
         for ($column = $from; $column <= $to; $column++, $cell++) {
             $along = ($column + 0.5) * $cellMm - $xMm;
             $on = $along < 0 ? 0.0 : ($along > $long ? $long : $along);
@@ -216,7 +277,8 @@ final class Dabs
             if ($reach <= 0) {
                 continue;
             }
-            $middle = $flank[$column] + $yMm + $on * $lean;
+            $upper = $arc[$upperRow + $column];
+            $middle = $upper + $part * ($arc[$lowerRow + $column] - $upper) + $on * $lean;
             $first = $middle - $reach;
             // To the first cell reached: from column to column it moves by one or two.
             while ($cell >= $second && $arc[$cell - $columns] >= $first) {
@@ -239,11 +301,27 @@ final class Dabs
         $this->marks = $marks;
     }
 
+    /** @return array{int, float} the first cell of the last row above a place, and how far it lies towards the next one, in rows */
+    private function rowOf(float $xMm, float $yMm): array
+    {
+        $columns = $this->surface->columns;
+        $column = max(0, min($columns - 1, (int) ($xMm / $this->cellMm)));
+        $way = $this->flank[$column] + $yMm;
+        $row = max(0, min($this->surface->rows - 2, (int) ($way / (2 * $this->halfMm[$column]) - 0.5))) * $columns;
+        $from = $this->arc[$row + $column];
+        $gap = $this->arc[$row + $columns + $column] - $from;
+
+        return [$row, $gap > 0 ? ($way - $from) / $gap : 0.0];
+    }
+
     /** Takes out of the marks what others cover. */
     public function without(self $others): void
     {
         foreach ($others->marks as $cell => $share) {
             $this->marks[$cell] = max(0.0, ($this->marks[$cell] ?? 0.0) - $share);
+        }
+        foreach ($others->beyond as $cell => $share) {
+            $this->beyond[$cell] = max(0.0, ($this->beyond[$cell] ?? 0.0) - $share);
         }
     }
 

@@ -160,10 +160,13 @@ final class OpenSpray
             $this->asked || self::MANY * \count($marks) > \count($this->along) * \count($this->around) ? $this->all() : null
         );
         $this->asked = true;
+        // A place lies alike on both halves.
+        $half = $this->surface->rows * $this->surface->columns;
         if ($open === null) {
             $columns = $this->surface->columns;
             $rows = $open = [];
             foreach ($marks as $cell => $share) {
+                $cell = $cell < $half ? $cell : $cell - $half;
                 $column = $cell % $columns;
                 if (isset($this->along[$column])) {
                     $rows[intdiv($cell, $columns)][$column] = $this->along[$column];
@@ -175,8 +178,9 @@ final class OpenSpray
         }
         $through = [];
         foreach ($marks as $cell => $share) {
-            if (isset($open[$cell])) {
-                $through[$cell] = $open[$cell] * $share;
+            $own = $cell < $half ? $cell : $cell - $half;
+            if (isset($open[$own])) {
+                $through[$cell] = $open[$own] * $share;
             }
         }
 

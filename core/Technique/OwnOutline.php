@@ -50,6 +50,8 @@ abstract readonly class OwnOutline implements Cut, Placed, Technique
 
     final public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
-        return Cells::within($surface, $open, $this->cut($surface, $choices, $seed), $this->edgeMm());
+        $outline = $this->cut($surface, $choices, $seed);
+
+        return Cells::within($surface, $open, $outline, $choices->number('u'), $choices->number('deg'), $this->edgeMm());
     }
 }

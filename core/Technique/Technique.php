@@ -36,7 +36,8 @@ interface Technique
     /**
      * What of the open spray gets through to each cell of the left half.
      *
-     * @return array<int, float> share of paint, 0 to 1, by cell as in {@see Surface}; cells that get none are not in it
+     * @return array<int, float> share of paint, 0 to 1, by cell as in {@see Surface}; cells that get none are not in it. Cells numbered
+     *                           on from the last are those of the other half, for marks that reach over ridge or keel
      */
     public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array;
 }

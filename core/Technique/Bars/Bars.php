@@ -27,6 +27,8 @@ final readonly class Bars extends Stencil implements Cut, Placed
     /** Corners down each edge of a cut bar. */
     private const STEPS = 12;
 
+    private const OVER_DEG = 30;
+
     public function name(): string
     {
         return 'bars';
@@ -110,7 +112,8 @@ final readonly class Bars extends Stencil implements Cut, Placed
 
     private static function middle(float $x, float $half, float $phase, float $waver, float $deg): float
     {
-        return $x + $half * $waver * 0.8 * sin($phase + $deg / 16);
+        // It crosses ridge and keel square, so that it meets the other side's without a kink.
+        return $x + $half * $waver * 0.8 * sin($phase + (1 - cos(deg2rad($deg))) * 90 / 16);
     }
 
     public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
@@ -124,7 +127,8 @@ final readonly class Bars extends Stencil implements Cut, Placed
         foreach ($surface->theta as $row => $theta) {
             $start = $row * $columns;
             foreach ($bars as [$x, $half, $bottom, $phase]) {
-                $tall = Smooth::between($top, $bottom, 14, $theta);
+                // One that begins at the ridge, or ends at the keel, goes on over it.
+                $tall = Smooth::between($top <= 0 ? -self::OVER_DEG : $top, $bottom >= 180 ? 180 + self::OVER_DEG : $bottom, 14, $theta);
                 if ($tall <= 0) {
                     continue;
                 }

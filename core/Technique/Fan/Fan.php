@@ -94,22 +94,11 @@ final readonly class Fan extends Stencil implements Cut, Placed
 
     public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
-        $u = $choices->number('u');
-        $rootX = $u * $surface->body->lengthMm;
-        $rootY = Cells::yMm($surface, $u, $choices->number('deg'));
         $length = $choices->number('length_mm');
         $half = deg2rad($choices->number('spread_deg') / 2);
         $turn = deg2rad($choices->number('turn_deg'));
         $rays = (int) round($choices->number('rays'));
-
-        return Cells::inBox($surface, $open, [
-            $rootX - $length,
-            $rootY - $length,
-            $rootX + $length,
-            $rootY + $length,
-        ], static function (float $x, float $y) use ($rootX, $rootY, $length, $half, $turn, $rays): float {
-            $dx = $x - $rootX;
-            $dy = $y - $rootY;
+        $share = static function (float $dx, float $dy) use ($length, $half, $turn, $rays): float {
             $away = sqrt($dx * $dx + $dy * $dy);
             if ($away > $length || $away < 1e-9) {
                 return 0.0;
@@ -122,6 +111,8 @@ final readonly class Fan extends Stencil implements Cut, Placed
 
             // The first and the last ray are the edges of the fin.
             return $rays < 2 ? $fade : $fade * (0.35 + 0.65 * (0.5 + 0.5 * cos(2 * M_PI * ($rays - 1) * ($angle + $half) / (2 * $half))));
-        });
+        };
+
+        return Cells::around($surface, $open, $choices->number('u'), $choices->number('deg'), $length, $share);
     }
 }

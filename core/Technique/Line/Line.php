@@ -83,7 +83,7 @@ final readonly class Line implements Placed, Technique
         $dash = $choices->number('dash_mm');
         $soft = max(0.2, $half * 0.3);
         $edge = $half + $soft;
-        $deg = $choices->number('deg');
+        $line = Cells::line($surface, $choices->number('deg'));
         $arc = $surface->arcMm;
         $end = $surface->rows * $surface->columns;
         $marks = [];
@@ -92,7 +92,7 @@ final readonly class Line implements Placed, Technique
             if ($x < $from || $x > $to || ($dash > 0 && fmod($x, $dash) > $dash * 0.55)) {
                 continue;
             }
-            $middle = $surface->flankMm[$column] + Cells::yMm($surface, $u, $deg);
+            $middle = $line[$column];
             for ($cell = $column; $cell < $end; $cell += $surface->columns) {
                 $away = $arc[$cell] - $middle;
                 if ($away >= $edge) {

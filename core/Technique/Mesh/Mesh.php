@@ -72,16 +72,13 @@ final readonly class Mesh extends Stencil
             $along[1][] = $square ? $along[0][$column] : $across - 0.5 - floor($across);
         }
         $arc = $surface->arcMm;
-        $flank = $surface->flankMm;
-        // Counted from far above the ridge, so that rounding to the nearest row needs no care for the sign.
-        $above = 2.0 * ceil(max([1.0, ...$flank]) / $pitch + 1);
         $perMm = $rows / $pitch;
-        $from = array_map(static fn(float $mm): float => $above - $mm * $perMm, $flank);
         $through = [];
         // Written out rather than through Cells::each: mesh covers most of the body, and this runs for every cell.
         foreach ($open->all() as $cell => $paint) {
             $column = $cell % $columns;
-            $down = $arc[$cell] * $perMm + $from[$column];
+            // Stretched over the back, it runs along the ridge, and on over it.
+            $down = $arc[$cell] * $perMm;
             $row = (int) ($down + 0.5);
             $dy = ($down - $row) / $rows;
             $dx = $along[$row & 1][$column] + $lean * (0.25 - $dy * $dy);

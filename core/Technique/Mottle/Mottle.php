@@ -16,6 +16,14 @@ use Hawkbrush\Core\Technique\Tool;
 /** Irregular patches through a torn or cut stencil: smooth noise of one size, opened where it is high. */
 final readonly class Mottle implements Sided
 {
+    /** Patches away from ridge and keel within which a side runs into what both share. */
+    private const BLENDED = 1.2;
+
+    /** Added to a seed, it gives the lattices that both sides share. */
+    private const RIDGE = 15_485_863;
+
+    private const KEEL = 32_452_843;
+
     public function name(): string
     {
         return 'mottle';
@@ -72,6 +80,11 @@ final readonly class Mottle implements Sided
         $reach = $surface->deepestMm();
         $tall = (int) ceil(2 * $reach / $size) + 5;
         $lattices = array_map(static fn(int $seed): array => self::lattice(new Chance($seed), $wide * $tall), $seeds);
+        // Over ridge and keel a patch goes on from side to side: there both follow one lattice.
+        $shared = [
+            self::lattice(new Chance($seeds[0] + self::RIDGE), $wide * $tall),
+            self::lattice(new Chance($seeds[0] + self::KEEL), $wide * $tall),
+        ];
         $soft = 0.3 * $choices->number('soft');
         $cut = 1 - $choices->number('cover') - $soft;
         $columns = $surface->columns;
@@ -79,6 +92,9 @@ final readonly class Mottle implements Sided
         $from = array_map(static fn(float $mm): float => ($reach - $mm) / $size, $surface->flankMm);
         $bends = array_map(static fn(float $u): float => 0.45 * sin($u * $surface->body->lengthMm / $size * 1.7) + 0.5, $surface->u);
         $along = array_map(static fn(float $u): float => $u * $surface->body->lengthMm / $size + 0.5, $surface->u);
+        $keel = $surface->keelMm;
+        $middle = $reach / $size;
+        $near = self::BLENDED * $size;
 
         $sides = array_map(static fn(): array => [], $seeds);
         // Written out: patches may cover most of the body.
@@ -95,11 +111,22 @@ final readonly class Mottle implements Sided
             $fx = $fx * $fx * (3 - 2 * $fx);
             $fy = $fy * $fy * (3 - 2 * $fy);
             $at = $row * $wide + $column;
+            $way = $arc[$cell] < $keel[$across] - $arc[$cell] ? $arc[$cell] : $keel[$across] - $arc[$cell];
             foreach ($lattices as $side => $lattice) {
                 $upper = $lattice[$at] + ($lattice[$at + 1] - $lattice[$at]) * $fx;
                 $lower = $lattice[$at + $wide] + ($lattice[$at + $wide + 1] - $lattice[$at + $wide]) * $fx;
+                $value = $upper + ($lower - $upper) * $fy;
+                if ($way < $near) {
+                    $there = $middle + ($side === 0 ? $way : -$way) / $size;
+                    $value = self::blended($value, self::at(
+                        $shared[$way === $arc[$cell] ? 0 : 1],
+                        $wide,
+                        $along[$across] + 0.45 * sin($there * 1.9),
+                        $there + $bends[$across],
+                    ), $way / $near);
+                }
                 // Smooth::step, written out.
-                $in = (($upper + ($lower - $upper) * $fy - 0.5) * 1.6 + 0.5 - $cut) / (2 * $soft);
+                $in = (($value - 0.5) * 1.6 + 0.5 - $cut) / (2 * $soft);
                 if ($in >= 1) {
                     $sides[$side][$cell] = $paint;
                 } elseif ($in > 0) {
@@ -109,6 +136,34 @@ final readonly class Mottle implements Sided
         }
 
         return $sides;
+    }
+
+    /**
+     * Smooth in between the places of a lattice.
+     *
+     * @param list<float> $lattice
+     */
+    private static function at(array $lattice, int $wide, float $x, float $y): float
+    {
+        $column = (int) $x;
+        $row = (int) $y;
+        $fx = $x - $column;
+        $fy = $y - $row;
+        $fx = $fx * $fx * (3 - 2 * $fx);
+        $fy = $fy * $fy * (3 - 2 * $fy);
+        $at = $row * $wide + $column;
+        $upper = $lattice[$at] + ($lattice[$at + 1] - $lattice[$at]) * $fx;
+        $lower = $lattice[$at + $wide] + ($lattice[$at + $wide + 1] - $lattice[$at + $wide]) * $fx;
+
+        return $upper + ($lower - $upper) * $fy;
+    }
+
+    /** Two values by chance run into each other, as lively as either. */
+    private static function blended(float $one, float $other, float $share): float
+    {
+        $share = $share * $share * (3 - 2 * $share);
+
+        return 0.5 + (($one - 0.5) * $share + ($other - 0.5) * (1 - $share)) / sqrt($share * $share + (1 - $share) * (1 - $share));
     }
 
     /** @return list<float> */

@@ -63,7 +63,9 @@ final readonly class Punch extends Stencil implements Cut, Placed
 
     public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array
     {
-        return Cells::within($surface, $open, $this->cut($surface, $choices, $seed), self::EDGE_MM);
+        $hole = $this->cut($surface, $choices, $seed);
+
+        return Cells::within($surface, $open, $hole, $choices->number('u'), $choices->number('deg'), self::EDGE_MM);
     }
 
     /** One millimetre long, its middle on the origin, its front to the left. */

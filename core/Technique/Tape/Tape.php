@@ -75,13 +75,14 @@ final readonly class Tape extends Stencil implements Placed
         $to = $choices->number('to_u') >= 1 ? $length + 1 : $choices->number('to_u') * $length;
         $slant = $choices->number('slant_mm');
         $half = self::CREEP_MM / 2;
+        $upper = Cells::line($surface, $choices->number('top_deg'));
+        $lower = Cells::line($surface, $choices->number('bottom_deg'));
         $along = $top = $bottom = [];
         foreach ($surface->u as $column => $u) {
             $along[] = Smooth::between($from, $to, self::CREEP_MM, $u * $length);
             // As ways from the ridge. At the ridge and at the keel there is no tape.
-            $down = $surface->flankMm[$column] + $slant * $u;
-            $top[] = $choices->number('top_deg') <= 0 ? -1e6 : Cells::yMm($surface, $u, $choices->number('top_deg')) + $down;
-            $bottom[] = $choices->number('bottom_deg') >= 180 ? 1e6 : Cells::yMm($surface, $u, $choices->number('bottom_deg')) + $down;
+            $top[] = $choices->number('top_deg') <= 0 ? -1e6 : $upper[$column] + $slant * $u;
+            $bottom[] = $choices->number('bottom_deg') >= 180 ? 1e6 : $lower[$column] + $slant * $u;
         }
         $arc = $surface->arcMm;
         $columns = $surface->columns;

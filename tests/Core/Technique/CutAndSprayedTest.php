@@ -191,7 +191,7 @@ it('covers with a brush nearly all, with glitter flake by flake', function (): v
         \assert($technique !== null);
         $sum = 0.0;
         foreach ($technique->through($surface, Choices::read($technique, Node::root($settings)), 2, $open) as $cell => $share) {
-            $sum += $share * $surface->areaMm2[$cell];
+            $sum += $share * $surface->areaMm2[$cell % \count($surface->areaMm2)];
         }
 
         return $sum / array_sum($surface->areaMm2);

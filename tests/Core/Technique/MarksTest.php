@@ -10,9 +10,11 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Techniques;
+use Tests\Build;
 
 /**
  * @param array<string, mixed> $settings
@@ -36,6 +38,7 @@ function extentOf(array $marked, float $least = 0.5): array
     $us = $degs = [];
     $covered = 0.0;
     foreach ($through as $cell => $share) {
+        $cell %= \count($surface->areaMm2);
         $covered += $share * $surface->areaMm2[$cell];
         if ($share >= $least) {
             $us[] = $surface->u[$cell % $surface->columns];
@@ -133,7 +136,8 @@ it('throws more drops, and larger ones, as it is told', function (): void {
 
 it('sets its scales as far apart as the mesh', function (): void {
     [$surface, $through] = marked('mesh', ['pitch_mm' => 5, 'age' => 'new']);
-    $row = intdiv($surface->cellAt(0.5, 90), $surface->columns);
+    // Along the ridge, as it is stretched.
+    $row = intdiv($surface->cellAt(0.5, 2), $surface->columns);
     $starts = [];
     $inside = false;
     foreach ($surface->u as $column => $u) {
@@ -213,3 +217,49 @@ it('dabs more with more dabs, and streaks along the side', function (): void {
     }
     expect($along)->toBeGreaterThan(2 * $across);
 });
+
+it('goes on over ridge and keel from one side to the other, with no seam', function (string $technique, array $settings): void {
+    $surface = Surface::of(BodyReader::read(Node::root(Examples::body())), 128, 192);
+    $seams = [0.0, 0.0, 0.0];
+    foreach (range(1, 8) as $seed) {
+        $coat = Build::coat(['technique' => ['name' => $technique] + $settings, 'seed' => $seed, 'where' => ['zone' => 'whole']]);
+        $cover = Coverage::land($coat, $surface);
+        $row = static fn(array $half, int $row): array => array_map(
+            static fn(int $column): float => $half[$row * $surface->columns + $column] ?? 0.0,
+            range(0, $surface->columns - 1),
+        );
+        $unlike = static fn(array $one, array $other): float => array_sum(array_map(
+            static fn(float $a, float $b): float => abs($a - $b),
+            $one,
+            $other,
+        ));
+        $seams[0] += $unlike($row($cover->left, 0), $row($cover->right, 0));
+        $seams[1] += $unlike($row($cover->left, 95), $row($cover->right, 95));
+        $seams[2] += ($unlike($row($cover->left, 0), $row($cover->left, 1)) + $unlike($row($cover->left, 94), $row($cover->left, 95))) / 2;
+    }
+    // What is unlike from one row to the next is unlike over the ridge too, and no more.
+    expect($seams[0])->toBeLessThan(2 * $seams[2] + 0.1)->and($seams[1])->toBeLessThan(2 * $seams[2] + 0.1);
+})->with([
+    ['mottle', []],
+    ['splatter', ['drop_mm' => 2.5]],
+    ['dots', ['diameter_mm' => 5]],
+    ['sponge', ['pore_mm' => 2]],
+    ['bars', ['top_deg' => 0]],
+]);
+
+it('lets a mark laid on one side reach over the ridge to the other', function (array $technique): void {
+    $surface = Surface::of(BodyReader::read(Node::root(Examples::body())), 128, 96);
+    $cover = Coverage::land(Build::coat(['technique' => $technique, 'where' => ['zone' => 'whole', 'side' => 'left']]), $surface);
+    $area = static fn(array $half): float => array_sum(array_map(
+        static fn(int $cell, float $share): float => $share * $surface->areaMm2[$cell],
+        array_keys($half),
+        $half,
+    ));
+    expect($area($cover->left))->toBeGreaterThan(5)
+        ->and($area($cover->right))->toEqualWithDelta($area($cover->left), 0.2 * $area($cover->left));
+})->with([
+    [['name' => 'circles', 'count' => 1, 'deg' => 0, 'diameter_mm' => 8]],
+    [['name' => 'spot', 'u' => 0.5, 'deg' => 180, 'diameter_mm' => 8]],
+    [['name' => 'punch', 'u' => 0.5, 'deg' => 0, 'long_mm' => 8]],
+    [['name' => 'fan', 'u' => 0.4, 'deg' => 0, 'length_mm' => 12, 'turn_deg' => 0]],
+]);
