@@ -20,7 +20,7 @@ final class PaintedRecipes
         'smoke' => ['#3a3a3e', 'transparent'], 'moss' => ['#4d6340', 'transparent'], 'sepia' => ['#6a4524', 'transparent'],
         'red' => ['#b3202c', 'transparent'], 'yellow' => ['#f0c828', 'transparent'], 'blue' => ['#23559a', 'transparent'],
         'violet' => ['#5d3a86', 'transparent'], 'orange' => ['#e06a10', 'semi-opaque'], 'glow' => ['#ff6a1a', 'fluorescent'],
-        'ink' => ['#101014', 'ink'],
+        'ink' => ['#101014', 'ink'], 'size' => ['#ffffff', 'tacky size'],
     ];
 
     /** @param list<array<string, mixed>> $steps */
@@ -122,6 +122,13 @@ final class PaintedRecipes
                 self::coat('yellow', 'spray', 'flank', self::FADE),
                 self::coat('blue', 'spray', 'back', self::DUST),
                 self::coat('smoke', 'scallops', 'flank', self::DETAIL),
+                self::EYE, self::CLEAR,
+            ]],
+            'glitter on tacky size, then clear and a sanded second' => ['steps' => [
+                self::base('white'),
+                self::coat('blue', 'spray', 'back', self::DUST),
+                self::coat('size', 'spray', 'flank', ['weight' => 'medium', 'set' => ['by' => 'wet', 'minutes' => 0]]),
+                self::coat('silver', ['name' => 'glitter', 'flake_mm' => 0.4], 'whole', ['set' => self::RIGHT_THROUGH]),
                 self::EYE, self::CLEAR,
             ]],
             'gudgeon by sponge and splatter' => ['steps' => [

@@ -23,6 +23,7 @@ final readonly class Coat
      * @param int $coats one over the other, each of this weight
      * @param float $thinning share of reducer in the mix, 0 to 0.95
      * @param int $strokes on each side
+     * @param self|null $clingsTo the tacky size that its flakes fall on
      *
      * @throws Refused when a figure is outside its {@see Bounds}
      */
@@ -41,6 +42,7 @@ final readonly class Coat
         public float $thinning,
         public int $strokes,
         public Setting $setting,
+        public ?self $clingsTo = null,
     ) {
         Bounds::hold('aim_deg', $aimDeg ?? 0);
         Bounds::hold('width_mm', $widthMm ?? 1);
@@ -75,7 +77,23 @@ final readonly class Coat
             $thinning ?? $this->thinning,
             $strokes ?? $this->strokes,
             $this->setting,
+            $this->clingsTo,
         );
+    }
+
+    /** The same coat over a tacky size, or over none. */
+    public function onSize(?self $size): self
+    {
+        return new self(
+            $this->id, $this->mixture, $this->technique, $this->choices, $this->seed, $this->place, $this->aimDeg, $this->widthMm,
+            $this->coats, $this->weight, $this->psi, $this->thinning, $this->strokes, $this->setting, $size,
+        );
+    }
+
+    /** Whether flakes cling to it: a size that no heat has set. */
+    public function holdsFlakes(): bool
+    {
+        return $this->mixture->isSize() && $this->setting->by !== SetBy::Heat;
     }
 
     /**
@@ -151,7 +169,8 @@ final readonly class Coat
     /** Share of the coat still wet when the next one lands, 0 to 1. */
     public function wetShare(Climate $climate): float
     {
-        return $this->setting->wetShare($this->touchDryS($climate, Air::still()));
+        // Nothing runs together with a size: flakes lie on it.
+        return $this->mixture->isSize() ? 0.0 : $this->setting->wetShare($this->touchDryS($climate, Air::still()));
     }
 
     /** Optics of the mix, or null when there are no solids in it. */

@@ -8,6 +8,7 @@ use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Masstone;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
@@ -43,6 +44,18 @@ final readonly class Mixture
     public function uses(string $paintId): bool
     {
         return \in_array($paintId, array_map(static fn(array $part): string => $part[0]->id, $this->parts), true);
+    }
+
+    /** Whether glitter clings to it as long as it is not set. */
+    public function isSize(): bool
+    {
+        return \in_array(Kind::Size, array_map(static fn(array $part): Kind => $part[0]->kind, $this->parts), true);
+    }
+
+    /** Whether anything in it colours. */
+    public function colours(): bool
+    {
+        return \in_array(true, array_map(static fn(array $part): bool => $part[0]->kind->colours(), $this->parts), true);
     }
 
     public function needsSolvent(): bool

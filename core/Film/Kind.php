@@ -16,6 +16,8 @@ enum Kind: string
     case Ink = 'ink';
     /** Stirred into a paint it thins its colour and keeps its body. */
     case Medium = 'clear medium';
+    /** Dries clear and stays tacky for a while: glitter clings to it. */
+    case Size = 'tacky size';
 
     /** @return list<string> */
     public static function names(): array
@@ -32,7 +34,7 @@ enum Kind: string
             self::Metallic => 0.3,
             self::Pearl => 1.0,
             self::Fluorescent => 2.0,
-            self::Transparent, self::Ink, self::Medium => 4.0,
+            self::Transparent, self::Ink, self::Medium, self::Size => 4.0,
         };
     }
 
@@ -69,7 +71,7 @@ enum Kind: string
             self::Fluorescent => [0.07, 0.6],
             self::Pearl => [0.022, 0.25],
             self::Ink => [0.0004, 0.6],
-            self::Medium => [0.0, 0.0],
+            self::Medium, self::Size => [0.0, 0.0],
             default => [0.0006, 0.6],
         };
     }
@@ -81,7 +83,7 @@ enum Kind: string
     public function swatchFilmUm(): ?float
     {
         return match ($this) {
-            self::Transparent, self::Medium => 8.0,
+            self::Transparent, self::Medium, self::Size => 8.0,
             self::Fluorescent => 12.0,
             self::Pearl => 10.0,
             self::Ink => 5.0,
@@ -99,6 +101,12 @@ enum Kind: string
         };
     }
 
+    /** Whether it colours at all. */
+    public function colours(): bool
+    {
+        return $this !== self::Medium && $this !== self::Size;
+    }
+
     public function glows(): bool
     {
         return $this === self::Fluorescent;
@@ -111,7 +119,7 @@ enum Kind: string
             self::Opaque, self::Fluorescent => 10.0,
             self::SemiOpaque, self::Metallic => 7.0,
             self::Pearl => 6.0,
-            self::Transparent, self::Medium => 5.0,
+            self::Transparent, self::Medium, self::Size => 5.0,
             self::Ink => 4.0,
         };
     }

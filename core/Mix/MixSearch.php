@@ -6,7 +6,6 @@ namespace Hawkbrush\Core\Mix;
 
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Metric;
-use Hawkbrush\Core\Film\Kind;
 
 /**
  * The best mixes of two and three paints of a rack for a wanted colour: those that come near it, by DeltaE00. If there are
@@ -34,7 +33,7 @@ final class MixSearch
     public static function best(array $paints, Wanted $wanted, int $most = 6): array
     {
         // A clear medium colours nothing: thinner coats do what it does.
-        $colours = static fn(Paint $paint): bool => $paint->solids > 0 && $paint->kind !== Kind::Medium;
+        $colours = static fn(Paint $paint): bool => $paint->solids > 0 && $paint->kind->colours();
         $paints = array_values(array_filter($paints, $colours));
         $near = NearestMixes::of($paints, $wanted, Metric::at($wanted->lab), $most, self::NEAR);
         if (\count($near) === $most) {

@@ -8,10 +8,14 @@ use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Step\Step;
+use Hawkbrush\Core\Technique\Sprinkled;
 
 /** How one look is painted on one body: the steps in order. */
 final readonly class Recipe
 {
+    /** @var list<Step> each sprinkled coat with the tacky size it falls on */
+    public array $steps;
+
     /** @param list<Step> $steps */
     public function __construct(
         public string $name,
@@ -19,8 +23,10 @@ final readonly class Recipe
         public string $water,
         public string $notes,
         public Body $body,
-        public array $steps,
-    ) {}
+        array $steps,
+    ) {
+        $this->steps = self::sprinkled($steps);
+    }
 
     /** @param list<Step> $steps */
     public function with(array $steps, ?Body $body = null): self
@@ -93,6 +99,29 @@ final readonly class Recipe
             \array_slice($this->steps, $this->number($step->id)),
             static fn(Step $later): bool => $later->on,
         ))[0] ?? null : null;
+    }
+
+    /**
+     * @param list<Step> $steps
+     *
+     * @return list<Step>
+     */
+    private static function sprinkled(array $steps): array
+    {
+        $size = null;
+        foreach ($steps as $i => $step) {
+            $coat = $step->on ? $step->coat() : null;
+            if ($coat === null) {
+                continue;
+            }
+            if (! $coat->technique instanceof Sprinkled) {
+                $size = $coat->mixture->isSize() ? $coat : null;
+            } elseif ($coat->clingsTo !== $size) {
+                $steps[$i] = $step->withCoat($coat->onSize($size));
+            }
+        }
+
+        return $steps;
     }
 
     /**

@@ -20,6 +20,9 @@ final readonly class Coverage
     /** Steps of thickness in which films are worked out, up to the full coat: enough for soft edges on the Stage, few enough that films stay few. */
     public const FULL = 12;
 
+    /** Share of a coat of size that holds every flake. A guess. */
+    private const HOLDS = 0.3;
+
     /**
      * @param array<int, float> $left share by cell, at most 1; cells that get too little to count are not in it
      * @param array<int, float> $right the same for the right half
@@ -29,6 +32,20 @@ final readonly class Coverage
 
     /** @param Openings|null $openings of the surface, if other coats go over it */
     public static function land(Coat $coat, Surface $surface, ?Openings $openings = null): self
+    {
+        $landed = self::thrown($coat, $surface, $openings);
+        if ($coat->clingsTo === null) {
+            return $landed;
+        }
+        $size = self::land($coat->clingsTo, $surface, $openings);
+        $mirrored = $landed->mirrored && $size->mirrored;
+
+        return $coat->clingsTo->holdsFlakes()
+            ? new self(self::clinging($landed->left, $size->left), self::clinging($landed->right, $size->right), $mirrored, false)
+            : new self([], [], $mirrored, false);
+    }
+
+    private static function thrown(Coat $coat, Surface $surface, ?Openings $openings): self
     {
         $open = ($openings ?? new Openings($surface))->for($coat);
         $technique = $coat->technique;
@@ -107,6 +124,24 @@ final readonly class Coverage
         }
 
         return [$shares, $beyond];
+    }
+
+    /**
+     * Flakes where the size lies; they need a film of it to hold.
+     *
+     * @param array<int, float> $flakes
+     * @param array<int, float> $size
+     *
+     * @return array<int, float>
+     */
+    private static function clinging(array $flakes, array $size): array
+    {
+        $held = [];
+        foreach (array_intersect_key($flakes, $size) as $cell => $share) {
+            $held[$cell] = $share * min(1.0, $size[$cell] / self::HOLDS);
+        }
+
+        return $held;
     }
 
     /**

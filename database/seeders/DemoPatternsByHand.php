@@ -79,9 +79,23 @@ final class DemoPatternsByHand
                 ],
             ),
             DemoSteps::coat(
+                'size',
+                'spray',
+                DemoSteps::range(0.22, 0.95, 92, 165, 0.5),
+                [
+                    'title' => 'Size for the glitter',
+                    'aim_deg' => 120,
+                    'coats' => 1,
+                    'weight' => 'medium',
+                    'psi' => 20,
+                    'strokes' => 3,
+                    'set' => ['by' => 'wet', 'minutes' => 0],
+                ],
+            ),
+            DemoSteps::coat(
                 'gold',
                 'glitter',
-                DemoSteps::range(0.22, 0.95, 92, 165, 0.5),
+                'whole',
                 [
                     'title' => 'Brass glitter, lower side',
                     'technique' => ['flake_mm' => 0.45, 'per_cm2' => 45],
@@ -150,8 +164,8 @@ final class DemoPatternsByHand
                 [
                     'title' => 'Bone, brushed',
                     'technique' => ['wide_mm' => 5, 'streaks' => 0.2],
-                    'coats' => 4,
-                    'weight' => 'heavy',
+                    'coats' => 2,
+                    'weight' => 'medium',
                     'strokes' => 8,
                     'seed' => 2,
                 ],

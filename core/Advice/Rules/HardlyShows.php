@@ -9,6 +9,7 @@ use Hawkbrush\Core\Advice\Fix;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
 use Hawkbrush\Core\Advice\Severity;
+use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Hiding;
@@ -42,6 +43,9 @@ final class HardlyShows implements Rule
         $findings = [];
         foreach ($painted->coats as $coat) {
             $all = $unseen = $sum = 0.0;
+            if (! $coat->step->mixture->colours()) {
+                continue;
+            }
             $optics = $coat->step->optics();
             $through = $optics !== null && Hiding::contrastRatio($optics, $coat->step->dryUm()) < self::SEEN_THROUGH;
             $least = self::SEEN;
@@ -61,6 +65,15 @@ final class HardlyShows implements Rule
                 }
             }
             if ($all > 0 && $unseen / $all < self::MOST) {
+                continue;
+            }
+            $size = $coat->step->clingsTo;
+            if ($all <= 0 && $size !== null && ! $size->holdsFlakes()) {
+                $findings[] = new Finding(
+                    $this->name(), Severity::Caution, $coat->step->id, 'Nothing clings', 'The size below was set by heat; flakes cling to it only while it is tacky.',
+                    Fix::change('Leave the size tacky', $size->id, ['set' => ['by' => SetBy::Wet->value, 'minutes' => 0]]),
+                );
+
                 continue;
             }
             $findings[] = new Finding(

@@ -186,7 +186,7 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
         {d.on && lands !== undefined && lands < MOST && (
           <p role="status" className={classes.lands}>
             {lands === 0
-              ? 'Nothing of it lands: place, aim or width leave it out.'
+              ? 'Nothing of it lands. Look at its place, aim and width, and at what lies below.'
               : `Only ${Math.round(lands * 100)} % of these marks land; the rest lies outside the place or is turned away from the aim.`}
           </p>
         )}

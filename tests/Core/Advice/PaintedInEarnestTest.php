@@ -53,6 +53,7 @@ it('finds one planted mistake, once', function (string $recipe, int $step, array
 })->with([
     'the mesh goes on while two heavy coats are fresh' => ['rudd', 2, ['set' => ['by' => 'heat', 'minutes' => 0]], 'too-soon-to-clamp 3'],
     'the mesh comes off the last colour wet' => ['rudd', 5, ['set' => ['by' => 'wet', 'minutes' => 0]], 'too-soon-to-clamp 5'],
+    'heat on the size that is to hold glitter' => ['glitter', 3, ['set' => ['by' => 'heat', 'minutes' => 5]], 'hardly-shows 4'],
     'a stencil is held on wet gold' => ['zander', 2, ['set' => ['by' => 'wet', 'minutes' => 0]], 'too-soon-to-clamp 3'],
     'tape without the night or the seal before it' => ['sealed', 3, ['on' => false], 'too-soon-to-clamp 4'],
     'a thin base, the body grey' => ['gudgeon', 1, ['coats' => 1, 'weight' => 'mist'], 'base-not-hidden 1'],
