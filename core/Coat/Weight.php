@@ -29,6 +29,7 @@ enum Weight: string
             Tool::Brush => [30.0, 40.0, 55.0, 80.0],
             Tool::Sponge => [20.0, 28.0, 38.0, 50.0],
             Tool::Pen => [5.0, 6.0, 8.0, 10.0],
+            Tool::Sheet => [60.0, 60.0, 60.0, 60.0],
         };
 
         return match ($this) {

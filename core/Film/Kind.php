@@ -18,6 +18,8 @@ enum Kind: string
     case Medium = 'clear medium';
     /** Dries clear and stays tacky for a while: glitter clings to it. */
     case Size = 'tacky size';
+    /** Tape: a mirror in its own tint; elsewhere it shows the room, as its swatch says. */
+    case Foil = 'foil';
 
     /** @return list<string> */
     public static function names(): array
@@ -31,7 +33,7 @@ enum Kind: string
         return match ($this) {
             self::Opaque => 0.7,
             self::SemiOpaque => 2.2,
-            self::Metallic => 0.3,
+            self::Metallic, self::Foil => 0.3,
             self::Pearl => 1.0,
             self::Fluorescent => 2.0,
             self::Transparent, self::Ink, self::Medium, self::Size => 4.0,
@@ -54,7 +56,7 @@ enum Kind: string
             self::Opaque => $opaque,
             self::SemiOpaque => 3 * $opaque,
             // Flakes lie flat and hide sooner, light ones too.
-            self::Metallic => 8 + 4 * $light,
+            self::Metallic, self::Foil => 8 + 4 * $light,
             default => null,
         };
     }
@@ -97,6 +99,7 @@ enum Kind: string
         return match ($this) {
             self::Pearl => 0.42,
             self::Metallic => 0.75,
+            self::Foil => 0.8,
             default => 0.0,
         };
     }
@@ -117,7 +120,7 @@ enum Kind: string
     {
         return match ($this) {
             self::Opaque, self::Fluorescent => 10.0,
-            self::SemiOpaque, self::Metallic => 7.0,
+            self::SemiOpaque, self::Metallic, self::Foil => 7.0,
             self::Pearl => 6.0,
             self::Transparent, self::Medium, self::Size => 5.0,
             self::Ink => 4.0,

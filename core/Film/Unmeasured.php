@@ -56,9 +56,17 @@ final readonly class Unmeasured
         return Optics::of(
             $optics->k,
             $optics->s,
-            $kind->glint() > 0 ? $bounded->map(static fn(float $r): float => $kind->glint() * $r) : null,
+            $kind->glint() > 0 ? self::glint($bounded, $kind) : null,
             $kind->glows() ? Glow::ofSwatch($bounded) : null,
         );
+    }
+
+    /** Flakes throw their own colour. Foil throws nearly all, whatever room its swatch shows: only its tint counts. */
+    private static function glint(Spectrum $body, Kind $kind): Spectrum
+    {
+        $by = $kind->glint() / ($kind === Kind::Foil ? max(self::BLACKEST, ...$body->values) : 1.0);
+
+        return $body->map(static fn(float $r): float => $by * $r);
     }
 
     /** Strong enough to hide at the film at which such a paint does. */

@@ -209,6 +209,25 @@ final class Dabs
     }
 
     /**
+     * A line from point to point, as a pen or a fine brush draws it.
+     *
+     * @param non-empty-list<array{float, float}> $points x and y in mm
+     */
+    public function stroke(array $points, float $widthMm, float $soft): void
+    {
+        $radius = $widthMm / 2;
+        [$x, $y] = $points[0];
+        foreach ($points as [$toX, $toY]) {
+            $long = hypot($toX - $x, $toY - $y);
+            $steps = max(1, (int) ceil($long / max(0.08, $radius * 0.6)));
+            for ($step = 1; $step <= $steps; $step++) {
+                $this->dab($x + ($toX - $x) * $step / $steps, $y + ($toY - $y) * $step / $steps, $radius, $soft);
+            }
+            [$x, $y] = [$toX, $toY];
+        }
+    }
+
+    /**
      * A round mark that reaches over the ridge or the keel: measured from there, it comes out round on both halves.
      *
      * @param float $away of its middle from ridge or keel, mm

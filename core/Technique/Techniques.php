@@ -19,13 +19,19 @@ final class Techniques
             new Spot\Spot(),
             new Punch\Punch(),
             new Outline\Outline(),
+            new DrawnOutline\DrawnOutline(),
+            new KeepClear\KeepClear(),
             new Card\Card(),
+            new EdgeLine\EdgeLine(),
             new Line\Line(),
+            new PenBars\PenBars(),
             new Mottle\Mottle(),
             new Splatter\Splatter(),
             new Scallops\Scallops(),
             new Circles\Circles(),
+            new SoftDots\SoftDots(),
             new Fan\Fan(),
+            new Rays\Rays(),
             new Tape\Tape(),
             new Dots\Dots(),
             new Sponge\Sponge(),
@@ -33,6 +39,7 @@ final class Techniques
             new DryBrush\DryBrush(),
             new Flakes\Flakes(),
             new Decal\Decal(),
+            new Foil\Foil(),
         ];
     }
 

@@ -11,4 +11,6 @@ enum Tool
     case Brush;
     case Sponge;
     case Pen;
+    /** A cut piece laid on whole: a decal, foil. */
+    case Sheet;
 }

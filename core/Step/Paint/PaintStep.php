@@ -17,6 +17,7 @@ use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Work;
+use Hawkbrush\Core\Technique\Tool;
 
 /** Lays a coat. Times by hand are common practice (no published source); drying times are the model's. */
 final readonly class PaintStep extends Step
@@ -104,7 +105,7 @@ final readonly class PaintStep extends Step
             self::MIX_AND_CLEAN_MIN + $job->baits * $aBaitMin,
             $waitMin,
             $waitMin > 0 ? 'to dry' : '',
-            Cup::enough($coat, $spread->ml + self::STAYS_IN_CUP_ML),
+            $coat->technique->tool() === Tool::Sheet ? null : Cup::enough($coat, $spread->ml + self::STAYS_IN_CUP_ML),
             $setSeconds,
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Technique\Card;
 
 use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Body\GillEdge;
 use Hawkbrush\Core\Body\Smooth;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Flat\Shape;
@@ -65,12 +66,9 @@ final readonly class Card extends Stencil implements Cut, Placed
         return Shape::of([[...$edge, [$front, $edge[\count($edge) - 1][1]], [$front, $edge[0][1]]]]);
     }
 
-    /** Bowed as a gill plate is: farthest back at its middle. */
     private static function edgeMm(Surface $surface, Choices $choices, float $deg): float
     {
-        $gill = $surface->body->marks->gillU * $surface->body->lengthMm;
-
-        return $gill + $choices->number('behind_mm') - 0.16 * $gill * (($deg - 92) / 55) ** 2;
+        return GillEdge::atMm($surface->body, $deg) + $choices->number('behind_mm');
     }
 
     public function through(Surface $surface, Choices $choices, int $seed, OpenSpray $open): array

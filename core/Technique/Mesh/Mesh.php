@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Technique\Mesh;
 
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Mottle\Mottle;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Press;
@@ -45,6 +47,8 @@ final readonly class Mesh extends Stencil
             Parameter::choice('run', 'Scales open towards', ['tail', 'nose']),
             Parameter::choice('lie', 'Stretched', ['slanted', 'square']),
             Parameter::number('strand', 'Strand (0: as the mesh is)', 'of scale length', 0, 0.5, 0),
+            Parameter::number('patches', 'Sprayed in patches', 'of its area (1: all)', 0.15, 1, 1),
+            Parameter::lengthMm('patch_mm', 'Patch size', 2, 40, 8),
         ];
     }
 
@@ -88,6 +92,28 @@ final readonly class Mesh extends Stencil
             if ($distance < $window) {
                 $through[$cell] = $distance <= $clear ? $paint : $paint * ($window - $distance) / $edge;
             }
+        }
+
+        return $choices->number('patches') < 1 ? self::inPatches($through, $surface, $choices, $seed) : $through;
+    }
+
+    /**
+     * What is sprayed through it free-hand, here and there.
+     *
+     * @param array<int, float> $through
+     *
+     * @return array<int, float>
+     */
+    private static function inPatches(array $through, Surface $surface, Choices $choices, int $seed): array
+    {
+        $mottle = new Mottle();
+        $patches = $mottle->through($surface, Choices::read($mottle, Node::root([
+            'size_mm' => min(20.0, $choices->number('patch_mm') / 2),
+            'cover' => min(0.9, $choices->number('patches')),
+            'soft' => 1.0,
+        ])), $seed, OpenSpray::everywhere($surface));
+        foreach ($through as $cell => $share) {
+            $through[$cell] = $share * ($patches[$cell] ?? 0.0);
         }
 
         return $through;

@@ -165,8 +165,8 @@ it('counts coats that do what is said of them, and not one too many', function (
 
 it('shows its swatch as the kind shows it', function (int $seed): void {
     mt_srand($seed);
-    // A clear medium has no colour to show.
-    foreach (array_filter(Kind::cases(), static fn(Kind $kind): bool => $kind !== Kind::Medium) as $kind) {
+    // A clear medium and a size have no colour to show.
+    foreach (array_filter(Kind::cases(), static fn(Kind $kind): bool => $kind->colours()) as $kind) {
         // Not the darkest: no transparent is purer than one in a hundred.
         $hex = \sprintf('#%02x%02x%02x', mt_rand(60, 240), mt_rand(60, 240), mt_rand(60, 240));
         $body = SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance());

@@ -74,7 +74,10 @@ it('does something: no setting is without effect', function (Technique $techniqu
         'punch' => [
             'shape' => 'drop',
             'long_mm' => 12,
-        ], 'circles' => ['diameter_mm' => 9], 'spot' => ['diameter_mm' => 12], 'line' => ['width_mm' => 3],
+        ],
+        'circles' => ['diameter_mm' => 9, 'rows' => 3], 'soft dots' => ['rows' => 3], 'outline' => ['times' => 3],
+        'mesh' => ['patches' => 0.4],
+        'spot' => ['diameter_mm' => 12], 'line' => ['width_mm' => 3],
         'bars' => ['width_mm' => 6], 'tape' => ['top_deg' => 40, 'from_u' => 0.2, 'to_u' => 0.8],
     ][$technique->name()] ?? [];
     unset($with[$setting->name]);

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Technique;
+
+use Hawkbrush\Core\Body\Surface;
+
+/** Marks set in one row along the side, or in rows below each other: a field. */
+final class Rows
+{
+    /** @return list<Parameter> */
+    public static function settings(string $count, int $many): array
+    {
+        return [
+            Parameter::number('count', $count, '', 1, 40, $many),
+            Parameter::number('from_u', 'From', 'of length', 0, 1, 0.35),
+            Parameter::number('to_u', 'To', 'of length', 0, 1, 0.85),
+            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 80),
+            Parameter::number('rows', 'Rows', '', 1, 12, 1),
+            Parameter::lengthMm('rows_mm', 'Rows apart', 0.5, 40, 5),
+            Parameter::choice('lie', 'Rows', ['shifted by half', 'below each other']),
+        ];
+    }
+
+    /** @return non-empty-list<Anchor> the first and the last mark of the upper row */
+    public static function anchors(Choices $choices, string $mark): array
+    {
+        $us = self::along($choices, 0);
+        $first = new Anchor("middle of the first {$mark}", $us[0], $choices->number('deg'));
+
+        return \count($us) === 1 ? [$first] : [
+            $first,
+            new Anchor("middle of the last {$mark}", $us[\count($us) - 1], $choices->number('deg')),
+        ];
+    }
+
+    /** @return non-empty-list<array{float, float}> x and y in mm of each mark's middle, the upper row first */
+    public static function middles(Surface $surface, Choices $choices): array
+    {
+        $middles = [];
+        for ($row = 0; $row < max(1, (int) round($choices->number('rows'))); $row++) {
+            foreach (self::along($choices, $row) as $u) {
+                $y = Cells::yMm($surface, $u, $choices->number('deg')) + $row * $choices->number('rows_mm');
+                $middles[] = [$u * $surface->body->lengthMm, $y];
+            }
+        }
+
+        return $middles;
+    }
+
+    /** @return non-empty-list<float> of the length, at which the marks of a row stand; one less in a row that is shifted */
+    private static function along(Choices $choices, int $row): array
+    {
+        $count = (int) round($choices->number('count'));
+        $from = $choices->number('from_u');
+        $long = $choices->number('to_u') - $from;
+        if ($count < 2) {
+            return [$from + $long / 2];
+        }
+        $step = $long / ($count - 1);
+        $shifted = $row % 2 === 1 && $choices->word('lie') === 'shifted by half';
+
+        return array_map(
+            static fn(int $i): float => $from + $step * ($i + ($shifted ? 0.5 : 0.0)),
+            range(0, $count - ($shifted ? 2 : 1)),
+        );
+    }
+}
