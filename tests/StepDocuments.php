@@ -26,6 +26,7 @@ final class StepDocuments
                 'technique' => ['name' => 'punch', 'shape' => 'drop'],
                 'where' => ['from_u' => 0.1, 'to_u' => 0.8, 'from_deg' => 20, 'to_deg' => 110, 'soft' => 0.4, 'side' => 'left'],
                 'aim_deg' => 90,
+                'slant_deg' => 25,
                 'width_mm' => 12,
                 'coats' => 2,
                 'weight' => 'light',

@@ -25,6 +25,7 @@ final class Bounds
         'minutes' => [0, 10080],
         'paints_in_mix' => [1, 6],
         'psi' => [0.5, 120],
+        'slant_deg' => [-70, 70],
         'solids' => [0, 1],
         'strokes' => [1, 200],
         'thinning_percent' => [0, 95],

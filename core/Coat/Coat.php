@@ -23,6 +23,7 @@ final readonly class Coat
      * @param int $coats one over the other, each of this weight
      * @param float $thinning share of reducer in the mix, 0 to 0.95
      * @param int $strokes on each side
+     * @param float $slantDeg how far the brush lies over along the bait: above zero it sprays from the nose towards the tail
      * @param self|null $clingsTo the tacky size that its flakes fall on
      *
      * @throws Refused when a figure is outside its {@see Bounds}
@@ -42,10 +43,12 @@ final readonly class Coat
         public float $thinning,
         public int $strokes,
         public Setting $setting,
+        public float $slantDeg = 0.0,
         public ?self $clingsTo = null,
     ) {
         Bounds::hold('aim_deg', $aimDeg ?? 0);
         Bounds::hold('width_mm', $widthMm ?? 1);
+        Bounds::hold('slant_deg', $slantDeg);
         Bounds::hold('coats', $coats);
         Bounds::hold('psi', $psi);
         Bounds::hold('thinning_percent', round($thinning * 100, 9));
@@ -77,6 +80,7 @@ final readonly class Coat
             $thinning ?? $this->thinning,
             $strokes ?? $this->strokes,
             $this->setting,
+            $this->slantDeg,
             $this->clingsTo,
         );
     }
@@ -86,7 +90,7 @@ final readonly class Coat
     {
         return new self(
             $this->id, $this->mixture, $this->technique, $this->choices, $this->seed, $this->place, $this->aimDeg, $this->widthMm,
-            $this->coats, $this->weight, $this->psi, $this->thinning, $this->strokes, $this->setting, $size,
+            $this->coats, $this->weight, $this->psi, $this->thinning, $this->strokes, $this->setting, $this->slantDeg, $size,
         );
     }
 

@@ -14,7 +14,7 @@ final readonly class Change
     /** Labels of fields where the name is not one; technique parameters use the labels of their own form. */
     private const LABELS = [
         'diameter_mm' => 'eye, mm', 'psi' => 'psi', 'strokes' => 'strokes a side', 'thinning_percent' => 'reducer, %', 'by' => 'set by',
-        'aim_deg' => 'aim, deg',
+        'aim_deg' => 'aim, deg', 'slant_deg' => 'slant, deg',
     ];
 
     public function __construct(public string $stepId, public int $number, public string $what, public string $from, public string $to) {}

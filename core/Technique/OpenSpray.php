@@ -40,6 +40,7 @@ final class OpenSpray
      * @param array{float, float}|null $aim sine and cosine
      * @param list<float>|null $bell section of the stroke by quarter millimetres from its middle
      * @param list<float> $aimArc way around in mm to the line the brush points at, by column
+     * @param Aim|null $from where the brush stands, for what throws a shadow; null: turned all round, and square
      */
     private function __construct(
         private readonly Surface $surface,
@@ -49,19 +50,21 @@ final class OpenSpray
         private readonly ?array $aim,
         private readonly ?array $bell,
         private readonly array $aimArc,
+        public readonly ?Aim $from,
     ) {}
 
     /** All of the coat on every cell. */
     public static function everywhere(Surface $surface): self
     {
-        return new self($surface, null, null, [], null, null, []);
+        return new self($surface, null, null, [], null, null, [], null);
     }
 
     /**
      * @param float|null $aimDeg where the brush points from, 0 above to 180 below; null: turned all round
      * @param float|null $widthMm of the stroke; null: fanned out
+     * @param float $slantDeg along the bait, from the nose towards the tail
      */
-    public static function on(Surface $surface, Extent $place, ?float $aimDeg, ?float $widthMm): self
+    public static function on(Surface $surface, Extent $place, ?float $aimDeg, ?float $widthMm, float $slantDeg = 0.0): self
     {
         $counts = static fn(float $share): bool => $share >= self::LEAST;
         $along = array_filter(array_map($place->along(...), $surface->u), $counts);
@@ -80,6 +83,7 @@ final class OpenSpray
             $aimDeg === null ? null : [sin(deg2rad($aimDeg)) * self::SWEEP, cos(deg2rad($aimDeg)) * self::SWEEP],
             $widthMm === null ? null : self::bell($widthMm),
             $widthMm === null ? [] : self::aimArc($surface, $aimDeg ?? 90.0),
+            $aimDeg === null && $slantDeg === 0.0 ? null : Aim::of($aimDeg, $slantDeg),
         );
     }
 

@@ -17,6 +17,7 @@ use Hawkbrush\Core\Step\Prepare\Fitting;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
+use Hawkbrush\Core\Technique\Shadowed;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
 use Illuminate\Http\JsonResponse;
@@ -32,6 +33,7 @@ final class VocabularyController
                 'label' => $t->label(),
                 'sprayed' => $t->sprayed(),
                 'cut' => $t instanceof Cut,
+                'shadowed' => $t instanceof Shadowed,
                 'placed' => $t instanceof Placed,
                 'wet_um' => array_map(static fn(Weight $w): float => $w->wetUm($t->tool()), Weight::cases()),
                 'random' => ! $t->mirrored(),

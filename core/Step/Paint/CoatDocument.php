@@ -26,6 +26,7 @@ final class CoatDocument
         'technique',
         'where',
         'aim_deg',
+        'slant_deg',
         'width_mm',
         'coats',
         'weight',
@@ -62,6 +63,7 @@ final class CoatDocument
             Bounds::optional($document, 'thinning_percent', 0) / 100,
             Bounds::optionalWhole($document, 'strokes', 4, 'strokes'),
             self::setting($document->optional('set')),
+            Bounds::optional($document, 'slant_deg', 0),
         );
     }
 
@@ -73,6 +75,7 @@ final class CoatDocument
             'technique' => ['name' => $coat->technique->name(), ...$coat->choices->all()],
             'where' => self::written($coat->place),
             'aim_deg' => $coat->aimDeg,
+            'slant_deg' => $coat->slantDeg,
             'width_mm' => $coat->widthMm,
             'coats' => $coat->coats,
             'weight' => $coat->weight->value,

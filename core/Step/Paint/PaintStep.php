@@ -17,6 +17,7 @@ use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Work;
+use Hawkbrush\Core\Technique\Shadowed;
 use Hawkbrush\Core\Technique\Tool;
 
 /** Lays a coat. Times by hand are common practice (no published source); drying times are the model's. */
@@ -35,6 +36,8 @@ final readonly class PaintStep extends Step
     private const STROKE_MIN = 0.05;
 
     private const SHORTEST_HEAT_S = 20.0;
+
+    private const SLANTED_DEG = 5.0;
 
     public function __construct(Head $head, private Coat $coat)
     {
@@ -79,9 +82,16 @@ final readonly class PaintStep extends Step
             default => 'From below, nose to tail.',
         };
 
+        $slant = $coat->technique instanceof Shadowed && abs($coat->slantDeg) >= self::SLANTED_DEG
+            ? \sprintf(
+                'At a slant of %d°, from the %s.',
+                round(abs($coat->slantDeg)),
+                $coat->slantDeg > 0 ? 'nose towards the tail' : 'tail towards the nose',
+            )
+            : '';
         $mask = $maskIsOn ? 'The mask stays on; set the coat before you take it off.' : $coat->technique->how();
 
-        return implode(' ', array_filter([$aim, $mask, $coat->coats > 1 ? 'Set between the coats.' : '']));
+        return implode(' ', array_filter([$aim, $slant, $mask, $coat->coats > 1 ? 'Set between the coats.' : '']));
     }
 
     public function work(Job $job): Work

@@ -11,14 +11,18 @@ use Hawkbrush\Core\Technique\Mottle\Mottle;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Press;
+use Hawkbrush\Core\Technique\Shadowed;
 use Hawkbrush\Core\Technique\Stencil;
 
 /**
  * Scale mesh stretched tight: staggered windows between strands. New mesh leaves broad veins; mesh stiff with old paint
  * leaves finer ones. Strands keep paint off the side turned away from the aim a little longer, so the windows lean.
  */
-final readonly class Mesh extends Stencil
+final readonly class Mesh extends Stencil implements Shadowed
 {
+    /** How far its strands stand off, in halves of their width. A guess: knitted mesh lies flat. */
+    private const THICK = 1.0;
+
     public function name(): string
     {
         return 'mesh';
@@ -68,21 +72,31 @@ final readonly class Mesh extends Stencil
 
         $columns = $surface->columns;
         $cellMm = $surface->body->lengthMm / $columns;
+        $offMm = self::THICK * $strand * $pitch;
+        $shift = $open->from === null ? 0.0 : $open->from->alongPerMm * $offMm;
         // Way to the middle of the nearest window along the length, by row parity and column.
         $along = [[], []];
         for ($column = 0; $column < $columns; $column++) {
-            $across = ($column + 0.5) * $cellMm / $pitch;
+            $across = (($column + 0.5) * $cellMm - $shift) / $pitch;
             $along[0][] = $across - floor($across + 0.5);
             $along[1][] = $square ? $along[0][$column] : $across - 0.5 - floor($across);
         }
         $arc = $surface->arcMm;
         $perMm = $rows / $pitch;
+        $from = $open->from;
+        $offRows = $offMm * $perMm;
+        $ny = $surface->normalY;
+        $nz = $surface->normalZ;
         $through = [];
         // Written out rather than through Cells::each: mesh covers most of the body, and this runs for every cell.
         foreach ($open->all() as $cell => $paint) {
             $column = $cell % $columns;
             // Stretched over the back, it runs along the ridge, and on over it.
             $down = $arc[$cell] * $perMm;
+            if ($from !== null) {
+                // A shadow that falls over the ridge finds the same rows there.
+                $down = abs($down - $from->aroundPerMm($ny[$cell], $nz[$cell]) * $offRows);
+            }
             $row = (int) ($down + 0.5);
             $dy = ($down - $row) / $rows;
             $dx = $along[$row & 1][$column] + $lean * (0.25 - $dy * $dy);

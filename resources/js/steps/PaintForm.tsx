@@ -201,6 +201,15 @@ export function PaintForm({ step, version, vocabulary, paints, settings, onChang
                 onChange({ aim_deg: event.currentTarget.value === 'null' ? null : Number(event.currentTarget.value) })
               }
             />
+            {technique?.shadowed && (
+              <Figure
+                label="Slant, nose to tail, °"
+                value={d.slant_deg}
+                {...within(bounds.slant_deg)}
+                step={5}
+                onSave={(deg) => deg !== null && onChange({ slant_deg: deg })}
+              />
+            )}
             <Figure
               label={`Width, ${length.unit(settings)}`}
               value={d.width_mm === null ? null : length.show(d.width_mm, settings)}

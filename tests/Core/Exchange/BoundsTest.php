@@ -51,6 +51,7 @@ it('bounds the figures of a paint step', function (string $field, mixed $least, 
     ['coats', 1, 40, 0, 41],
     ['strokes', 1, 200, 0, 201],
     ['aim_deg', 0, 180, -1, 181],
+    ['slant_deg', -70, 70, -71, 71],
     ['width_mm', 0.5, 300, 0.4, 301],
     ['seed', 0, 2_000_000_000, -1, 2_000_000_001],
 ]);

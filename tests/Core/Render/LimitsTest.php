@@ -165,7 +165,7 @@ it('gives a zone the mean of its light', function (): void {
     $recipe = Build::example();
     $field = Field::painted($recipe, Surface::of($recipe->body, 64, 32), Climate::ordinary());
     $colours = (new ZoneColours($field->surface))->of($field, SurfaceFinish::Clear, [Zone::Back, Zone::Belly]);
-    expect(DeltaE2000::between($colours['back']->lab, $colours['belly']->lab))->toBeGreaterThan(10)
+    expect(DeltaE2000::between($colours['back']->lab, $colours['belly']->lab))->toBeGreaterThan(8)
         ->and($colours['belly']->lab->l)->toBeGreaterThan($colours['back']->lab->l);
 });
 

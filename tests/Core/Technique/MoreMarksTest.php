@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Technique;
 
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Calculator\Examples;
+use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Render\Coverage;
+use Hawkbrush\Core\Technique\Aim;
+use Tests\Build;
+
 // Rows and fields, pens, free lines, moved stencils and masks of one's own: where each falls.
 
 /**
@@ -115,4 +123,36 @@ it('sprays through a mesh in patches', function (): void {
     $all = extentOf(marked('mesh', []))['share'];
     $third = extentOf(marked('mesh', ['patches' => 0.3]))['share'];
     expect($third)->toBeBetween(0.12 * $all, 0.55 * $all);
+});
+
+it('shifts the windows of a mesh away from the brush, and gives light and dark edges', function (): void {
+    $mesh = static fn(array $more): array => $more + [
+        'technique' => ['name' => 'mesh', 'pitch_mm' => 4.0],
+        'where' => ['zone' => 'whole'],
+    ];
+    $surface = Surface::of(BodyReader::read(Node::root(Examples::body())), 256, 96);
+    $middle = static function (array $more) use ($mesh, $surface): float {
+        // Of one window, half way along the ridge.
+        $cover = Coverage::land(Build::coat($mesh($more)), $surface);
+        $sum = $x = 0.0;
+        foreach ($surface->u as $column => $u) {
+            $mm = $u * $surface->body->lengthMm;
+            if ($mm > 30 && $mm < 34) {
+                $sum += $cover->left[$column] ?? 0.0;
+                $x += $mm * ($cover->left[$column] ?? 0.0);
+            }
+        }
+
+        return $x / $sum;
+    };
+    $square = $middle(['aim_deg' => 0.0]);
+    expect($middle(['aim_deg' => 0.0, 'slant_deg' => 40.0]))->toEqualWithDelta($square + 0.14 * 4 * tan(deg2rad(40)), 0.15)
+        ->and($middle(['aim_deg' => 0.0, 'slant_deg' => -40.0]))->toEqualWithDelta($square - 0.14 * 4 * tan(deg2rad(40)), 0.15)
+        ->and($middle(['slant_deg' => 0.0]))->toEqualWithDelta($square, 0.02);
+    // On the flank: from above they fall lower, from below higher, square on where they are.
+    $down = static fn(float $aim): float => Aim::of($aim, 0.0)->aroundPerMm(1.0, 0.0);
+    expect($down(45))->toEqualWithDelta(1.0, 1e-9)
+        ->and($down(135))->toEqualWithDelta(-1.0, 1e-9)
+        ->and($down(90))->toEqualWithDelta(0.0, 1e-9)
+        ->and(Aim::of(null, 30.0)->aroundPerMm(1.0, 0.0))->toBe(0.0);
 });

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Technique;
+
+/** Where the brush stands, as a strand that stands off the body sees it: its shadow falls away from there. */
+final readonly class Aim
+{
+    /** Beyond this a shadow grows no longer: the brush would spray along the side. */
+    private const FLATTEST = 0.35;
+
+    /** @param array{float, float}|null $around sine and cosine of the way from straight above towards the flank */
+    private function __construct(private ?array $around, public float $alongPerMm) {}
+
+    public static function of(?float $aimDeg, float $slantDeg): self
+    {
+        return new self($aimDeg === null ? null : [sin(deg2rad($aimDeg)), cos(deg2rad($aimDeg))], tan(deg2rad($slantDeg)));
+    }
+
+    /**
+     * How far around, downwards, a shadow falls for each mm that a strand stands off.
+     *
+     * @param float $ny of the surface's normal, towards the flank
+     * @param float $nz of it, upwards
+     */
+    public function aroundPerMm(float $ny, float $nz): float
+    {
+        if ($this->around === null) {
+            return 0.0;
+        }
+        [$sin, $cos] = $this->around;
+
+        return ($ny * $cos - $nz * $sin) / max(self::FLATTEST, $nz * $cos + $ny * $sin);
+    }
+}
