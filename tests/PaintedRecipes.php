@@ -21,6 +21,7 @@ final class PaintedRecipes
         'red' => ['#b3202c', 'transparent'], 'yellow' => ['#f0c828', 'transparent'], 'blue' => ['#23559a', 'transparent'],
         'violet' => ['#5d3a86', 'transparent'], 'orange' => ['#e06a10', 'semi-opaque'], 'glow' => ['#ff6a1a', 'fluorescent'],
         'ink' => ['#101014', 'ink'], 'size' => ['#ffffff', 'tacky size'],
+        'night' => ['#d8e8c0', 'glow in the dark'], 'shift' => ['#c98a2a', 'colour shift'],
     ];
 
     /** @param list<array<string, mixed>> $steps */

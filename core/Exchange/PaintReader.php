@@ -63,6 +63,8 @@ final class PaintReader
                 self::curve($node->field('s'), 100),
                 $node->has('glint') ? self::curve($node->field('glint'), 2) : null,
                 $node->has('glow') ? self::curve($node->field('glow'), 5) : null,
+                $node->has('away') ? self::curve($node->field('away'), 2) : null,
+                $node->has('afterglow') ? self::curve($node->field('afterglow'), 5) : null,
             );
         }
         $kind = self::kind($node);
@@ -74,7 +76,7 @@ final class PaintReader
     /** @throws Refused */
     public static function paint(string $id, Node $node): Paint
     {
-        $node->only(['name', 'kind', 'hex', 'k', 's', 'glint', 'glow', 'seen', 'solids', 'drop_ml', 'family', 'from_card', 'drying']);
+        $node->only(['name', 'kind', 'hex', ...Optics::CURVES, 'seen', 'solids', 'drop_ml', 'family', 'from_card', 'drying']);
 
         return new Paint(
             $id,

@@ -58,6 +58,6 @@ final class ResultWriter
             'glint' => $texture->glint,
             'cells' => base64_encode($texture->cells),
             'bytes_per_cell' => 2,
-        ];
+        ] + ($texture->away === null ? [] : ['away' => $texture->away]) + ($texture->night === null ? [] : ['night' => $texture->night]);
     }
 }

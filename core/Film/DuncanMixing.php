@@ -33,6 +33,8 @@ final class DuncanMixing
             self::blend($parts, $total, static fn(Optics $o): Spectrum => $o->s) ?? Spectrum::flat(0),
             self::blend($parts, $total, static fn(Optics $o): ?Spectrum => $o->glint),
             self::blend($parts, $total, static fn(Optics $o): ?Spectrum => $o->glow),
+            self::blend($parts, $total, static fn(Optics $o): ?Spectrum => $o->away),
+            self::blend($parts, $total, static fn(Optics $o): ?Spectrum => $o->afterglow),
         );
     }
 

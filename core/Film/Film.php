@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Film;
 
 use Hawkbrush\Core\Colour\Bands;
+use Hawkbrush\Core\Colour\Observer;
+use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Refused;
 
 /**
@@ -24,6 +26,8 @@ final class Film
      * @param list<float> $t2 transmittance there and back
      * @param array{float, float, float}|null $glint what its own flakes throw at the mirror angle, X, Y and Z
      * @param list<float>|null $glow what it sends out itself under daylight
+     * @param array{float, float, float, float, float, float}|null $seldom what its flakes throw away from the mirror angle, X, Y and Z,
+     *                                                             and what it sends out by night
      */
     private function __construct(
         public readonly array $r,
@@ -31,6 +35,7 @@ final class Film
         public readonly array $t2,
         public readonly ?array $glint,
         public readonly ?array $glow,
+        public readonly ?array $seldom,
         private readonly Bands $bands,
     ) {}
 
@@ -52,6 +57,7 @@ final class Film
             $t2,
             $optics->glint === null ? null : Glint::ofFilm($optics->glint->values, $dryUm),
             $optics->glow === null ? null : self::scaled($bands->of($optics->glow->values), Glow::share($dryUm)),
+            $optics->away === null && $optics->afterglow === null ? null : self::seldom($optics, $dryUm),
             $bands,
         );
     }
@@ -76,6 +82,15 @@ final class Film
     public function dims(): array
     {
         return $this->dims ??= Glint::dimmedBy($this->t2, $this->bands);
+    }
+
+    /** @return array{float, float, float, float, float, float} */
+    private static function seldom(Optics $optics, float $dryUm): array
+    {
+        $away = $optics->away === null ? [0.0, 0.0, 0.0] : Glint::ofFilm($optics->away->values, $dryUm);
+        $night = Observer::xyz(self::scaled($optics->afterglow->values ?? Spectrum::flat(0)->values, Afterglow::share($dryUm) / 100));
+
+        return [...$away, $night->x, $night->y, $night->z];
     }
 
     /**

@@ -23,8 +23,10 @@ final readonly class FilmState
      * @param list<float> $r
      * @param array{float, float, float}|null $glint X, Y and Z
      * @param list<float>|null $glow
+     * @param array{float, float, float, float, float, float}|null $seldom X, Y and Z of what its flakes throw away from the mirror
+     *                                                             angle, and of what glows by night
      */
-    private function __construct(public array $r, public ?array $glint, public ?array $glow) {}
+    private function __construct(public array $r, public ?array $glint, public ?array $glow, public ?array $seldom = null) {}
 
     /**
      * @param list<float> $reflectance of the ground, by the bands followed
@@ -45,11 +47,14 @@ final readonly class FilmState
             $own = $r0[$i];
             $r[] = $own + $t2[$i] * $ground / (1 - $own * $ground);
         }
+        $seldom = $this->seldom === null && $film->seldom === null ? null : $this->seldomUnder($film);
         if ($this->glint === null && $this->glow === null && $film->glint === null && $film->glow === null) {
-            return new self($r, null, null);
+            return new self($r, null, null, $seldom);
         }
 
-        return new self($r, $this->glintUnder($film), $this->glow === null && $film->glow === null ? null : $this->glowUnder($film));
+        $glow = $this->glow === null && $film->glow === null ? null : $this->glowUnder($film);
+
+        return new self($r, $this->glintUnder($film), $glow, $seldom);
     }
 
     /** As it looks under flat daylight. */
@@ -105,6 +110,21 @@ final readonly class FilmState
         $own = $film->glint ?? [0.0, 0.0, 0.0];
 
         return [$below[0] * $x + $own[0], $below[1] * $y + $own[1], $below[2] * $z + $own[2]];
+    }
+
+    /** @return array{float, float, float, float, float, float} */
+    private function seldomUnder(Film $film): array
+    {
+        [$x, $y, $z] = $film->dims();
+        $below = $this->seldom ?? [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+        $own = $film->seldom ?? [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+        // Half of a glow goes up at once, half goes down and comes back as far as the ground returns it.
+        $up = 0.5 * (1 + array_sum($this->r) / \count($this->r));
+
+        return [
+            $below[0] * $x + $own[0], $below[1] * $y + $own[1], $below[2] * $z + $own[2],
+            $below[3] * $x + $up * $own[3], $below[4] * $y + $up * $own[4], $below[5] * $z + $up * $own[5],
+        ];
     }
 
     /** @return list<float>|null */

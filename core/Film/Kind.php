@@ -20,6 +20,11 @@ enum Kind: string
     case Size = 'tacky size';
     /** Tape: a mirror in its own tint; elsewhere it shows the room, as its swatch says. */
     case Foil = 'foil';
+    /** Flakes that throw one colour at the mirror angle and another away from it. */
+    case Holographic = 'holographic';
+    case ColourShift = 'colour shift';
+    /** Charged by day, it glows by night. */
+    case Phosphorescent = 'glow in the dark';
 
     /** @return list<string> */
     public static function names(): array
@@ -34,8 +39,8 @@ enum Kind: string
             self::Opaque => 0.7,
             self::SemiOpaque => 2.2,
             self::Metallic, self::Foil => 0.3,
-            self::Pearl => 1.0,
-            self::Fluorescent => 2.0,
+            self::Pearl, self::Holographic, self::ColourShift => 1.0,
+            self::Fluorescent, self::Phosphorescent => 2.0,
             self::Transparent, self::Ink, self::Medium, self::Size => 4.0,
         };
     }
@@ -71,7 +76,8 @@ enum Kind: string
     {
         return match ($this) {
             self::Fluorescent => [0.07, 0.6],
-            self::Pearl => [0.022, 0.25],
+            self::Phosphorescent => [0.03, 0.25],
+            self::Pearl, self::Holographic, self::ColourShift => [0.022, 0.25],
             self::Ink => [0.0004, 0.6],
             self::Medium, self::Size => [0.0, 0.0],
             default => [0.0006, 0.6],
@@ -86,8 +92,8 @@ enum Kind: string
     {
         return match ($this) {
             self::Transparent, self::Medium, self::Size => 8.0,
-            self::Fluorescent => 12.0,
-            self::Pearl => 10.0,
+            self::Fluorescent, self::Phosphorescent => 12.0,
+            self::Pearl, self::Holographic, self::ColourShift => 10.0,
             self::Ink => 5.0,
             default => null,
         };
@@ -98,6 +104,7 @@ enum Kind: string
     {
         return match ($this) {
             self::Pearl => 0.42,
+            self::Holographic, self::ColourShift => 0.6,
             self::Metallic => 0.75,
             self::Foil => 0.8,
             default => 0.0,
@@ -119,9 +126,9 @@ enum Kind: string
     public function ordinaryCoatUm(): float
     {
         return match ($this) {
-            self::Opaque, self::Fluorescent => 10.0,
+            self::Opaque, self::Fluorescent, self::Phosphorescent => 10.0,
             self::SemiOpaque, self::Metallic, self::Foil => 7.0,
-            self::Pearl => 6.0,
+            self::Pearl, self::Holographic, self::ColourShift => 6.0,
             self::Transparent, self::Medium, self::Size => 5.0,
             self::Ink => 4.0,
         };

@@ -53,11 +53,15 @@ final readonly class Unmeasured
         $paint = new self($bounded, $kind);
         $optics = $film === null ? $paint->hiding($body) : $paint->over($film);
 
+        $shift = $kind === Kind::Holographic || $kind === Kind::ColourShift ? Shift::glints($bounded, $kind) : null;
+
         return Optics::of(
             $optics->k,
             $optics->s,
-            $kind->glint() > 0 ? self::glint($bounded, $kind) : null,
+            $shift[0] ?? ($kind->glint() > 0 ? self::glint($bounded, $kind) : null),
             $kind->glows() ? Glow::ofSwatch($bounded) : null,
+            $shift[1] ?? null,
+            $kind === Kind::Phosphorescent ? Afterglow::ofSwatch($bounded) : null,
         );
     }
 

@@ -112,7 +112,7 @@ final class Laying
         $number = \count($this->states);
         if ($this->merges) {
             // Most films resemble an earlier one; plain films are compared before all their bands are computed.
-            $plain = $state === null && $below->glint === null && $below->glow === null && $film->glint === null && $film->glow === null;
+            $plain = $state === null && self::isPlain($below) && self::isPlain($film);
             $state ??= $plain ? null : $below->under($film);
             $print = $state === null ? $this->printUnder($below->r, $film) : $this->fingerprint($state);
             $known = $this->alike[$print] ??= $number;
@@ -132,6 +132,12 @@ final class Laying
         return $number;
     }
 
+    /** Whether it only reflects. */
+    private static function isPlain(FilmState|Film $one): bool
+    {
+        return $one->glint === null && $one->glow === null && $one->seldom === null;
+    }
+
     /** States that no eye could tell apart (to 1/4096 in five bands, of glint and glow to 1/1024 in three) go on as one. */
     private function fingerprint(FilmState $state): int|string
     {
@@ -141,7 +147,7 @@ final class Laying
         }
         $glint = $state->glint;
         $glow = $state->glow;
-        if ($glint === null && $glow === null) {
+        if (self::isPlain($state)) {
             return $print;
         }
         [, $blue, $green, $orange] = $this->compared;
@@ -152,7 +158,8 @@ final class Laying
                 $glow === null
                     ? ''
                     : ' '.((int) ($glow[$blue] * 1024) << 20 | (int) ($glow[$green] * 1024) << 10 | (int) ($glow[$orange] * 1024))
-            );
+            )
+            .implode(' ', array_map(static fn(float $light): int => (int) ($light * 1024), $state->seldom ?? []));
     }
 
     /**

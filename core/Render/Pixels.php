@@ -18,6 +18,9 @@ use Hawkbrush\Core\Film\SurfaceFinish;
  */
 final class Pixels
 {
+    /** What is left of daylight by night. A guess, to see the bait by. */
+    private const MOON = 0.012;
+
     /** Steps of the table from linear to encoded: fine enough for 8 bits even in the dark. */
     private const STEPS = 8192;
 
@@ -98,6 +101,15 @@ final class Pixels
 
     private function workOut(FilmState $state): int
     {
+        [$r, $g, $b] = $this->flat($state);
+        $flat = $this->bytes($r, $g, $b);
+
+        return $flat << 24 | ($state->glint === null ? $flat : $this->bytes(...$this->with([$r, $g, $b], ...$state->glint)));
+    }
+
+    /** @return array{float, float, float} linear red, green and blue under flat light */
+    private function flat(FilmState $state): array
+    {
         $red = $this->red;
         $green = $this->green;
         $blue = $this->blue;
@@ -111,22 +123,40 @@ final class Pixels
             $g += $value * $green[$i];
             $b += $value * $blue[$i];
         }
+
         // A perfect white comes to 1 in each of the three.
-        $r = $first + $through * $r;
-        $g = $first + $through * $g;
-        $b = $first + $through * $b;
-        $flat = $this->bytes($r, $g, $b);
-        if ($state->glint === null) {
-            return $flat << 24 | $flat;
-        }
-        [$x, $y, $z] = $state->glint;
+        return [$first + $through * $r, $first + $through * $g, $first + $through * $b];
+    }
+
+    /**
+     * Of a state with lights that are seldom there, see {@see FilmState}.
+     *
+     * @return int 48 bits: red, green and blue away from the mirror angle, then the same by night, a byte each
+     */
+    public function seldom(FilmState $state): int
+    {
+        [$x, $y, $z, $nightX, $nightY, $nightZ] = $state->seldom ?? [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+        [$r, $g, $b] = $this->flat($state);
+
+        return $this->bytes(...$this->with([$r, $g, $b], $x, $y, $z)) << 24 | $this->bytes(
+            ...$this->with([self::MOON * $r, self::MOON * $g, self::MOON * $b], $nightX, $nightY, $nightZ),
+        );
+    }
+
+    /**
+     * @param array{float, float, float} $rgb linear
+     *
+     * @return array{float, float, float} with a light of X, Y and Z
+     */
+    private function with(array $rgb, float $x, float $y, float $z): array
+    {
         [$fromX, $fromY, $fromZ] = $this->shine;
 
-        return $flat << 24 | $this->bytes(
-            $r + $x * $fromX[0] + $y * $fromY[0] + $z * $fromZ[0],
-            $g + $x * $fromX[1] + $y * $fromY[1] + $z * $fromZ[1],
-            $b + $x * $fromX[2] + $y * $fromY[2] + $z * $fromZ[2],
-        );
+        return [
+            $rgb[0] + $x * $fromX[0] + $y * $fromY[0] + $z * $fromZ[0],
+            $rgb[1] + $x * $fromX[1] + $y * $fromY[1] + $z * $fromZ[1],
+            $rgb[2] + $x * $fromX[2] + $y * $fromY[2] + $z * $fromZ[2],
+        ];
     }
 
     private function bytes(float $r, float $g, float $b): int

@@ -17,6 +17,8 @@ final readonly class Texture
     /**
      * @param list<string> $palette hex under flat light
      * @param list<string> $glint hex at the mirror angle, where flakes shine
+     * @param list<string>|null $away hex away from the mirror angle, where flakes change their colour or something glows by night
+     * @param list<string>|null $night hex by night, where something glows
      * @param string $cells two bytes a cell, little endian, row by row
      */
     private function __construct(
@@ -25,6 +27,8 @@ final readonly class Texture
         public array $palette,
         public array $glint,
         public string $cells,
+        public ?array $away = null,
+        public ?array $night = null,
     ) {}
 
     /** @param Pixels|null $kept from an earlier picture under the same look by the same bands, to use again what it has worked out */
@@ -34,19 +38,29 @@ final readonly class Texture
         $pixels = $kept ?? new Pixels($finish, $field->bands);
         // Which states are in sight, found by turning cells over: much quicker than asking cell by cell.
         $inSight = $field->mirrored ? array_flip($field->left) : array_flip($field->left) + array_flip($field->right);
+        $seldom = $glows = false;
         foreach ($inSight as $state => $cell) {
-            $numbers[$state] = $seen[$pixels->of($state, $field->states[$state])] ??= \count($seen);
+            $lights = $field->states[$state]->seldom;
+            $seldom = $seldom || $lights !== null;
+            $glows = $glows || ($lights !== null && $lights[4] > 0);
+        }
+        foreach ($inSight as $state => $cell) {
+            $number = ! $seldom
+                ? $pixels->of($state, $field->states[$state])
+                : $pixels->of($state, $field->states[$state]).' '.$pixels->seldom($field->states[$state]);
+            $numbers[$state] = $seen[$number] ??= \count($seen);
         }
         $columns = $field->surface->columns;
         $left = self::packed($field->left, $numbers);
         $right = $field->mirrored ? $left : self::packed($field->right, $numbers);
 
-        $palette = $glint = [];
+        $palette = $glint = $away = $night = [];
         foreach (array_keys($seen) as $colours) {
-            // With a bit before them, no zero is left out.
-            $digits = dechex($colours | 1 << 48);
-            $palette[] = '#'.substr($digits, 1, 6);
-            $glint[] = '#'.substr($digits, 7);
+            [$colours, $more] = [...explode(' ', (string) $colours), '0'];
+            [$palette[], $glint[]] = self::hexes((int) $colours);
+            if ($seldom) {
+                [$away[], $night[]] = self::hexes((int) $more);
+            }
         }
 
         return new self(
@@ -55,7 +69,18 @@ final readonly class Texture
             $palette,
             $glint,
             $left.implode('', array_reverse(str_split($right, max(1, $columns * 2)))),
+            $seldom ? $away : null,
+            $glows ? $night : null,
         );
+    }
+
+    /** @return array{string, string} */
+    private static function hexes(int $colours): array
+    {
+        // With a bit before them, no zero is left out.
+        $digits = dechex($colours | 1 << 48);
+
+        return ['#'.substr($digits, 1, 6), '#'.substr($digits, 7)];
     }
 
     /**

@@ -705,6 +705,28 @@ final class DemoPatterns
                     'strokes' => 2,
                 ],
             ),
+            DemoSteps::coat(
+                'night',
+                'soft dots',
+                'whole',
+                [
+                    'title' => 'Night dots',
+                    'technique' => [
+                        'count' => 9,
+                        'diameter_mm' => 4,
+                        'from_u' => 0.3,
+                        'to_u' => 0.92,
+                        'deg' => 118,
+                        'smaller' => 0.5,
+                    ],
+                    'aim_deg' => 120,
+                    'coats' => 4,
+                    'weight' => 'medium',
+                    'psi' => 14,
+                    'thinning_percent' => 10,
+                    'strokes' => 2,
+                ],
+            ),
             DemoSteps::eye(10, '#b9a45a'),
             DemoSteps::clear('slow casting resin', 1),
         ]);

@@ -30,6 +30,9 @@ final class DemoStores
             'gold' => ['Brass', 'metallic', '#bf9a4a', 0.30, 30, 15.2],
             'glow' => ['Signal orange', 'fluorescent', '#ff7a2e', 0.34, 30, 11.0],
             'ink' => ['Lamp ink', 'ink', '#2a2826', 0.22, 20, 13.7],
+            'rainbow' => ['Rainbow flakes', 'holographic', '#d4d8da', 0.30, 30, 12.2],
+            'shift' => ['Beetle shift', 'colour shift', '#b98a34', 0.30, 30, 9.4],
+            'night' => ['Night glow', 'glow in the dark', '#dbe8c4', 0.36, 30, 16.0],
             'foil' => ['Foil tape', 'foil', '#aeb4b8', 1.0, 10, 8.0],
             'size' => ['Tacky size', 'tacky size', '#ffffff', 0.40, 30, 21.5],
             'medium' => ['Clear medium', 'clear medium', '#ffffff', 0.32, 60, 47.0],
@@ -48,7 +51,8 @@ final class DemoStores
             'blue' => ['water-borne urethane', 'gloss', '2026-05-15'], 'silverpearl' => ['water-borne acrylic', 'shimmer', '2026-01-09'],
             'bluepearl' => ['water-borne acrylic', 'shimmer', '2025-03-28'], 'gold' => ['water-borne acrylic', 'sparkle', '2026-09-01'],
             'glow' => ['water-borne acrylic', 'matte', '2026-09-14'], 'ink' => ['acrylic ink', 'matte', '2025-12-24'],
-            'foil' => ['water-borne acrylic', 'gloss', '2026-09-20'],
+            'rainbow' => ['water-borne acrylic', 'sparkle', '2026-08-02'], 'shift' => ['water-borne urethane', 'shimmer', null],
+            'night' => ['water-borne acrylic', 'matte', '2026-10-01'], 'foil' => ['water-borne acrylic', 'gloss', '2026-09-20'],
             'medium' => ['water-borne acrylic', 'gloss', '2026-03-09'], 'size' => ['water-borne acrylic', 'gloss', '2026-05-02'],
         ];
     }

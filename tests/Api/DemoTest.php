@@ -28,7 +28,7 @@ function seenAt(ApiCase $case, string $species, float $u, float $deg): array
 }
 
 it('has paints of every kind, bodies of several forms and patterns of several species', function (): void {
-    expect(Paint::query()->whereNull('mix')->count())->toBe(19)
+    expect(Paint::query()->whereNull('mix')->count())->toBe(22)
         ->and(Paint::query()->whereNotNull('mix')->value('name'))->toBe('Reed olive')
         ->and(Paint::query()->where('from_card', true)->count())->toBe(2)
         ->and(Paint::query()->distinct()->pluck('kind')->sort()->values()->all())->toBe(collect(Kind::names())->sort()->values()->all())

@@ -239,12 +239,7 @@ final readonly class SavePaint
     /** @return array<string, list<float>> */
     private function optics(Optics $optics): array
     {
-        return array_filter([
-            'k' => $optics->k->values,
-            's' => $optics->s->values,
-            'glint' => $optics->glint?->values,
-            'glow' => $optics->glow?->values,
-        ]);
+        return array_filter($optics->curves(), static fn(?array $curve): bool => $curve !== null);
     }
 
     private function fingerprint(CorePaint $paint): string

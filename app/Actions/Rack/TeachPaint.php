@@ -72,7 +72,7 @@ final readonly class TeachPaint
         $card = $measured[0] && $measured[1]
             ? Drawdown::solve($overWhite, $overBlack, $white, $black, $dryUm, $assumed)
             : Drawdown::ofSwatches($overWhite, $overBlack, $white, $black, $dryUm, $assumed);
-        $found = Optics::of($card->optics->k, $card->optics->s, $assumed->glint, $assumed->glow);
+        $found = Optics::of($card->optics->k, $card->optics->s, $assumed->glint, $assumed->glow, $assumed->away, $assumed->afterglow);
         $coatUm = Kind::from($paint->kind)->ordinaryCoatUm();
 
         return [$found, [

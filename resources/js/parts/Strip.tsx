@@ -6,7 +6,7 @@ interface Props<T extends string> {
   /** What is chosen, for those who do not see it. */
   legend: string;
   value: T;
-  options: Record<T, string>;
+  options: { [option in T]?: string };
   className?: string;
   onStage?: boolean;
   onChange: (value: T) => void;

@@ -1,5 +1,5 @@
 /** The keys of a record, with their own type: its values are all there, and nothing else is. */
-export function keysOf<K extends string>(record: Record<K, unknown>): K[] {
+export function keysOf<K extends string>(record: { [key in K]?: unknown }): K[] {
   return Object.keys(record) as K[];
 }
 

@@ -21,8 +21,7 @@ import { useKeys } from '../parts/keys';
 import { Notices, offerUndo } from '../parts/Notices';
 import { Waiting } from '../parts/Waiting';
 import { eyeAfter } from '../stage/eye';
-import type { Light } from '../stage/pixels';
-import { type Spot, Stage } from '../stage/Stage';
+import { type Spot, Stage, type StageLight } from '../stage/Stage';
 import type { Kind, SetOf } from '../steps/face';
 import { KINDS } from '../steps/kinds';
 import { ClashDialog } from './ClashDialog';
@@ -62,7 +61,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
   const steps = version.steps;
   const [chosenId, setChosenId] = useState<string | null>(steps.at(-1)?.document.id ?? null);
   const [look, setLook] = useState<Look>('clear');
-  const [light, setLight] = useState<Light>('flat');
+  const [light, setLight] = useState<StageLight>('flat');
   const [spot, setSpot] = useState<Spot>({ u: 0.52, deg: 58 });
   const [shown, setShown] = useState<'film' | 'step' | 'reference'>('film');
 

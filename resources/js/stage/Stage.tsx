@@ -1,4 +1,4 @@
-import { type KeyboardEvent, lazy, type ReactNode, Suspense, useState } from 'react';
+import { type KeyboardEvent, lazy, type ReactNode, Suspense, useMemo, useState } from 'react';
 import type { BodyShape, Look, Texture } from '../api/types';
 import { Strip } from '../parts/Strip';
 import { BaitPicture } from './BaitPicture';
@@ -14,14 +14,17 @@ export interface Spot {
   deg: number;
 }
 
+/** By night only what glows is seen. */
+export type StageLight = Light | 'night';
+
 interface Props {
   body: BodyShape;
   texture: Texture | undefined;
   eye: Eye | null;
   look: Look;
-  light: Light;
+  light: StageLight;
   onLook: (look: Look) => void;
-  onLight: (light: Light) => void;
+  onLight: (light: StageLight) => void;
   spot: Spot;
   onSpot: (spot: Spot) => void;
   caption: string;
@@ -49,11 +52,15 @@ const InHand = lazy(async () => ({ default: (await import('./InHand')).InHand })
 export function Stage(props: Props) {
   const main = useSize<HTMLDivElement>();
   const side = useSize<HTMLDivElement>();
-  const { body, texture, eye, look, light, spot } = props;
+  const { body, look, spot } = props;
+  const texture = useMemo(() => under(props.texture, props.light), [props.texture, props.light]);
   const [moved, setMoved] = useState(BENCH_LAMP);
   const [held, setHeld] = useState<'views' | 'hand' | 'sides'>('views');
+  const night = props.light === 'night';
+  const light: Light = props.light === 'glint' ? 'glint' : 'flat';
+  const eye = night ? null : props.eye;
   const lamp = light === 'glint' ? moved : BENCH_LAMP;
-  const shared = { body, texture, eye, light, lamp, glossy: look === 'clear', onPick: props.onSpot };
+  const shared = { body, texture, eye, light, lamp, glossy: look === 'clear' && !night, onPick: props.onSpot };
   // Beside the left flank there is room for one; below it they lie side by side.
   const beside = side.width <= BESIDE;
   const sideWidth = beside ? side.width : Math.floor((side.width - 2 * GAP) / 3);
@@ -98,8 +105,8 @@ export function Stage(props: Props) {
           <Strip
             onStage
             legend="Light"
-            value={light}
-            options={{ flat: 'Flat light', glint: 'Glint' }}
+            value={props.light}
+            options={{ flat: 'Flat light', glint: 'Glint', ...(props.texture?.night && { night: 'By night' }) }}
             onChange={props.onLight}
           />
         </div>
@@ -111,7 +118,7 @@ export function Stage(props: Props) {
             body={body}
             texture={texture}
             eye={eye}
-            look={look}
+            look={night ? 'matte' : look}
             light={light}
             lamp={lamp}
             description={props.description}
@@ -159,6 +166,13 @@ export function Stage(props: Props) {
       {held !== 'views' && caption}
     </section>
   );
+}
+
+/** The texture as that light shows it: flakes that change their colour do so away from the mirror angle. */
+function under(texture: Texture | undefined, light: StageLight): Texture | undefined {
+  const colours = { flat: undefined, glint: texture?.away, night: texture?.night }[light];
+  if (texture === undefined || colours === undefined) return texture;
+  return { ...texture, palette: colours, glint: light === 'night' ? colours : texture.glint };
 }
 
 function Pin({ body, width, height, spot }: { body: BodyShape; width: number; height: number; spot: Spot }) {

@@ -6,8 +6,10 @@ namespace Tests\Core\Exchange;
 
 // Every figure of a document has bounds; one step beyond is refused at its own place, the bound itself is taken.
 
+use Hawkbrush\Core\Body\Shine;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Exchange\RecipeReader;
+use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
@@ -135,4 +137,11 @@ it('takes sixty steps and no more', function (): void {
     );
     expect(refusedIn(['steps' => $steps(60)] + Examples::recipe()))->toBeNull()
         ->and(refusedIn(['steps' => $steps(61)] + Examples::recipe()))->toBe('/steps');
+});
+
+it('names in the schema every kind of paint there is', function (): void {
+    /** @var array<string, mixed> $schema */
+    $schema = json_decode((string) file_get_contents(__DIR__.'/../../../contract/recipe.schema.json'), true);
+    expect(data_get($schema, '$defs.paint.properties.kind.enum'))->toEqualCanonicalizing(Kind::names())
+        ->and(data_get($schema, '$defs.body.properties.shine.enum'))->toBe(Shine::names());
 });

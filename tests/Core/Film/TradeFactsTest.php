@@ -12,7 +12,6 @@ use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
-use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Drying\Air;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
@@ -21,65 +20,44 @@ use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Hiding;
 use Hawkbrush\Core\Film\Kind;
-use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Film\Unmeasured;
 use Hawkbrush\Core\Film\WetBlend;
 use Hawkbrush\Core\Technique\Tool;
 use Tests\Build;
-
-function white(): FilmState
-{
-    return FilmState::ground(array_fill(0, 31, 0.9));
-}
-
-function black(): FilmState
-{
-    return FilmState::ground(array_fill(0, 31, 0.02));
-}
-
-function look(FilmState $state, SurfaceFinish $finish = SurfaceFinish::Clear): Lab
-{
-    return Colour::fromReflectance(Spectrum::of($finish->seen($state->flat())))->lab;
-}
-
-/** Of a swatch seen under clear, as a rack holds it. */
-function asSeen(string $hex, Kind $kind): Optics
-{
-    return Unmeasured::optics(SurfaceFinish::Clear->body(Colour::fromHex($hex)->reflectance()), $kind);
-}
+use Tests\Films;
 
 it('makes orange of transparent red over yellow', function (SurfaceFinish $finish): void {
-    $yellow = white()->under(Film::of(Build::optics('#f5d000', Kind::Transparent), 8));
-    expect(look($yellow->under(Film::of(Build::optics('#c8102e', Kind::Transparent), 5)), $finish)->hue())->toBeBetween(40, 70);
+    $yellow = Films::white()->under(Film::of(Build::optics('#f5d000', Kind::Transparent), 8));
+    expect(Films::look($yellow->under(Film::of(Build::optics('#c8102e', Kind::Transparent), 5)), $finish)->hue())->toBeBetween(40, 70);
 })->with([SurfaceFinish::None, SurfaceFinish::Clear]);
 
 it('makes a drab brown of red over green', function (): void {
-    $green = white()->under(Film::of(Build::optics('#1f7a3a', Kind::Opaque), 30));
-    $brown = look($green->under(Film::of(Build::optics('#c8102e', Kind::Transparent), 5)));
+    $green = Films::white()->under(Film::of(Build::optics('#1f7a3a', Kind::Opaque), 30));
+    $brown = Films::look($green->under(Film::of(Build::optics('#c8102e', Kind::Transparent), 5)));
     expect($brown->chroma())->toBeLessThan(30)->and($brown->hue())->toBeBetween(60, 100);
 });
 
 it('turns thin orange over black greenish and dull', function (SurfaceFinish $finish): void {
     $orange = Build::optics('#e06a10', Kind::SemiOpaque);
-    $bright = look(white()->under(Film::of($orange, 6)), $finish);
-    $dull = look(black()->under(Film::of($orange, 6)), $finish);
+    $bright = Films::look(Films::white()->under(Film::of($orange, 6)), $finish);
+    $dull = Films::look(Films::black()->under(Film::of($orange, 6)), $finish);
     expect($dull->hue() - $bright->hue())->toBeGreaterThan(8)
         ->and($dull->chroma())->toBeLessThan($bright->chroma() * 2 / 3);
 })->with([SurfaceFinish::Matte, SurfaceFinish::Clear]);
 
 it('never gets yellow over green bright', function (): void {
     $yellow = Film::of(Build::optics('#f0c018', Kind::Opaque), Weight::Medium->wetUm() * Paint::ORDINARY_SOLIDS);
-    $green = white()->under(Film::of(Build::optics('#1e4a2a', Kind::Opaque), 40));
-    $over = look($green->under($yellow));
-    $bright = look(white()->under($yellow));
+    $green = Films::white()->under(Film::of(Build::optics('#1e4a2a', Kind::Opaque), 40));
+    $over = Films::look($green->under($yellow));
+    $bright = Films::look(Films::white()->under($yellow));
     expect($bright->chroma() - $over->chroma())->toBeGreaterThan(8)
         ->and($over->hue())->toBeGreaterThan($bright->hue());
 });
 
 it('shows nothing of a transparent over black', function (string $hex): void {
     $film = Film::of(Build::optics($hex, Kind::Transparent), 5);
-    expect(DeltaE2000::between(look(black(), SurfaceFinish::Matte), look(black()->under($film), SurfaceFinish::Matte)))->toBeLessThan(4);
+    expect(DeltaE2000::between(Films::look(Films::black(), SurfaceFinish::Matte), Films::look(Films::black()->under($film), SurfaceFinish::Matte)))->toBeLessThan(4);
 })->with(['red' => '#c8102e', 'green' => '#1f7a3a', 'blue' => '#1040a0', 'yellow' => '#f5d000']);
 
 it('hides black under two or three coats of white', function (string $hex): void {
@@ -89,19 +67,19 @@ it('hides black under two or three coats of white', function (string $hex): void
 
 it('lets a green through a mist of thinned black, a shade darker', function (string $hex): void {
     $black = Film::of(Build::optics($hex, Kind::Opaque), Weight::Mist->wetUm() * Paint::ORDINARY_SOLIDS * 0.5);
-    $green = white()->under(Film::of(Build::optics('#8fbf6a', Kind::Opaque), 40));
-    [$before, $after] = [look($green), look($green->under($black))];
+    $green = Films::white()->under(Film::of(Build::optics('#8fbf6a', Kind::Opaque), 40));
+    [$before, $after] = [Films::look($green), Films::look($green->under($black))];
     expect($before->l - $after->l)->toBeBetween(4, 32)
         ->and(abs($after->hue() - $before->hue()))->toBeLessThan(15)
         ->and($after->chroma())->toBeGreaterThan($before->chroma() / 2);
 })->with(['#0a0a0a', '#141414', '#1e1e1e']);
 
 it('hides anything under an ordinary coat of black', function (string $hex, FilmState $ground): void {
-    expect(look($ground->under(Film::of(Build::optics($hex, Kind::Opaque), 10)))->l)->toBeLessThan(12);
-})->with(['#0a0a0a', '#141414'])->with(['white' => [white()], 'black' => [black()]]);
+    expect(Films::look($ground->under(Film::of(Build::optics($hex, Kind::Opaque), 10)))->l)->toBeLessThan(12);
+})->with(['#0a0a0a', '#141414'])->with(['white' => [Films::white()], 'black' => [Films::black()]]);
 
 it('hides in the film in which a kind hides', function (Kind $kind, string $hex, float $from, float $to): void {
-    expect(Hiding::thicknessUm(asSeen($hex, $kind)))
+    expect(Hiding::thicknessUm(Films::asSeen($hex, $kind)))
         ->toBeBetween($from, $to);
 })->with([
     'black' => [Kind::Opaque, '#141414', 4, 8],
@@ -124,40 +102,40 @@ it('absorbs no more than pigments do, however dark the swatch', function (Kind $
 })->with(Kind::cases());
 
 it('turns thin fluorescent orange over black greenish and dull', function (string $hex): void {
-    $orange = Film::of(asSeen($hex, Kind::Fluorescent), 6);
-    [$bright, $dull] = [look(white()->under($orange)), look(black()->under($orange))];
+    $orange = Film::of(Films::asSeen($hex, Kind::Fluorescent), 6);
+    [$bright, $dull] = [Films::look(Films::white()->under($orange)), Films::look(Films::black()->under($orange))];
     expect($dull->hue() - $bright->hue())->toBeGreaterThan(8)->and($dull->chroma())->toBeLessThan($bright->chroma() / 2);
 })->with(['#ff6a1a', '#ff8c1a']);
 
 it('turns red pink in wet white', function (): void {
     $white = Build::optics('#f4f4f0', Kind::Opaque);
     $red = Build::optics('#c8102e', Kind::Transparent);
-    $set = look(white()->under(Film::of($white, 10))->under(Film::of($red, 5)));
-    $wet = look(WetBlend::lay(white(), $white, 10, $red, 5, 0.8));
+    $set = Films::look(Films::white()->under(Film::of($white, 10))->under(Film::of($red, 5)));
+    $wet = Films::look(WetBlend::lay(Films::white(), $white, 10, $red, 5, 0.8));
     expect($wet->l)->toBeGreaterThan($set->l)->and($wet->chroma())->toBeLessThan($set->chroma());
 });
 
 it('turns gold over blue olive', function (): void {
-    $blue = white()->under(Film::of(Build::optics('#33618e', Kind::Opaque), 20));
+    $blue = Films::white()->under(Film::of(Build::optics('#33618e', Kind::Opaque), 20));
     $gold = Build::optics('#d8a520', Kind::SemiOpaque);
-    $alone = look(white()->under(Film::of($gold, 7)));
-    $olive = look($blue->under(Film::of($gold, 7)));
+    $alone = Films::look(Films::white()->under(Film::of($gold, 7)));
+    $olive = Films::look($blue->under(Film::of($gold, 7)));
     expect($olive->hue())->toBeGreaterThan($alone->hue() + 15)
         ->and($olive->hue())->toBeBetween(95, 190)
         ->and($olive->l)->toBeLessThan($alone->l);
 });
 
 it('deepens gold with transparent sepia', function (): void {
-    $gold = white()->under(Film::of(Build::optics('#d8a520', Kind::Opaque), 30));
+    $gold = Films::white()->under(Film::of(Build::optics('#d8a520', Kind::Opaque), 30));
     $deeper = $gold->under(Film::of(Build::optics('#6a4524', Kind::Transparent), 4));
-    expect(look($deeper)->l)->toBeLessThan(look($gold)->l - 8)
-        ->and(look($deeper)->hue())->toBeLessThan(look($gold)->hue());
+    expect(Films::look($deeper)->l)->toBeLessThan(Films::look($gold)->l - 8)
+        ->and(Films::look($deeper)->hue())->toBeLessThan(Films::look($gold)->hue());
 });
 
 it('brings colours up under clear', function (): void {
-    $red = white()->under(Film::of(Build::optics('#b3202c', Kind::Transparent), 6));
-    expect(look($red, SurfaceFinish::Clear)->chroma())->toBeGreaterThan(look($red, SurfaceFinish::Matte)->chroma() + 5)
-        ->and(look($red, SurfaceFinish::Clear)->l)->toBeLessThan(look($red, SurfaceFinish::Matte)->l);
+    $red = Films::white()->under(Film::of(Build::optics('#b3202c', Kind::Transparent), 6));
+    expect(Films::look($red, SurfaceFinish::Clear)->chroma())->toBeGreaterThan(Films::look($red, SurfaceFinish::Matte)->chroma() + 5)
+        ->and(Films::look($red, SurfaceFinish::Clear)->l)->toBeLessThan(Films::look($red, SurfaceFinish::Matte)->l);
 });
 
 it('dries a light white coat in some minutes, and under a dryer in less than one', function (): void {
@@ -172,10 +150,10 @@ it('wants about twenty minutes on top before a mesh', function (): void {
 });
 
 it('reads as itself where an opaque blue is dabbed over black, and not where it is misted', function (): void {
-    $blue = asSeen('#33618e', Kind::Opaque);
-    $own = look(white()->under(Film::of($blue, 100)));
-    $laid = static fn(Tool $tool, Weight $weight): Lab => look(
-        black()->under(Film::of($blue, $weight->wetUm($tool) * Paint::ORDINARY_SOLIDS)),
+    $blue = Films::asSeen('#33618e', Kind::Opaque);
+    $own = Films::look(Films::white()->under(Film::of($blue, 100)));
+    $laid = static fn(Tool $tool, Weight $weight): Lab => Films::look(
+        Films::black()->under(Film::of($blue, $weight->wetUm($tool) * Paint::ORDINARY_SOLIDS)),
     );
     expect(DeltaE2000::between($laid(Tool::Brush, Weight::Light), $own))->toBeLessThan(3)
         ->and(DeltaE2000::between($laid(Tool::Airbrush, Weight::Mist), $own))->toBeGreaterThan(10);
@@ -186,16 +164,16 @@ it('lays films as thick as each tool does', function (Tool $tool, float $from, f
 })->with([[Tool::Airbrush, 4, 28], [Tool::Brush, 30, 80], [Tool::Sponge, 20, 50], [Tool::Pen, 5, 10]]);
 
 it('thins a colour with clear medium, and keeps its hue', function (): void {
-    $red = asSeen('#b3202c', Kind::Transparent);
-    $mixed = DuncanMixing::mix([[$red, 1.0], [asSeen('#ffffff', Kind::Medium), 3.0]]);
-    $quarter = look(white()->under(Film::of($red, 2)));
-    expect(DeltaE2000::between(look(white()->under(Film::of($mixed, 8))), $quarter))->toBeLessThan(0.5);
+    $red = Films::asSeen('#b3202c', Kind::Transparent);
+    $mixed = DuncanMixing::mix([[$red, 1.0], [Films::asSeen('#ffffff', Kind::Medium), 3.0]]);
+    $quarter = Films::look(Films::white()->under(Film::of($red, 2)));
+    expect(DeltaE2000::between(Films::look(Films::white()->under(Film::of($mixed, 8))), $quarter))->toBeLessThan(0.5);
 });
 
 it('makes transparent yellow over a mirror gold, not olive', function (): void {
     $chrome = Colour::fromHex('#c4c8ca')->reflectance();
     $mirror = FilmState::ground($chrome->values, Shine::Mirror->glint($chrome));
-    $gold = $mirror->under(Film::of(asSeen('#e0b020', Kind::Transparent), 5))->atMirror(SurfaceFinish::Clear);
+    $gold = $mirror->under(Film::of(Films::asSeen('#e0b020', Kind::Transparent), 5))->atMirror(SurfaceFinish::Clear);
     expect($gold?->lab->chroma())->toBeGreaterThan(50)->and($gold?->lab->hue())->toBeGreaterThan(80)->toBeLessThan(100)
         ->and(FilmState::ground($chrome->values)->atMirror(SurfaceFinish::Clear))->toBeNull();
 });
