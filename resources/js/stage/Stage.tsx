@@ -53,11 +53,13 @@ export function Stage(props: Props) {
   const main = useSize<HTMLDivElement>();
   const side = useSize<HTMLDivElement>();
   const { body, look, spot } = props;
-  const texture = useMemo(() => under(props.texture, props.light), [props.texture, props.light]);
+  // Where nothing glows yet, night has nothing to show.
+  const chosen = props.light === 'night' && !props.texture?.night ? 'flat' : props.light;
+  const texture = useMemo(() => under(props.texture, chosen), [props.texture, chosen]);
   const [moved, setMoved] = useState(BENCH_LAMP);
   const [held, setHeld] = useState<'views' | 'hand' | 'sides'>('views');
-  const night = props.light === 'night';
-  const light: Light = props.light === 'glint' ? 'glint' : 'flat';
+  const night = chosen === 'night';
+  const light: Light = chosen === 'glint' ? 'glint' : 'flat';
   const eye = night ? null : props.eye;
   const lamp = light === 'glint' ? moved : BENCH_LAMP;
   const shared = { body, texture, eye, light, lamp, glossy: look === 'clear' && !night, onPick: props.onSpot };
@@ -105,7 +107,7 @@ export function Stage(props: Props) {
           <Strip
             onStage
             legend="Light"
-            value={props.light}
+            value={chosen}
             options={{ flat: 'Flat light', glint: 'Glint', ...(props.texture?.night && { night: 'By night' }) }}
             onChange={props.onLight}
           />
