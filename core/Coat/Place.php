@@ -13,6 +13,11 @@ final readonly class Place
 {
     public const SIDES = ['left', 'right'];
 
+    /** No hand sprays a sharper edge than this, as shares of the length and in degrees; tape does. A guess. */
+    private const LEAST_U = 0.02;
+
+    private const LEAST_DEG = 7.0;
+
     /** @param value-of<self::SIDES>|null $side */
     private function __construct(
         public ?Zone $zone,
@@ -46,10 +51,10 @@ final readonly class Place
             ?? Extent::set(
                 $this->fromU,
                 $this->toU,
-                max(0.004, 0.16 * $this->soft),
+                max(self::LEAST_U, 0.16 * $this->soft),
                 $this->fromDeg,
                 $this->toDeg,
-                max(1.5, 50 * $this->soft),
+                max(self::LEAST_DEG, 50 * $this->soft),
             );
     }
 

@@ -8,10 +8,13 @@ namespace Hawkbrush\Core\Technique;
 final readonly class Aim
 {
     /** Beyond this a shadow grows no longer: the brush would spray along the side. */
-    private const FLATTEST = 0.35;
+    public const FLATTEST = 0.35;
 
-    /** @param array{float, float}|null $around sine and cosine of the way from straight above towards the flank */
-    private function __construct(private ?array $around, public float $alongPerMm) {}
+    /**
+     * @param array{float, float}|null $around sine and cosine of the way from straight above towards the flank
+     * @param float $alongPerMm how far towards the tail a shadow falls for each mm that a strand stands off
+     */
+    private function __construct(public ?array $around, public float $alongPerMm) {}
 
     public static function of(?float $aimDeg, float $slantDeg): self
     {

@@ -52,17 +52,23 @@ final class Cells
         $marks = [];
         for ($column = max(0, (int) floor(($x - $reachMm) / $cellMm)); $column <= $last; $column++) {
             $away = ($column + 0.5) * $cellMm - $x;
-            $over = 2 * $surface->keelMm[$column];
+            $middle = $line[$column];
+            $keel = $surface->keelMm[$column];
             for ($cell = $column; $cell < $cells; $cell += $columns) {
                 $arc = $surface->arcMm[$cell];
                 // Itself, and as the other half's cell seen over the ridge and over the keel.
-                foreach ([[$cell, $arc], [$cells + $cell, -$arc], [$cells + $cell, $over - $arc]] as [$at, $way]) {
-                    $down = $way - $line[$column];
-                    if ($down >= -$reachMm && $down <= $reachMm) {
-                        $part = $share($away, $down);
-                        if ($part > ($marks[$at] ?? 0.0)) {
-                            $marks[$at] = $part;
-                        }
+                $ways = [[$cell, $arc]];
+                if ($middle < $reachMm) {
+                    $ways[] = [$cells + $cell, -$arc];
+                }
+                if ($keel - $middle < $reachMm) {
+                    $ways[] = [$cells + $cell, 2 * $keel - $arc];
+                }
+                foreach ($ways as [$at, $way]) {
+                    $down = $way - $middle;
+                    $part = $down >= -$reachMm && $down <= $reachMm ? $share($away, $down) : 0.0;
+                    if ($part > ($marks[$at] ?? 0.0)) {
+                        $marks[$at] = $part;
                     }
                 }
             }

@@ -6,6 +6,7 @@ namespace Hawkbrush\Core\Technique\Mesh;
 
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Technique\Aim;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Mottle\Mottle;
 use Hawkbrush\Core\Technique\OpenSpray;
@@ -83,7 +84,8 @@ final readonly class Mesh extends Stencil implements Shadowed
         }
         $arc = $surface->arcMm;
         $perMm = $rows / $pitch;
-        $from = $open->from;
+        $aimed = $open->from?->around !== null;
+        [$sin, $cos] = $open->from->around ?? [0.0, 0.0];
         $offRows = $offMm * $perMm;
         $ny = $surface->normalY;
         $nz = $surface->normalZ;
@@ -93,9 +95,13 @@ final readonly class Mesh extends Stencil implements Shadowed
             $column = $cell % $columns;
             // Stretched over the back, it runs along the ridge, and on over it.
             $down = $arc[$cell] * $perMm;
-            if ($from !== null) {
-                // A shadow that falls over the ridge finds the same rows there.
-                $down = abs($down - $from->aroundPerMm($ny[$cell], $nz[$cell]) * $offRows);
+            if ($aimed) {
+                // Aim::aroundPerMm, written out. A shadow that falls over the ridge finds the same rows there.
+                $toY = $ny[$cell];
+                $toZ = $nz[$cell];
+                $facing = $toZ * $cos + $toY * $sin;
+                $down -= ($toY * $cos - $toZ * $sin) / ($facing > Aim::FLATTEST ? $facing : Aim::FLATTEST) * $offRows;
+                $down = $down < 0 ? -$down : $down;
             }
             $row = (int) ($down + 0.5);
             $dy = ($down - $row) / $rows;

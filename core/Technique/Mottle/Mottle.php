@@ -17,7 +17,7 @@ use Hawkbrush\Core\Technique\Tool;
 final readonly class Mottle implements Sided
 {
     /** Patches away from ridge and keel within which a side runs into what both share. */
-    private const BLENDED = 1.2;
+    private const BLENDED = 0.9;
 
     /** Added to a seed, it gives the lattices that both sides share. */
     private const RIDGE = 15_485_863;
