@@ -34,8 +34,8 @@ final class DemoStores
             'shift' => ['Beetle shift', 'colour shift', '#b98a34', 0.30, 30, 9.4],
             'night' => ['Night glow', 'glow in the dark', '#dbe8c4', 0.36, 30, 16.0],
             'foil' => ['Foil tape', 'foil', '#aeb4b8', 1.0, 10, 8.0],
-            'size' => ['Tacky size', 'tacky size', '#ffffff', 0.40, 30, 21.5],
-            'medium' => ['Clear medium', 'clear medium', '#ffffff', 0.32, 60, 47.0],
+            'size' => ['Tacky size', 'tacky size', '#e0ded6', 0.40, 30, 21.5],
+            'medium' => ['Clear medium', 'clear medium', '#e6e6e0', 0.32, 60, 47.0],
         ];
     }
 

@@ -44,7 +44,8 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await h.choose('Laid', 'light, 9 µm wet');
     await h.paint('Bars', 'Smoke');
     await h.choose('Put on', 'Bars through a stencil');
-    await h.choose('Place', 'whole');
+    // Bars stand by their own figures: no place cuts them.
+    await expect(page.getByLabel('Place', { exact: true })).toHaveCount(0);
     await h.set('Coats', 3);
     await h.paint('Dark back', 'Smoke');
     await h.choose('Place', 'back');
@@ -52,7 +53,15 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await h.set('Coats', 3);
     await h.paint('Shoulder spot', 'Stove black');
     await h.choose('Put on', 'Spot');
-    await h.choose('Place', 'whole');
+    const cut = page.getByLabel('Cut off at the edge of a place');
+    await cut.click();
+    await h.saved();
+    await expect(cut).toBeChecked();
+    await h.choose('Place', 'belly');
+    await expect(page.getByText('Nothing of it lands.')).toBeVisible();
+    await cut.click();
+    await h.saved();
+    await expect(page.getByText('Nothing of it lands.')).toHaveCount(0);
     await h.addStep('Eye');
     await h.set('Diameter, mm', 7);
     await h.addStep('Clear coat');

@@ -36,7 +36,7 @@ test.describe('the rack', () => {
     await page.goto('/stores');
     const names = page.locator('.stores-rack-name b');
     await page.getByRole('searchbox').fill('shimmer');
-    await expect(names).toHaveText(['Frost pearl', 'Heron blue pearl']);
+    await expect(names).toHaveText(['Beetle shift', 'Frost pearl', 'Heron blue pearl']);
     await page.getByRole('searchbox').fill('ink matte');
     await expect(names).toHaveText(['Lamp ink']);
     await page.getByRole('searchbox').fill('tartan');
@@ -302,6 +302,8 @@ test.describe('the sheet', () => {
     await expect(core).toContainText(/Frost pearl keeps \d+ % of the bench white below/);
     const travel = page.getByRole('slider', { name: 'Colour from coat to coat' });
     await travel.focus();
+    await travel.press('ArrowLeft');
+    await expect(page.locator('.stage-caption')).toContainText('after step 6 of');
     await travel.press('ArrowLeft');
     await expect(page.locator('.stage-caption')).toContainText('after step 3 of');
     await travel.press('ArrowLeft');
