@@ -31,7 +31,11 @@ export function MaskOfStep({ step, version }: { step: Step; version: Pick<Versio
         need !== undefined &&
         (need.mask !== null ? (
           <p>
-            Mask: <Link to="/stores/masks">{need.mask.name}</Link>, {need.mask.uses}
+            Mask:{' '}
+            <Link className="link" to="/stores/masks">
+              {need.mask.name}
+            </Link>
+            , {need.mask.uses}
             {need.mask.lasts === null ? '' : ` of ${need.mask.lasts}`} baits.
           </p>
         ) : (

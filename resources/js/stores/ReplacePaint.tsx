@@ -134,7 +134,9 @@ function Beside({ use, paint, offer }: { use: Use; paint: Paint; offer: Offer })
       <figcaption>
         <b>{use.name}</b> as it is, and with {said(offer.parts)}.{' '}
         {keep.isSuccess ? (
-          <Link to={`/patterns/${use.pattern}`}>Changed; look at it</Link>
+          <Link className="link" to={`/patterns/${use.pattern}`}>
+            Changed; look at it
+          </Link>
         ) : (
           <UnstyledButton disabled={keep.isPending} onClick={() => keep.mutate()}>
             Change this pattern
