@@ -200,12 +200,24 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await page.keyboard.press('b');
     await expect(page.getByText('bait 1 of 2')).toBeVisible();
     const finish = page.getByRole('button', { name: 'Finish the run' });
-    for (let presses = 0; presses < 40 && !(await finish.isVisible()); presses++) {
+    const onward = page.getByRole('button', { name: 'Go on all the same' });
+    let asked = 0;
+    for (let presses = 0; presses < 60 && !(await finish.isVisible()); presses++) {
       await page.keyboard.press('Space');
       // Two presses within a moment would count once.
       await page.waitForTimeout(720);
+      if (await onward.isVisible()) {
+        asked++;
+        await onward.click();
+        await expect(onward).toHaveCount(0);
+      }
     }
+    // Through mesh onto a base that wants its time, and eyes into clear that cures: neither passes in silence.
+    expect(asked).toBeGreaterThan(0);
+    await expect(page.getByText(/Leave them turning until/)).toBeVisible();
     await finish.click();
+    await expect(page.getByRole('dialog', { name: 'Still wet' })).toContainText('left');
+    await page.getByRole('button', { name: 'Finish all the same' }).click();
     await expect(page).toHaveURL(/\/log$/);
   });
 

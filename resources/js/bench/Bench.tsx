@@ -20,6 +20,7 @@ import { clock } from '../units/units';
 import { BigFigures } from './BigFigures';
 import classes from './bench.module.css';
 import { Slip } from './Slip';
+import { LeaveTurning, left, StillWet } from './StillWet';
 import { Timers } from './Timers';
 import { useBench } from './useBench';
 
@@ -52,6 +53,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const away = useShownFrom() !== null;
   const pressed = useRef(Number.NEGATIVE_INFINITY);
   const [slip, setSlip] = useState<'figures' | 'note' | null>(null);
+  const [asked, setAsked] = useState<Parameters<typeof StillWet>[0]['asked']>(null);
   const photo = useRef<HTMLInputElement>(null);
   const pictures = useSize<HTMLDivElement>();
 
@@ -73,6 +75,14 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const eye = eyeAfter(run.steps, stepId);
 
   const tick = (side: string) => add({ type: 'side', step: stepId, bait, data: { side, done: !sides.includes(side) } });
+  // An earlier step may have left this bait wet, or all of them.
+  const stillWet = useCallback(
+    () =>
+      record.timers.filter(
+        (t) => t.step !== stepId && (forAll || position === null || t.bait === null || t.bait === bait) && left(t) > 0,
+      ),
+    [record.timers, stepId, forAll, position, bait],
+  );
   const timer = useCallback(() => {
     if (planned === undefined || step === undefined) return;
     const set = isPaint(step) ? step.document.set : undefined;
@@ -103,7 +113,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
     );
   };
 
-  const next = useCallback(() => {
+  const done = useCallback(() => {
     if (position === null || step === undefined) return;
     // A second tap of the same press would finish the next bait as well, and nobody paints one that fast.
     if (performance.now() - pressed.current < DOUBLE_TAP_MS) return;
@@ -116,9 +126,21 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       bait: forAll ? null : bait,
       data: {},
     });
-    const last = forAll || bait === run.bait_count;
-    if (last && (planned?.wait_min ?? 0) > 0) timer();
-  }, [position, step, sides, add, stepId, bait, forAll, run.bait_count, planned, timer]);
+    const wait = (planned?.wait_min ?? 0) * 60;
+    const whose = { step: stepId, bait: forAll ? null : bait };
+    const runs = record.timers.some((t) => t.step === whose.step && t.bait === whose.bait && left(t) > 0);
+    // Every bait has a clock of its own; one that runs already is left alone.
+    if (wait > 0 && !runs) add({ type: 'timer', ...whose, data: { seconds: Math.ceil(wait), label: 'waiting' } });
+  }, [position, step, sides, add, stepId, bait, forAll, planned, record.timers]);
+  const unlessWet = useCallback(
+    (action: string, goOn: () => void) => {
+      const wet = stillWet();
+      if (wet.length === 0) goOn();
+      else setAsked({ wet, action, goOn });
+    },
+    [stillWet],
+  );
+  const next = useCallback(() => unlessWet('Go on all the same', done), [unlessWet, done]);
 
   const back = useCallback(() => {
     const done = steps.flatMap((s) =>
@@ -148,7 +170,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       { keys: 'P', does: 'take a photograph', run: () => photo.current?.click() },
       ...(figures.length > 0 ? [{ keys: 'F', does: 'say other figures', run: () => setSlip('figures') }] : []),
     ],
-    slip === null,
+    slip === null && asked === null,
   );
 
   const finish = useMutation({
@@ -189,6 +211,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
                   ? 'All is done. The run can be finished once Hawkbrush answers and has everything.'
                   : 'Finish the run and its baits go to the log under their numbers.'}
             </p>
+            {!finished && <LeaveTurning wet={stillWet()} />}
             {finish.isError && <p role="alert">{words(finish.error)}</p>}
             <div className={classes.benchButtons}>
               {finished ? (
@@ -199,7 +222,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
                 <UnstyledButton
                   className={classes.benchNext}
                   disabled={finish.isPending || unsent > 0 || away}
-                  onClick={() => finish.mutate()}
+                  onClick={() => unlessWet('Finish all the same', () => finish.mutate())}
                 >
                   Finish the run
                 </UnstyledButton>
@@ -329,6 +352,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           event.currentTarget.value = '';
         }}
       />
+      <StillWet run={run} asked={asked} onClose={() => setAsked(null)} />
       <Slip
         kind={slip}
         step={step}

@@ -4,6 +4,7 @@ import { now as serverNow } from '../api/serverClock';
 import type { BenchRecord, Run } from '../api/types';
 import { clockLeft } from '../units/units';
 import classes from './bench.module.css';
+import { left, timerWords } from './StillWet';
 
 type Timer = BenchRecord['timers'][number];
 
@@ -27,9 +28,7 @@ export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
     return () => clearInterval(tick);
   }, [timers.length]);
 
-  // One that was started since the last tick has not run at all yet.
-  const left = (timer: Timer) => timer.seconds - Math.max(0, now - Date.parse(timer.at)) / 1000;
-  const over = timers.filter((timer) => left(timer) <= 0);
+  const over = timers.filter((timer) => left(timer, now) <= 0);
   useEffect(() => {
     for (const timer of over) {
       // Once for each time it is up: a coat still tacky lets it go on.
@@ -44,11 +43,10 @@ export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
   return (
     <div className={classes.timers}>
       <div role="status" className="visually-hidden">
-        {over.map((timer) => `Time is up: ${timer.label}`).join('. ')}
+        {over.map((timer) => `Time is up: ${timerWords(run, timer)}`).join('. ')}
       </div>
       {timers.map((timer) => {
-        const name = run.baits.find((b) => b.position === timer.bait)?.label;
-        const seconds = left(timer);
+        const seconds = left(timer, now);
         const step = run.steps.find((s) => s.document.id === timer.step)?.document;
         const unfelt = step?.type === 'paint' && step.set?.by !== 'wet' && !timer.dried;
         return (
@@ -56,8 +54,7 @@ export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
             <b>{seconds <= 0 ? 'Now' : clockLeft(seconds)}</b>
             <span>
               {seconds <= 0 ? 'time is up: ' : `of ${clockLeft(timer.seconds)} `}
-              {timer.label}
-              {name === undefined ? '' : `, ${name}`}
+              {timer.label}, {timerWords(run, timer)}
             </span>
             <div className={classes.timerActs}>
               {unfelt && (
