@@ -4,7 +4,9 @@ import { mkdir, readFile, writeFile } from 'node:fs/promises';
 import subset from 'subset-font';
 
 const range = (from, to) => String.fromCodePoint(...Array.from({ length: to - from + 1 }, (_, i) => from + i));
-const LETTERS = `${range(0x20, 0x7e)}${range(0xa0, 0xff)}ıŒœ–—‘’‚“”„†•…‹›€™−×≤≥°µ↑↓✓☐`;
+// Signs that stand in no word of ours: a page that has one falls back to the next face.
+const NOT_USED = /[¤¦¨¬¯¸]/g;
+const LETTERS = `${range(0x20, 0x7e)}${range(0xa0, 0xff).replace(NOT_USED, '')}ıŒœ–—‘’‚“”„†•…‹›€™−×≤≥°µ↑↓✓☐`;
 
 const FONTS = {
   'display.woff2': {

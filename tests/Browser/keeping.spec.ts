@@ -224,3 +224,29 @@ for (const [words, off] of [
     expect(Math.abs(Date.now() - at)).toBeLessThan(10_000);
   });
 }
+
+test('a wet bait is asked about, by its own clock, and waits unless the painter goes on', async ({ page }) => {
+  const run = await server.run(2);
+  await bench(page, run);
+  await expect(page).toHaveTitle(`Bench, run ${run.number} · Hawkbrush`);
+  const line = page.getByRole('heading', { level: 1, name: 'Lateral line' });
+  for (let i = 0; i < 20 && !(await line.isVisible()); i++) await done(page);
+  await done(page, 2);
+  await expect(page.getByRole('heading', { level: 1, name: 'Gill edge' })).toBeVisible();
+  const clocks = page.locator('.bench-timers');
+  await expect(clocks).toContainText(`Lateral line, ${run.baits[0]?.label}`);
+  await expect(clocks.locator('summary')).toContainText(`1 more: ${run.baits[1]?.label}`);
+  await page.waitForTimeout(750);
+  await page.keyboard.press('Enter');
+  const asked = page.getByRole('dialog', { name: 'Still wet' });
+  await expect(asked).toContainText(`Lateral line, ${run.baits[0]?.label}: `);
+  // The pedal pressed again waits.
+  await page.keyboard.press('Space');
+  await expect(asked).toBeHidden();
+  await expect(page.locator('.bench-where')).toContainText('bait 1 of 2');
+  await page.keyboard.press('d');
+  await expect(clocks.getByRole('button', { name: 'Dry to the touch' })).toHaveCount(0);
+  await done(page);
+  await asked.getByRole('button', { name: 'Go on all the same' }).click();
+  await expect(page.locator('.bench-where')).toContainText('bait 2 of 2');
+});

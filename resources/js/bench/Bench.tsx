@@ -10,6 +10,7 @@ import { keepRun } from '../offline/keepRun';
 import { Failed } from '../parts/Failed';
 import { useKeys } from '../parts/keys';
 import layout from '../parts/layout.module.css';
+import { PageTitle } from '../parts/PageTitle';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
@@ -18,9 +19,10 @@ import { isPaint } from '../steps/face';
 import { faceOf } from '../steps/kinds';
 import { clock } from '../units/units';
 import { BigFigures } from './BigFigures';
+import { baitWords } from './baitWords';
 import classes from './bench.module.css';
 import { Slip } from './Slip';
-import { LeaveTurning, left, StillWet } from './StillWet';
+import { canBeFelt, LeaveTurning, left, StillWet } from './StillWet';
 import { Timers } from './Timers';
 import { useBench } from './useBench';
 
@@ -140,6 +142,8 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
     },
     [stillWet],
   );
+  const tacky = (t: Run['record']['timers'][number]) =>
+    add({ type: 'tacky', step: t.step, bait: t.bait, data: { seconds: longer(t.seconds) } });
   const next = useCallback(() => unlessWet('Go on all the same', done), [unlessWet, done]);
 
   const back = useCallback(() => {
@@ -157,11 +161,17 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   }, [steps, run.baits, record.done, add]);
 
   const figures = step?.shown.figures ?? [];
+  const soonest = record.timers.filter((t) => canBeFelt(run, t)).sort((a, b) => left(a) - left(b))[0];
   useKeys(
     'Bench',
     [
       // Space on a button that has the focus presses that button.
       { keys: 'space', does: 'done, on to the next', run: (e) => onButton(e) || next() },
+      { keys: 'Enter', does: 'the same', run: (e) => onButton(e) || next() },
+      ...(soonest === undefined ? [] : [{ keys: 'D', does: 'the next clock: felt dry', run: () => dry(soonest) }]),
+      ...(soonest === undefined || left(soonest) > 0
+        ? []
+        : [{ keys: 'Y', does: 'the next clock: still tacky', run: () => tacky(soonest) }]),
       ...(worked.includes('left') ? [{ keys: 'L', does: 'left side done', run: () => tick('left') }] : []),
       ...(worked.includes('right') ? [{ keys: 'R', does: 'right side done', run: () => tick('right') }] : []),
       { keys: 'B', does: 'back: open the last again', run: back },
@@ -199,6 +209,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           {position !== null && step.shown.where !== undefined && ` · ${step.shown.where}`}
           {position !== null && (forAll ? ' · all baits' : ` · bait ${bait} of ${run.bait_count}`)}
         </p>
+        <PageTitle of={`Bench, run ${run.number}`} />
         <h1>
           {position === null ? (finished ? 'This run is finished' : 'Take them off the clamps') : step.shown.name}
         </h1>
@@ -258,11 +269,11 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
                   onClick={() => tick(side)}
                 >
                   {sides.includes(side) ? '✓ ' : ''}
-                  {side === 'left' ? 'Left side' : 'Right side'}
+                  {side === 'left' ? 'Left side' : 'Right side'} <kbd>{side === 'left' ? 'L' : 'R'}</kbd>
                 </UnstyledButton>
               ))}
               <UnstyledButton className={classes.benchNext} onClick={next}>
-                {forAll || bait === run.bait_count ? 'Done, next step' : 'Done, next bait'}
+                {forAll || bait === run.bait_count ? 'Done, next step' : 'Done, next bait'} <kbd>Space</kbd>
               </UnstyledButton>
             </div>
           </>
@@ -305,7 +316,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           timers={record.timers}
           onStop={(t) => add({ type: 'timer-stopped', step: t.step, bait: t.bait, data: {} })}
           onDry={dry}
-          onTacky={(t) => add({ type: 'tacky', step: t.step, bait: t.bait, data: { seconds: longer(t.seconds) } })}
+          onTacky={tacky}
         />
       </section>
       <footer className={classes.benchFoot}>
@@ -378,14 +389,4 @@ const DOUBLE_TAP_MS = 700;
 /** How much longer a timer runs when its time is up and the coat is not dry: a quarter more. */
 function longer(seconds: number): number {
   return Math.max(10, Math.ceil(seconds / 4));
-}
-
-function baitWords(run: Run, record: Run['record'], bait: number, stepId: string, working: boolean): string {
-  if (!working) return 'done';
-  const timer = record.timers.find((t) => t.bait === bait);
-  if (timer !== undefined) return timer.label;
-  if ((record.done[stepId] ?? []).includes(bait)) return 'this step done';
-  const sides = record.sides[stepId]?.[bait] ?? [];
-  if (sides.length > 0) return `${sides.join(' and ')} done`;
-  return run.steps.find((s) => s.document.id === stepId)?.shown.for_all ? 'on the clamp' : 'ready';
 }

@@ -3,6 +3,7 @@ import { Link, Navigate } from 'react-router';
 import { useRuns } from '../api/queries';
 import { Failed } from '../parts/Failed';
 import layout from '../parts/layout.module.css';
+import { PageTitle } from '../parts/PageTitle';
 import { Waiting } from '../parts/Waiting';
 
 /** Leads to the run on the clamps; asks which when there are several. */
@@ -15,6 +16,7 @@ export function BenchDoor() {
   return (
     <div className="page">
       <div className="page-head">
+        <PageTitle of="Bench" />
         <h1>Bench</h1>
       </div>
       {open.length === 0 ? (

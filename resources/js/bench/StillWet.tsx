@@ -14,6 +14,12 @@ export function left(timer: Timer, at: number = now()): number {
   return timer.seconds - Math.max(0, at - Date.parse(timer.at)) / 1000;
 }
 
+/** Whether a finger tells if it is dry: paint that sets, not felt dry yet. */
+export function canBeFelt(run: Run, timer: Timer): boolean {
+  const step = run.steps.find((s) => s.document.id === timer.step)?.document;
+  return step?.type === 'paint' && step.set?.by !== 'wet' && !timer.dried;
+}
+
 /** Whose time it is: a bait and the step it was started at. */
 export function timerWords(run: Run, timer: Timer): string {
   const step = run.steps.find((s) => s.document.id === timer.step)?.shown.name;

@@ -4,7 +4,7 @@ import { now as serverNow } from '../api/serverClock';
 import type { BenchRecord, Run } from '../api/types';
 import { clockLeft } from '../units/units';
 import classes from './bench.module.css';
-import { left, timerWords } from './StillWet';
+import { canBeFelt, left, timerWords } from './StillWet';
 
 type Timer = BenchRecord['timers'][number];
 
@@ -40,36 +40,54 @@ export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
     }
   });
 
+  const sorted = [...timers].sort((a, b) => left(a, now) - left(b, now));
+  // Whose time is up, and the next one; the others wait their turn behind a line.
+  const first = Math.max(1, over.length);
+  const rest = sorted.slice(first);
+  const show = (timer: Timer) => <OneTimer key={timer.id} {...{ run, timer, now, onStop, onDry, onTacky }} />;
   return (
     <div className={classes.timers}>
       <div role="status" className="visually-hidden">
         {over.map((timer) => `Time is up: ${timerWords(run, timer)}`).join('. ')}
       </div>
-      {timers.map((timer) => {
-        const seconds = left(timer, now);
-        const step = run.steps.find((s) => s.document.id === timer.step)?.document;
-        const unfelt = step?.type === 'paint' && step.set?.by !== 'wet' && !timer.dried;
-        return (
-          <div key={timer.id} className={`${classes.timer} ${seconds <= 0 ? classes.up : ''}`}>
-            <b>{seconds <= 0 ? 'Now' : clockLeft(seconds)}</b>
-            <span>
-              {seconds <= 0 ? 'time is up: ' : `of ${clockLeft(timer.seconds)} `}
-              {timer.label}, {timerWords(run, timer)}
-            </span>
-            <div className={classes.timerActs}>
-              {unfelt && (
-                <UnstyledButton onClick={() => (seconds <= 0 ? onTacky(timer) : onDry(timer))}>
-                  {seconds <= 0 ? 'Still tacky' : 'Dry to the touch'}
-                </UnstyledButton>
-              )}
-              <UnstyledButton onClick={() => (seconds <= 0 && unfelt && timer.tacky ? onDry(timer) : onStop(timer))}>
-                {seconds <= 0 ? 'Good' : 'Stop'}
-              </UnstyledButton>
-            </div>
-            <i style={{ width: `${Math.min(100, Math.max(0, 100 - (seconds / timer.seconds) * 100))}%` }} />
-          </div>
-        );
-      })}
+      {sorted.slice(0, first).map(show)}
+      {rest.length > 0 && (
+        <details className={classes.timersRest}>
+          <summary>
+            {rest.length} more: {rest.map((timer) => `${whose(run, timer)} ${clockLeft(left(timer, now))}`).join(', ')}
+          </summary>
+          {rest.map(show)}
+        </details>
+      )}
+    </div>
+  );
+}
+
+function whose(run: Run, timer: Timer): string {
+  return run.baits.find((b) => b.position === timer.bait)?.label ?? 'all';
+}
+
+function OneTimer({ run, timer, now, onStop, onDry, onTacky }: Omit<Props, 'timers'> & { timer: Timer; now: number }) {
+  const seconds = left(timer, now);
+  const unfelt = canBeFelt(run, timer);
+  return (
+    <div className={`${classes.timer} ${seconds <= 0 ? classes.up : ''}`}>
+      <b>{seconds <= 0 ? 'Now' : clockLeft(seconds)}</b>
+      <span>
+        {seconds <= 0 ? 'time is up: ' : `of ${clockLeft(timer.seconds)} `}
+        {timer.label}, {timerWords(run, timer)}
+      </span>
+      <div className={classes.timerActs}>
+        {unfelt && (
+          <UnstyledButton onClick={() => (seconds <= 0 ? onTacky(timer) : onDry(timer))}>
+            {seconds <= 0 ? 'Still tacky' : 'Dry to the touch'}
+          </UnstyledButton>
+        )}
+        <UnstyledButton onClick={() => (seconds <= 0 && unfelt && timer.tacky ? onDry(timer) : onStop(timer))}>
+          {seconds <= 0 ? 'Good' : 'Stop'}
+        </UnstyledButton>
+      </div>
+      <i style={{ width: `${Math.min(100, Math.max(0, 100 - (seconds / timer.seconds) * 100))}%` }} />
     </div>
   );
 }

@@ -20,6 +20,7 @@ import { PreparationPart } from './PreparationPart';
 import { TracePart } from './TracePart';
 import { Zones } from './Zones';
 import '../parts/controls';
+import { PageTitle } from '../parts/PageTitle';
 import classes from './bodies.module.css';
 
 type Kept = Pick<Body, 'name' | 'material' | 'condition' | 'fittings' | 'weight_g' | 'stock'>;
@@ -124,6 +125,7 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
   return (
     <article className="body-page" aria-label={page?.body.name ?? 'A new body'}>
       <div className="page-head">
+        <PageTitle of={page?.body.name ?? 'Measure a body'} />
         <h1>{page?.body.name ?? 'Measure a body'}</h1>
         {page !== undefined && <span>{page.body.stock} left</span>}
         <span className="spacer" />

@@ -6,6 +6,7 @@ import { api, ask, words } from '../api/client';
 import { useBait, useRunTexture, useSettings } from '../api/queries';
 import type { Bait, Settings, Step } from '../api/types';
 import { Failed } from '../parts/Failed';
+import { PageTitle } from '../parts/PageTitle';
 import table from '../parts/table.module.css';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
@@ -48,6 +49,7 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
   return (
     <div className="page">
       <div className="page-head">
+        <PageTitle of={bait.label} />
         <h1>{bait.label}</h1>
         {bait.proven && <span className="seal">Proven</span>}
         <span className="dim">

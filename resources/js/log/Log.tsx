@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { useBaits, useBodies, useShelfTexture } from '../api/queries';
 import type { BaitBrief, Body } from '../api/types';
 import { Failed } from '../parts/Failed';
+import { PageTitle } from '../parts/PageTitle';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { day } from '../units/units';
@@ -19,6 +20,7 @@ export function Log() {
   return (
     <div className="page">
       <div className="page-head">
+        <PageTitle of="Log" />
         <h1>Log</h1>
         <span className="dim">{baits.data.length} finished baits</span>
       </div>

@@ -10,6 +10,7 @@ import { MakeMask } from './MakeMask';
 import { PlatePicture } from './PlatePicture';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
+import { PageTitle } from '../parts/PageTitle';
 import classes from './masks.module.css';
 
 const PX_PER_MM = 2.2;
@@ -30,6 +31,7 @@ export function MaskBox() {
   return (
     <section aria-label="Mask box">
       <div className="page-head">
+        <PageTitle of="Mask box" />
         <h1>Mask box</h1>
         <span className="spacer" />
         <Button disabled={bodies.length === 0} onClick={() => setMaking(true)}>

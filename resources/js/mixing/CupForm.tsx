@@ -7,6 +7,7 @@ import { counted } from '../units/units';
 import { GroundAsked } from './GroundAsked';
 import type { Sprayed } from './Mixing';
 import '../parts/controls';
+import { PageTitle } from '../parts/PageTitle';
 import classes from './mixing.module.css';
 
 interface Props {
@@ -32,6 +33,7 @@ export function CupForm(props: Props) {
   const total = parts.reduce((sum, part) => sum + part.drops, 0);
   return (
     <div className={classes.cup}>
+      <PageTitle of="Mixing" />
       <h1>In the cup</h1>
       <ul className={classes.cupParts}>
         {parts.map((part, i) => {

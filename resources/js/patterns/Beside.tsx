@@ -11,6 +11,7 @@ import { eyeAfter } from '../stage/eye';
 import { pairScale, pairWidth } from '../stage/pair';
 import { useSize } from '../stage/useSize';
 import '../parts/controls';
+import { PageTitle } from '../parts/PageTitle';
 import table from '../parts/table.module.css';
 import besideClasses from './beside.module.css';
 import fitClasses from './fit.module.css';
@@ -40,6 +41,7 @@ function Two({ one, other, patterns }: { one: Sheet; other: Sheet; patterns: Pat
   return (
     <div className="page">
       <div className="page-head">
+        <PageTitle of="Side by side" />
         <h1>Side by side</h1>
         <span className="spacer" />
         <Link className="link" to="/patterns">

@@ -15,6 +15,7 @@ import { pairScale, pairWidth } from '../stage/pair';
 import { useSize } from '../stage/useSize';
 import { length } from '../units/units';
 import '../parts/controls';
+import { PageTitle } from '../parts/PageTitle';
 import classes from './fit.module.css';
 
 /** A pattern carried to another body: both side by side, what changes, and what needs a new mask. */
@@ -65,6 +66,7 @@ function Fitting({ sheet, bodies, settings }: { sheet: Sheet; bodies: Body[]; se
   return (
     <div className="page fit">
       <div className="page-head">
+        <PageTitle of={`${pattern.name} on another body`} />
         <h1>{pattern.name} on another body</h1>
         <span className="spacer" />
         <Link className="link" to={`/patterns/${pattern.id}`}>

@@ -7,6 +7,7 @@ import { NameField } from './NameField';
 import { Notes } from './Notes';
 import { Versions, versionWords } from './Versions';
 import '../parts/controls';
+import { PageTitle } from '../parts/PageTitle';
 import classes from './sheet.module.css';
 
 interface Props {
@@ -23,6 +24,7 @@ export function SheetTitle({ sheet, current, onBody, onPrepare }: Props) {
   const bodies = useBodies().data ?? [];
   return (
     <div className={classes.sheetTitle}>
+      <PageTitle of={pattern.name} />
       <h1>
         <NameField sheet={sheet} />
       </h1>

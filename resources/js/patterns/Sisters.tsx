@@ -13,6 +13,7 @@ import { BaitPicture } from '../stage/BaitPicture';
 import { eyeAfter } from '../stage/eye';
 import { isPaint } from '../steps/face';
 import '../parts/controls';
+import { PageTitle } from '../parts/PageTitle';
 import classes from './sisters.module.css';
 
 const MOST_EXCHANGED = 2;
@@ -43,6 +44,7 @@ function Family({ sheet, rack }: { sheet: Sheet; rack: Paint[] }) {
   return (
     <div className="page">
       <div className="page-head">
+        <PageTitle of={`Sisters of ${pattern.name}`} />
         <h1>Sisters of {pattern.name}</h1>
         <span className="dim">exchange one or two of its colours</span>
         <span className="spacer" />

@@ -14,6 +14,7 @@ import { temperature } from '../units/units';
 import { PlanSheet } from './PlanSheet';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
+import { PageTitle } from '../parts/PageTitle';
 import classes from './runs.module.css';
 
 /** A pattern, a body, a number of baits and today's room, turned into an order of work. */
@@ -134,6 +135,7 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, older, 
   return (
     <div className="page plan">
       <div className="page-head">
+        <PageTitle of={repeats === null ? 'Plan a run' : `Repeat ${repeats.label}`} />
         <h1>{repeats === null ? 'Plan a run' : `Repeat ${repeats.label}`}</h1>
       </div>
       <div className={classes.planColumns}>

@@ -7,6 +7,7 @@ import type { Run, Settings } from '../api/types';
 import { Changes } from '../parts/Changes';
 import { Failed } from '../parts/Failed';
 import layout from '../parts/layout.module.css';
+import { PageTitle } from '../parts/PageTitle';
 import table from '../parts/table.module.css';
 import { Waiting } from '../parts/Waiting';
 import { isPaint } from '../steps/face';
@@ -35,6 +36,7 @@ export function RunPage() {
   return (
     <div className="page">
       <div className="page-head">
+        <PageTitle of={`Run ${r.number}`} />
         <h1>
           Run {r.number}: {r.pattern.name}
         </h1>

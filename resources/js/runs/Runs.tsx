@@ -2,6 +2,7 @@ import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import { useRuns } from '../api/queries';
 import { Failed } from '../parts/Failed';
+import { PageTitle } from '../parts/PageTitle';
 import table from '../parts/table.module.css';
 import { Waiting } from '../parts/Waiting';
 import { clock, day } from '../units/units';
@@ -14,6 +15,7 @@ export function Runs() {
   return (
     <div className="page">
       <div className="page-head">
+        <PageTitle of="Runs" />
         <h1>Runs</h1>
         <span className="spacer" />
         {runs.data.length > 0 && (

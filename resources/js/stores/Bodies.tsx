@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useBodies, useSettings } from '../api/queries';
 import type { Body } from '../api/types';
+import { PageTitle } from '../parts/PageTitle';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { useRoom } from '../stage/useRoom';
@@ -25,6 +26,7 @@ export function Bodies() {
   return (
     <section aria-label="Body drawer">
       <div className="page-head">
+        <PageTitle of="Body drawer" />
         <h1>Body drawer</h1>
         <span className="spacer" />
         {archived > 0 && (

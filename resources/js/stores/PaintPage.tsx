@@ -6,6 +6,7 @@ import { usePaints, useSettings } from '../api/queries';
 import type { Paint, Settings } from '../api/types';
 import { Films } from '../mixing/Films';
 import { useMixSeen } from '../mixing/useMix';
+import { PageTitle } from '../parts/PageTitle';
 import { Waiting } from '../parts/Waiting';
 import { TeachPaint } from '../teach/TeachPaint';
 import { HowManyCoats } from './HowManyCoats';
@@ -41,6 +42,7 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
   return (
     <article className="paint" aria-label={paint.name}>
       <div className="page-head">
+        <PageTitle of={paint.name} />
         <h1>{paint.name}</h1>
         <span>
           {paint.kind}, <Knowledge paint={paint} />

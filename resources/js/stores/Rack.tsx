@@ -15,6 +15,7 @@ import { ORDERS, type Order, pick, STANDS, type Stand } from './sorting';
 import { usePaintChange } from './usePaintChange';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
+import { PageTitle } from '../parts/PageTitle';
 import classes from './stores.module.css';
 
 const LOW = 0.15;
@@ -35,6 +36,7 @@ export function Rack() {
   return (
     <section aria-label="Rack">
       <div className="page-head">
+        <PageTitle of="Rack" />
         <h1>Rack</h1>
         <span className="dim">an ordinary coat over black and over white</span>
         <span className="spacer" />
