@@ -71,6 +71,8 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const planned = run.plan.steps.find((p) => p.step === stepId);
   const sides = record.sides[stepId]?.[bait] ?? [];
   const worked = step?.shown.sides ?? [];
+  // The side that is next to be sprayed.
+  const side = worked.find((one) => !sides.includes(one)) ?? worked.at(-1) ?? 'left';
   const triedStep = run.steps.find((s) => s.document.id === step?.shown.tries);
   const tried = triedStep && { step: triedStep, planned: run.plan.steps.find((p) => p.step === triedStep.document.id) };
   const texture = useRunTexture(run.id, stepId === '' ? null : stepId).data;
@@ -291,15 +293,15 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
         </p>
       </section>
       <section className={classes.benchLook} aria-label="After this step" ref={pictures.ref}>
-        <p>After this step</p>
+        <p>After this step, {side} side</p>
         <BaitPicture
           body={run.body_shape}
           texture={texture}
-          view="left"
+          view={side}
           width={Math.max(120, pictures.width - 48)}
           height={190}
           eye={eye}
-          label={`Left flank after ${step.shown.name}`}
+          label={`${side === 'left' ? 'Left' : 'Right'} flank after ${step.shown.name}`}
         />
         <p>From underneath</p>
         <BaitPicture

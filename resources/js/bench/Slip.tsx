@@ -1,4 +1,4 @@
-import { NumberInput, Textarea } from '@mantine/core';
+import { Button, NumberInput, Textarea } from '@mantine/core';
 import { useState } from 'react';
 import { useVocabulary } from '../api/queries';
 import type { Settings, Step } from '../api/types';
@@ -25,6 +25,18 @@ export function Slip(props: Props) {
   return props.kind === 'figures' ? <Figures {...props} /> : null;
 }
 
+/** What is noted most, to tap with paint on the fingers. */
+const PHRASES = [
+  'ran',
+  'spider legs',
+  'spat',
+  'grainy',
+  'edge blurred',
+  'sides unlike',
+  'lighter next time',
+  'heavier next time',
+];
+
 function Note({ onNote, onClose }: Props) {
   const [text, setText] = useState('');
   const keep = () => {
@@ -42,6 +54,18 @@ function Note({ onNote, onClose }: Props) {
         data-autofocus
         size="md"
       />
+      <div className={layout.actions}>
+        {PHRASES.map((phrase) => (
+          <Button
+            key={phrase}
+            size="xs"
+            variant="default"
+            onClick={() => setText((now) => (now.trim() === '' ? phrase : `${now.trim()}, ${phrase}`).slice(0, 1000))}
+          >
+            {phrase}
+          </Button>
+        ))}
+      </div>
     </AskForm>
   );
 }

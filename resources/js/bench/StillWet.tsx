@@ -39,7 +39,7 @@ export function StillWet({ run, asked, onClose }: Props) {
   const at = useTicking(asked !== null);
   return (
     <Modal opened={asked !== null} onClose={onClose} title="Still wet" centered closeOnClickOutside={false}>
-      <ul className={layout.ask}>
+      <ul className={layout.listed}>
         {asked?.wet.map((timer) => (
           <li key={timer.id}>
             {timerWords(run, timer)}: {left(timer, at) > 0 ? `${clockLeft(left(timer, at))} left` : 'time is up'}
