@@ -126,7 +126,7 @@ final readonly class Drawdown
     private static function check(Spectrum $overWhite, Spectrum $overBlack, Spectrum $white, Spectrum $black, float $dryUm): void
     {
         if ($dryUm <= 0 || $dryUm > self::THICKEST_UM) {
-            throw Refused::at('/dry_um', 'The film of a card is more than 0 and at most '.self::THICKEST_UM.' um thick.');
+            throw Refused::at('/dry_um', 'The film of a card is more than 0 and at most '.self::THICKEST_UM.' µm thick.');
         }
         if (Observer::luminous($white->values) - Observer::luminous($black->values) < self::APART) {
             throw Refused::at(

@@ -43,7 +43,7 @@ final class Film
     public static function of(Optics $optics, float $dryUm, Bands $bands = Bands::All): self
     {
         if (! is_finite($dryUm) || $dryUm < 0) {
-            throw Refused::because('A film is 0 um thick or more.');
+            throw Refused::because('A film is 0 µm thick or more.');
         }
         [$r, $t] = KubelkaMunk::film($bands->of($optics->k->values), $bands->of($optics->s->values), $dryUm);
         $t2 = [];

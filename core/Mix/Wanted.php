@@ -26,7 +26,7 @@ final readonly class Wanted
     public function __construct(public Lab $lab, public Spectrum $ground, public float $dryUm, public SurfaceFinish $finish)
     {
         if ($dryUm <= 0 || $dryUm > self::THICKEST_UM) {
-            throw Refused::at('/dry_um', 'The film is more than 0 and at most '.self::THICKEST_UM.' um thick.');
+            throw Refused::at('/dry_um', 'The film is more than 0 and at most '.self::THICKEST_UM.' µm thick.');
         }
     }
 

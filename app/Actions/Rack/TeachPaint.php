@@ -125,7 +125,7 @@ final readonly class TeachPaint
 
         return $um <= self::THICKEST_UM
             ? $um
-            : throw $film->refuse('This film would be '.round($um).' um thick when dry. Is the area too small, or in other units?');
+            : throw $film->refuse('This film would be '.round($um).' µm thick when dry. Is the area too small, or in other units?');
     }
 
     /** @return array<string, mixed> */

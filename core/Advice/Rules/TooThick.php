@@ -39,7 +39,7 @@ final class TooThick implements Rule
             }
             $findings[] = new Finding(
                 $this->name(), Severity::Caution, $step->id, 'Too much paint for one go',
-                \sprintf('%.0f um wet %s creeps; about %.0f um holds. The same film in more, thinner coats does not.',
+                \sprintf('%.0f µm wet %s creeps; about %.0f µm holds. The same film in more, thinner coats does not.',
                     $step->wetUm(), $step->technique->press()->masks() ? 'against a mask' : \sprintf(
                         'at %d %% reducer',
                         round($step->thinning * 100),

@@ -53,7 +53,7 @@ final readonly class Bars extends Stencil implements Cut, Placed
             Parameter::number('to_u', 'Last at', 'of length', 0, 1, 0.86),
             Parameter::number('top_deg', 'Upper end', 'deg', 0, 180, 15),
             Parameter::number('bottom_deg', 'Lower end', 'deg', 0, 180, 105),
-            Parameter::number('waver', 'Waver', '', 0, 1, 0.25),
+            Parameter::number('waver', 'Wavy, each unlike the next', '', 0, 1, 0.25),
         ];
     }
 

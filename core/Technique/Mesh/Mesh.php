@@ -51,7 +51,7 @@ final readonly class Mesh extends Stencil implements Shadowed
             Parameter::choice('age', 'Mesh', ['new', 'stiff']),
             Parameter::choice('run', 'Scales open towards', ['tail', 'nose']),
             Parameter::choice('lie', 'Stretched', ['slanted', 'square']),
-            Parameter::number('strand', 'Strand (0: as the mesh is)', 'of scale length', 0, 0.5, 0),
+            Parameter::number('strand', 'Strand (0: as the mesh is)', 'of a scale’s length', 0, 0.5, 0),
             Parameter::number('patches', 'Sprayed in patches', 'of its area (1: all)', 0.15, 1, 1),
             Parameter::lengthMm('patch_mm', 'Patch size', 2, 40, 8),
         ];

@@ -158,7 +158,8 @@ function Lying({ pattern, body, picked, onPick }: LyingProps) {
             <i>{pattern.state === 'proven' ? provenWords(pattern) : pattern.state}</i>
           )}
           <br />
-          {pattern.species} · {body.name} · {pattern.version.steps} steps
+          {pattern.species && `${pattern.species} · `}
+          {body.name} · {pattern.version.steps} steps
           {pattern.last_painted === null ? '' : ` · painted ${day(pattern.last_painted)}`}
         </span>
       </Onward>

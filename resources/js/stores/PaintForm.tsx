@@ -89,7 +89,7 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
         onSave={(drops) => drops !== null && onChange({ drop_ml: 1 / drops })}
       />
       <Figure
-        label="Dries, times the model"
+        label="Dries so many times as long (1: as the model says)"
         value={Math.round(paint.drying * 100) / 100}
         {...within(bounds.drying)}
         decimals={2}

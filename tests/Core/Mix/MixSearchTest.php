@@ -198,7 +198,7 @@ it('knows the limits: one paint, none with solids, no film', function (): void {
     expect(MixSearch::best([], $wanted))->toBe([])
         ->and(MixSearch::best([$dry], $wanted))->toBe([])
         ->and(array_map(static fn(Offer $o): int => \count($o->parts), $alone))->toBe([1])
-        ->and(fn() => new Wanted($wanted->lab, $wanted->ground, 0.0, SurfaceFinish::Clear))->toThrow(Refused::class, 'um thick');
+        ->and(fn() => new Wanted($wanted->lab, $wanted->ground, 0.0, SurfaceFinish::Clear))->toThrow(Refused::class, 'µm thick');
 });
 
 it('knows of every place around a colour how far off it is', function (float $l, float $a, float $b): void {
