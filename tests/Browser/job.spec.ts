@@ -174,8 +174,11 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await page.keyboard.press('Space');
     await expect(page.getByRole('heading', { name: 'White base' })).toBeVisible();
     await page.keyboard.press('f');
-    await page.getByLabel('psi').fill('36');
-    await page.getByLabel('Strokes a side').fill('7');
+    const psi = page.getByRole('textbox', { name: 'psi' });
+    await psi.fill('37');
+    await page.getByRole('button', { name: 'psi: less' }).click();
+    await expect(psi).toHaveValue('36');
+    await page.getByRole('textbox', { name: 'Strokes a side' }).fill('7');
     await page.getByRole('button', { name: 'Keep these' }).click();
     await expect(page.getByText('psi, as used')).toBeVisible();
     await page.keyboard.press('n');

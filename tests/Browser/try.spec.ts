@@ -32,8 +32,8 @@ test('what is found on a card becomes the figures of the coat', async ({ page })
   await expect(bench).toContainText('Spray mist');
   await page.keyboard.press('f');
   const slip = page.getByRole('dialog', { name: 'Figures that gave it' });
-  await slip.getByLabel('psi').fill('8');
-  await slip.getByLabel('Reducer, %').fill('60');
+  await slip.getByRole('textbox', { name: 'psi' }).fill('8');
+  await slip.getByRole('textbox', { name: 'Reducer, %' }).fill('60');
   await slip.getByRole('button', { name: 'Keep these' }).click();
   await expect(bench).toContainText('8psi, found');
   await page.getByRole('button', { name: 'Done, next step' }).click();

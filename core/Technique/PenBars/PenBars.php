@@ -47,7 +47,7 @@ final readonly class PenBars implements Placed, Technique
             Parameter::number('to_u', 'Last at', 'of length', 0, 1, 0.85),
             Parameter::number('top_deg', 'Upper end', 'deg from the back', 0, 180, 25),
             Parameter::number('bottom_deg', 'Lower end', 'deg from the back', 0, 180, 95),
-            Parameter::number('lean_mm', 'Lower end farther back by', 'mm', -20, 20, 0),
+            Parameter::lengthMm('lean_mm', 'Lower end farther back by', -20, 20, 0),
         ];
     }
 

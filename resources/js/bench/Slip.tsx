@@ -7,6 +7,7 @@ import { within, wrong } from '../parts/bounds';
 import { pressure } from '../units/units';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
+import classes from './bench.module.css';
 
 interface Props {
   kind: 'figures' | 'note' | null;
@@ -77,6 +78,14 @@ const WORDS: { [name in Step['shown']['figures'][number]]: string } = {
   thinning_percent: 'Reducer, %',
 };
 
+/** How much one press of a large key changes, in the figure's own unit. */
+const PRESS: { [name in Step['shown']['figures'][number]]: number } = {
+  psi: 1,
+  strokes: 1,
+  coats: 1,
+  thinning_percent: 5,
+};
+
 function Figures({ step, settings, figures, onFigures, onClose }: Props) {
   const bounds = useVocabulary().data?.bounds;
   const [typed, setTyped] = useState<{ [name: string]: number | string }>({});
@@ -85,6 +94,7 @@ function Figures({ step, settings, figures, onFigures, onClose }: Props) {
   const fields = names.map((name) => {
     const psi = name === 'psi';
     const show = (value: number) => (psi ? pressure.show(value, settings) : value);
+    const read = (shown: number) => (psi ? pressure.read(shown, settings) : shown);
     const planned = figures[name];
     const value = typed[name] ?? (planned === undefined ? '' : show(planned));
     const range = bounds === undefined ? { min: 0, max: Number.POSITIVE_INFINITY } : within(bounds[name], show);
@@ -95,12 +105,19 @@ function Figures({ step, settings, figures, onFigures, onClose }: Props) {
       value,
       ...range,
       error: wrong(value, range),
-      read: (shown: number) => (psi ? pressure.read(shown, settings) : shown),
+      read,
+      press: (by: number) => {
+        const next = show(read(Number(value)) + by * PRESS[name]);
+        setTyped((now) => ({ ...now, [name]: Math.min(range.max, Math.max(range.min, next)) }));
+      },
+      changed: value !== '' && (planned === undefined || Number(value) !== show(planned)),
     };
   });
   const keep = () => {
-    const given = fields.filter((field) => field.value !== '');
-    onFigures(Object.fromEntries(given.map(({ name, value, read }) => [name, read(Number(value))])));
+    // A trial gives all of them; at any other step only what was changed is said to be changed.
+    const given = fields.filter((field) => field.value !== '' && (field.changed || step.shown.tries !== null));
+    if (given.length > 0)
+      onFigures(Object.fromEntries(given.map(({ name, value, read }) => [name, read(Number(value))])));
     onClose();
   };
   return (
@@ -114,16 +131,24 @@ function Figures({ step, settings, figures, onFigures, onClose }: Props) {
       onClose={onClose}
       onSubmit={keep}
     >
-      <div className={layout.two}>
-        {fields.map(({ name, read, ...field }, i) => (
-          <NumberInput
-            key={name}
-            {...field}
-            size="md"
-            clampBehavior="none"
-            onChange={(value) => setTyped((now) => ({ ...now, [name]: value }))}
-            data-autofocus={i === 0 || undefined}
-          />
+      <div className={layout.ask}>
+        {fields.map(({ name, read, press, changed, ...field }, i) => (
+          <div key={name} className={classes.figure}>
+            <Button variant="default" aria-label={`${field.label}: less`} onClick={() => press(-1)}>
+              −
+            </Button>
+            <NumberInput
+              {...field}
+              size="md"
+              hideControls
+              clampBehavior="none"
+              onChange={(value) => setTyped((now) => ({ ...now, [name]: value }))}
+              data-autofocus={i === 0 || undefined}
+            />
+            <Button variant="default" aria-label={`${field.label}: more`} onClick={() => press(1)}>
+              +
+            </Button>
+          </div>
         ))}
       </div>
     </AskForm>
