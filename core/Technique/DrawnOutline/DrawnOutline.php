@@ -8,16 +8,14 @@ use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
+use Hawkbrush\Core\Technique\FreeHand;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\OwnOutline;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
-use Hawkbrush\Core\Technique\Press;
-use Hawkbrush\Core\Technique\Technique;
-use Hawkbrush\Core\Technique\Tool;
 
 /** A line drawn free along an outline of one’s own: a fin, a mouth, a marking. */
-final readonly class DrawnOutline implements Placed, Technique
+final readonly class DrawnOutline extends FreeHand implements Placed
 {
     public function name(): string
     {
@@ -41,26 +39,6 @@ final readonly class DrawnOutline implements Placed, Technique
             Parameter::lengthMm('width_mm', 'Width', 0.2, 8, 0.8),
             Parameter::number('soft', 'Soft edge', '', 0.1, 1, 0.5),
         ];
-    }
-
-    public function tool(): Tool
-    {
-        return Tool::Airbrush;
-    }
-
-    public function press(): Press
-    {
-        return Press::None;
-    }
-
-    public function sprayed(): bool
-    {
-        return true;
-    }
-
-    public function mirrored(): bool
-    {
-        return true;
     }
 
     public function anchors(Body $body, Choices $choices): array

@@ -11,15 +11,13 @@ use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
+use Hawkbrush\Core\Technique\FreeHand;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
-use Hawkbrush\Core\Technique\Press;
-use Hawkbrush\Core\Technique\Technique;
-use Hawkbrush\Core\Technique\Tool;
 
 /** A line drawn free along an edge of the head: the gill plate, or the mouth. */
-final readonly class EdgeLine implements Placed, Technique
+final readonly class EdgeLine extends FreeHand implements Placed
 {
     private const STEPS = 24;
 
@@ -51,26 +49,6 @@ final readonly class EdgeLine implements Placed, Technique
             Parameter::number('top_deg', 'Upper end', 'deg from the back', 0, 180, 50),
             Parameter::number('bottom_deg', 'Lower end', 'deg from the back', 0, 180, 140),
         ];
-    }
-
-    public function tool(): Tool
-    {
-        return Tool::Airbrush;
-    }
-
-    public function press(): Press
-    {
-        return Press::None;
-    }
-
-    public function sprayed(): bool
-    {
-        return true;
-    }
-
-    public function mirrored(): bool
-    {
-        return true;
     }
 
     public function anchors(Body $body, Choices $choices): array

@@ -41,12 +41,20 @@ final readonly class Fan extends Stencil implements Cut, Placed
     public function settings(): array
     {
         return [
+            ...self::fin(),
+            Parameter::number('rays', 'Rays (0: none)', '', 0, 24, 7),
+        ];
+    }
+
+    /** @return list<Parameter> where a fin stands and how it opens */
+    public static function fin(): array
+    {
+        return [
             Parameter::number('u', 'Root at', 'of length', 0, 1, 0.3),
             Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 118),
             Parameter::lengthMm('length_mm', 'Length', 1, 60, 9),
             Parameter::number('spread_deg', 'Opens by', 'deg', 5, 170, 55),
             Parameter::number('turn_deg', 'Turned down by', 'deg from straight back', -90, 90, 30),
-            Parameter::number('rays', 'Rays (0: none)', '', 0, 24, 7),
         ];
     }
 

@@ -13,11 +13,10 @@ use Hawkbrush\Core\Technique\Indexed;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\OwnOutline;
 use Hawkbrush\Core\Technique\Press;
-use Hawkbrush\Core\Technique\Technique;
-use Hawkbrush\Core\Technique\Tool;
+use Hawkbrush\Core\Technique\Stencil;
 
 /** Sprayed around a small mask of one’s own, which keeps what lies below it clear: a logo, an eye, a window. */
-final readonly class KeepClear implements Cut, Indexed, Technique
+final readonly class KeepClear extends Stencil implements Cut, Indexed
 {
     /** Paint creeps under its edge by about so much. Common practice, no published source. */
     private const EDGE_MM = 0.2;
@@ -42,24 +41,9 @@ final readonly class KeepClear implements Cut, Indexed, Technique
         return OwnOutline::settings(8);
     }
 
-    public function tool(): Tool
-    {
-        return Tool::Airbrush;
-    }
-
     public function press(): Press
     {
         return Press::Taped;
-    }
-
-    public function sprayed(): bool
-    {
-        return true;
-    }
-
-    public function mirrored(): bool
-    {
-        return true;
     }
 
     public function anchors(Body $body, Choices $choices): array

@@ -8,17 +8,15 @@ use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Smooth;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Anchor;
+use Hawkbrush\Core\Technique\ByPen;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
-use Hawkbrush\Core\Technique\Press;
-use Hawkbrush\Core\Technique\Technique;
-use Hawkbrush\Core\Technique\Tool;
 
 /** A line along the side, drawn with a pen or let through between two tapes; whole or in dashes. */
-final readonly class Line implements Placed, Technique
+final readonly class Line extends ByPen implements Placed
 {
     public function name(): string
     {
@@ -44,26 +42,6 @@ final readonly class Line implements Placed, Technique
             Parameter::number('to_u', 'To', 'of length', 0, 1, 0.97),
             Parameter::number('dash_mm', 'Dashes every (0: none)', 'mm', 0, 12, 0),
         ];
-    }
-
-    public function tool(): Tool
-    {
-        return Tool::Pen;
-    }
-
-    public function press(): Press
-    {
-        return Press::Touched;
-    }
-
-    public function sprayed(): bool
-    {
-        return false;
-    }
-
-    public function mirrored(): bool
-    {
-        return true;
     }
 
     public function anchors(Body $body, Choices $choices): array

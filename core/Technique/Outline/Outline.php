@@ -13,12 +13,10 @@ use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\OwnOutline;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
-use Hawkbrush\Core\Technique\Press;
-use Hawkbrush\Core\Technique\Technique;
-use Hawkbrush\Core\Technique\Tool;
+use Hawkbrush\Core\Technique\Stencil;
 
 /** Sprayed through an outline of one’s own, cut from a sheet; the sheet may be moved along, with less and less paint. */
-final readonly class Outline implements Cut, Placed, Technique
+final readonly class Outline extends Stencil implements Cut, Placed
 {
     private const EDGE_MM = 0.4;
 
@@ -45,26 +43,6 @@ final readonly class Outline implements Cut, Placed, Technique
             Parameter::lengthMm('step_mm', 'Moved along by', 0.5, 80, 8),
             Parameter::number('less', 'Less paint each time', 'of the time before', 0, 0.8, 0.2),
         ];
-    }
-
-    public function tool(): Tool
-    {
-        return Tool::Airbrush;
-    }
-
-    public function press(): Press
-    {
-        return Press::Held;
-    }
-
-    public function sprayed(): bool
-    {
-        return true;
-    }
-
-    public function mirrored(): bool
-    {
-        return true;
     }
 
     public function anchors(Body $body, Choices $choices): array

@@ -7,18 +7,16 @@ namespace Hawkbrush\Core\Technique\PenBars;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Anchor;
+use Hawkbrush\Core\Technique\ByPen;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
-use Hawkbrush\Core\Technique\Press;
-use Hawkbrush\Core\Technique\Technique;
-use Hawkbrush\Core\Technique\Tool;
 
 /** Upright bars or strokes drawn with a pen, evenly along the side. */
-final readonly class PenBars implements Placed, Technique
+final readonly class PenBars extends ByPen implements Placed
 {
     /** Parts in which a bar is drawn, so that it follows the side. */
     private const STEPS = 10;
@@ -49,26 +47,6 @@ final readonly class PenBars implements Placed, Technique
             Parameter::number('bottom_deg', 'Lower end', 'deg from the back', 0, 180, 95),
             Parameter::lengthMm('lean_mm', 'Lower end farther back by', -20, 20, 0),
         ];
-    }
-
-    public function tool(): Tool
-    {
-        return Tool::Pen;
-    }
-
-    public function press(): Press
-    {
-        return Press::Touched;
-    }
-
-    public function sprayed(): bool
-    {
-        return false;
-    }
-
-    public function mirrored(): bool
-    {
-        return true;
     }
 
     public function anchors(Body $body, Choices $choices): array

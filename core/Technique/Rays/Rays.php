@@ -7,18 +7,17 @@ namespace Hawkbrush\Core\Technique\Rays;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Anchor;
+use Hawkbrush\Core\Technique\ByPen;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
+use Hawkbrush\Core\Technique\Fan\Fan;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
-use Hawkbrush\Core\Technique\Press;
-use Hawkbrush\Core\Technique\Technique;
-use Hawkbrush\Core\Technique\Tool;
 
 /** Fin rays traced with a pen over a sprayed fin, light left between them. */
-final readonly class Rays implements Placed, Technique
+final readonly class Rays extends ByPen implements Placed
 {
     public function name(): string
     {
@@ -38,35 +37,11 @@ final readonly class Rays implements Placed, Technique
     public function settings(): array
     {
         return [
-            Parameter::number('u', 'Root at', 'of length', 0, 1, 0.3),
-            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 118),
-            Parameter::lengthMm('length_mm', 'Length', 1, 60, 9),
-            Parameter::number('spread_deg', 'Opens by', 'deg', 5, 170, 55),
-            Parameter::number('turn_deg', 'Turned down by', 'deg from straight back', -90, 90, 30),
+            ...Fan::fin(),
             Parameter::number('rays', 'Rays', '', 2, 24, 7),
             Parameter::lengthMm('width_mm', 'Width', 0.15, 3, 0.4),
             Parameter::number('begin', 'Begin', 'of length from the root', 0, 0.8, 0.2),
         ];
-    }
-
-    public function tool(): Tool
-    {
-        return Tool::Pen;
-    }
-
-    public function press(): Press
-    {
-        return Press::Touched;
-    }
-
-    public function sprayed(): bool
-    {
-        return false;
-    }
-
-    public function mirrored(): bool
-    {
-        return true;
     }
 
     public function anchors(Body $body, Choices $choices): array

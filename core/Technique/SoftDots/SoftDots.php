@@ -8,16 +8,14 @@ use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
+use Hawkbrush\Core\Technique\FreeHand;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
-use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Rows;
-use Hawkbrush\Core\Technique\Technique;
-use Hawkbrush\Core\Technique\Tool;
 
 /** Soft dots by airbrush, free-hand in a row or a field; towards the tail they may grow smaller. */
-final readonly class SoftDots implements Placed, Technique
+final readonly class SoftDots extends FreeHand implements Placed
 {
     public function name(): string
     {
@@ -42,26 +40,6 @@ final readonly class SoftDots implements Placed, Technique
             Parameter::number('soft', 'Soft edge', '', 0.1, 1, 0.6),
             Parameter::number('smaller', 'Smaller towards the tail', 'of diameter', 0, 0.9, 0.3),
         ];
-    }
-
-    public function tool(): Tool
-    {
-        return Tool::Airbrush;
-    }
-
-    public function press(): Press
-    {
-        return Press::None;
-    }
-
-    public function sprayed(): bool
-    {
-        return true;
-    }
-
-    public function mirrored(): bool
-    {
-        return true;
     }
 
     public function anchors(Body $body, Choices $choices): array

@@ -13,15 +13,13 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Dabs;
+use Hawkbrush\Core\Technique\FreeHand;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
-use Hawkbrush\Core\Technique\Press;
-use Hawkbrush\Core\Technique\Technique;
-use Hawkbrush\Core\Technique\Tool;
 
 /** One spot on each side, through a punched card or free-hand; the softer the edge, the further off it was held. */
-final readonly class Spot implements Cut, Placed, Technique
+final readonly class Spot extends FreeHand implements Cut, Placed
 {
     public function name(): string
     {
@@ -47,26 +45,6 @@ final readonly class Spot implements Cut, Placed, Technique
             Parameter::number('soft', 'Soft edge', '', 0.05, 1, 0.5),
             Parameter::number('core', 'Free centre (0: none)', 'of diameter', 0, 0.9, 0),
         ];
-    }
-
-    public function tool(): Tool
-    {
-        return Tool::Airbrush;
-    }
-
-    public function press(): Press
-    {
-        return Press::None;
-    }
-
-    public function sprayed(): bool
-    {
-        return true;
-    }
-
-    public function mirrored(): bool
-    {
-        return true;
     }
 
     public function anchors(Body $body, Choices $choices): array
