@@ -36,7 +36,9 @@ arch('classes of the core are final or abstract')->expect('Hawkbrush\Core')->cla
     'Hawkbrush\Core\Step\TaskWork',
     'Hawkbrush\Core\Technique\Stencil',
     'Hawkbrush\Core\Technique\ByHand',
-    'Hawkbrush\Core\Technique\OwnOutline',
+    'Hawkbrush\Core\Technique\FreeHand',
+    'Hawkbrush\Core\Technique\ByPen',
+    'Hawkbrush\Core\Technique\CutSheet',
 ]);
 
 arch('colour stands alone')->expect('Hawkbrush\Core\Colour')->toOnlyUse(['Hawkbrush\Core\Colour', 'Hawkbrush\Core\Refused']);
