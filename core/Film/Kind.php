@@ -117,6 +117,16 @@ enum Kind: string
         return $this !== self::Medium && $this !== self::Size;
     }
 
+    /** Whether a plain colour is mixed of it: effects are too dear and too loud for that, and a tape is in no cup. */
+    public function mixes(): bool
+    {
+        return $this->colours() && ! \in_array(
+            $this,
+            [self::Foil, self::Holographic, self::ColourShift, self::Phosphorescent],
+            true,
+        );
+    }
+
     public function glows(): bool
     {
         return $this === self::Fluorescent;

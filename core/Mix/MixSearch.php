@@ -32,9 +32,8 @@ final class MixSearch
      */
     public static function best(array $paints, Wanted $wanted, int $most = 6): array
     {
-        // A clear medium colours nothing: thinner coats do what it does.
-        $colours = static fn(Paint $paint): bool => $paint->solids > 0 && $paint->kind->colours();
-        $paints = array_values(array_filter($paints, $colours));
+        $mixes = static fn(Paint $paint): bool => $paint->solids > 0 && $paint->kind->mixes();
+        $paints = array_values(array_filter($paints, $mixes));
         $near = NearestMixes::of($paints, $wanted, Metric::at($wanted->lab), $most, self::NEAR);
         if (\count($near) === $most) {
             return $near;

@@ -41,7 +41,9 @@ final readonly class ReplacePaint
         $recipes = array_map(fn(Version $version): Recipe => $this->read->fromVersion($version), $versions);
         $replacing = new Replacing($recipes, $paint->id, Climate::ordinary());
         $rack = FindMixes::rack($form->optional('in_stock')?->boolean() ?? true, [$paint->id]);
-        $candidates = array_map(static fn(CorePaint $one): array => [[$one, 1]], $rack);
+        // An effect stands in for its own kind only, and a tape for no paint.
+        $alike = array_filter($rack, static fn(CorePaint $one): bool => $one->kind->mixes() || $one->kind->value === $paint->kind);
+        $candidates = array_map(static fn(CorePaint $one): array => [[$one, 1]], array_values($alike));
         $wanted = $replacing->wanted();
         if (($form->optional('mixed')?->boolean() ?? false) && $wanted !== null) {
             foreach (MixSearch::best($rack, $wanted, self::MIXES) as $offer) {

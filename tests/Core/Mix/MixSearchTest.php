@@ -10,6 +10,7 @@ use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\SurfaceFinish;
@@ -19,6 +20,7 @@ use Hawkbrush\Core\Mix\NearestMixes;
 use Hawkbrush\Core\Mix\Offer;
 use Hawkbrush\Core\Mix\Sketch;
 use Hawkbrush\Core\Mix\Wanted;
+use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Tests\AnyRack;
 
@@ -237,3 +239,19 @@ it('sketches a mix near the wanted colour as the true film shows it', function (
     sort($off);
     expect($off[50])->toBeLessThan(0.02)->and($off[98])->toBeLessThan(0.12);
 })->with([[0.9, 12.0], [0.03, 18.0], [0.5, 400.0]]);
+
+it('offers no effect, tape, size or clear medium for a plain colour', function (): void {
+    $rack = array_map(
+        static fn(Kind $kind): Paint => PaintReader::paint($kind->value, Node::root(['hex' => '#8a7a40', 'kind' => $kind->value])),
+        Kind::cases(),
+    );
+    $wanted = new Wanted(Colour::fromHex('#7a6c3c')->lab, Spectrum::flat(0.9), 10.0, SurfaceFinish::Clear);
+    $offered = array_merge(...array_map(
+        static fn(Offer $offer): array => array_map(static fn(array $part): Kind => $part[0]->kind, $offer->parts),
+        MixSearch::best($rack, $wanted),
+    ));
+    expect($offered)->not->toBe([]);
+    foreach ($offered as $kind) {
+        expect($kind->mixes())->toBeTrue();
+    }
+});
