@@ -195,7 +195,7 @@ test('a lesson written elsewhere meanwhile is shown beside the own', async ({ pa
   const api = await server.api();
   const { baits } = await (await api.get('/api/v1/baits')).json();
   await page.goto(`/log/${baits[0].id}`);
-  await page.getByLabel('Lesson').fill('Mine');
+  await page.getByRole('textbox', { name: 'Lesson' }).fill('Mine');
   await api.patch(`/api/v1/baits/${baits[0].id}`, { data: { revision: baits[0].revision, lesson: 'Theirs' } });
   await page.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByText('Meanwhile it was written elsewhere: “Theirs”.')).toBeVisible();

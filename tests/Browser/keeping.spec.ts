@@ -250,3 +250,20 @@ test('a wet bait is asked about, by its own clock, and waits unless the painter 
   await asked.getByRole('button', { name: 'Go on all the same' }).click();
   await expect(page.locator('.bench-where')).toContainText('bait 2 of 2');
 });
+
+test('a bait that is tapped is worked on next, and the others are not forgotten', async ({ page }) => {
+  const run = await server.run(3);
+  await bench(page, run);
+  const first = run.steps.findIndex((s) => s.document.type === 'paint');
+  await done(page, first);
+  const where = page.locator('.bench-where');
+  await expect(where).toContainText('bait 1 of 3');
+  await page.getByRole('button', { name: new RegExp(`^${run.baits[2]?.label}`) }).click();
+  await expect(where).toContainText('bait 3 of 3');
+  await done(page);
+  await expect(where).toContainText('bait 1 of 3');
+  await done(page);
+  await expect(where).toContainText('bait 2 of 3');
+  await expect(page.getByRole('button', { name: /^Done/ })).toContainText('next step');
+  await expect(page.getByRole('button', { name: new RegExp(`^${run.baits[2]?.label}`) })).toBeDisabled();
+});

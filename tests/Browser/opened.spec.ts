@@ -203,7 +203,7 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
     'a lesson left unsaved',
     async (page) => {
       await provenBait(page);
-      await page.getByLabel('Lesson').fill('Not kept yet');
+      await page.getByRole('textbox', { name: 'Lesson' }).fill('Not kept yet');
       await page.getByRole('link', { name: 'Runs' }).click();
       await expect(page.getByRole('dialog').getByText('The lesson of H-')).toBeVisible();
     },

@@ -253,6 +253,20 @@ test.describe('a run', () => {
 });
 
 test.describe('the log', () => {
+  test('is by run, and finds baits by words', async ({ page }) => {
+    await page.goto('/log');
+    const baits = page.getByRole('region', { name: /^Run / }).locator('li');
+    await expect(page.getByRole('region', { name: 'Run 1' }).locator('li').first()).toBeVisible();
+    const all = await baits.count();
+    await page.getByRole('searchbox').fill('roach h-0002');
+    await expect(baits).toHaveCount(1);
+    await expect(baits).toContainText('H-0002');
+    await page.getByRole('searchbox').fill('tartan');
+    await expect(page.getByText('No bait answers to that.')).toBeVisible();
+    await page.getByRole('searchbox').fill('');
+    await expect(baits).toHaveCount(all);
+  });
+
   test('refuses the stamp while a step has no record, saying which', async ({ page }) => {
     await page.goto('/log');
     await page.getByRole('link', { name: /Bleak.*bait 2 of 2/ }).click();
@@ -264,7 +278,7 @@ test.describe('the log', () => {
   test('keeps a lesson', async ({ page }) => {
     await page.goto('/log');
     await page.getByRole('link', { name: /Bleak.*bait 1 of 2/ }).click();
-    await page.getByLabel('Lesson').fill('Less blue on the shoulder');
+    await page.getByRole('textbox', { name: 'Lesson' }).fill('Less blue on the shoulder');
     await page.getByRole('button', { name: 'Keep' }).click();
     await expect(page.getByRole('button', { name: 'Keep' })).toBeDisabled();
     await page.goto('/log');

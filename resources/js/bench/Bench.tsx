@@ -18,8 +18,8 @@ import { useSize } from '../stage/useSize';
 import { isPaint } from '../steps/face';
 import { faceOf } from '../steps/kinds';
 import { clock } from '../units/units';
+import { Baits } from './Baits';
 import { BigFigures } from './BigFigures';
-import { baitWords } from './baitWords';
 import classes from './bench.module.css';
 import { Slip } from './Slip';
 import { canBeFelt, LeaveTurning, left, StillWet } from './StillWet';
@@ -55,6 +55,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const away = useShownFrom() !== null;
   const pressed = useRef(Number.NEGATIVE_INFINITY);
   const [slip, setSlip] = useState<'figures' | 'note' | null>(null);
+  const [tapped, setTapped] = useState<{ step: string; bait: number } | null>(null);
   const [asked, setAsked] = useState<Parameters<typeof StillWet>[0]['asked']>(null);
   const photo = useRef<HTMLInputElement>(null);
   const pictures = useSize<HTMLDivElement>();
@@ -66,7 +67,9 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const step: Step | undefined = steps.find((s) => s.document.id === position?.step) ?? steps.at(-1);
   const stepId = step?.document.id ?? '';
   const index = steps.findIndex((s) => s.document.id === stepId);
-  const bait = position?.bait ?? run.bait_count;
+  const isOpen = (one: number) => position !== null && !(record.done[stepId] ?? []).includes(one);
+  // The one that was tapped, as long as this step is open on it; else the first that is open.
+  const bait = tapped?.step === stepId && isOpen(tapped.bait) ? tapped.bait : (position?.bait ?? run.bait_count);
   const forAll = step?.shown.for_all ?? false;
   const planned = run.plan.steps.find((p) => p.step === stepId);
   const sides = record.sides[stepId]?.[bait] ?? [];
@@ -275,7 +278,10 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
                 </UnstyledButton>
               ))}
               <UnstyledButton className={classes.benchNext} onClick={next}>
-                {forAll || bait === run.bait_count ? 'Done, next step' : 'Done, next bait'} <kbd>Space</kbd>
+                {forAll || run.baits.every((b) => b.position === bait || !isOpen(b.position))
+                  ? 'Done, next step'
+                  : 'Done, next bait'}{' '}
+                <kbd>Space</kbd>
               </UnstyledButton>
             </div>
           </>
@@ -322,14 +328,14 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
         />
       </section>
       <footer className={classes.benchFoot}>
-        <ul>
-          {run.baits.map((b) => (
-            <li key={b.id} className={b.position === bait && !forAll && position !== null ? 'on' : ''}>
-              <b>{b.label}</b>
-              <span>{baitWords(run, record, b.position, stepId, position !== null)}</span>
-            </li>
-          ))}
-        </ul>
+        <Baits
+          run={run}
+          record={record}
+          stepId={stepId}
+          bait={forAll || position === null ? null : bait}
+          isOpen={isOpen}
+          onTap={(one) => setTapped({ step: stepId, bait: one })}
+        />
         <div className={classes.benchActs}>
           <UnstyledButton onClick={back}>
             Back <kbd>B</kbd>

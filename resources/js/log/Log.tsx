@@ -1,4 +1,5 @@
-import { Button } from '@mantine/core';
+import { Button, TextInput } from '@mantine/core';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { useBaits, useBodies, useShelfTexture } from '../api/queries';
 import type { BaitBrief, Body } from '../api/types';
@@ -14,6 +15,7 @@ const EYE = { diameterMm: 5, iris: '#d8a040', pupil: 'round' };
 /** Finished baits, the latest first, lying on grey to one scale. */
 export function Log() {
   const baits = useBaits();
+  const [sought, setSought] = useState('');
   const bodies = useBodies().data;
   if (baits.isError) return <Failed error={baits.error} retry={() => void baits.refetch()} />;
   if (baits.data === undefined || bodies === undefined) return <Waiting />;
@@ -36,14 +38,47 @@ export function Log() {
           </Button>
         </div>
       ) : (
-        <ul className={`${classes.log} on-stage`}>
-          {baits.data.map((bait) => (
-            <Line key={bait.id} bait={bait} body={bodies.find((b) => b.id === bait.version.body_id)} />
+        <>
+          <TextInput
+            type="search"
+            className={classes.seek}
+            aria-label="Search by number, pattern, body, run or lesson"
+            placeholder="Search"
+            value={sought}
+            onChange={(event) => setSought(event.currentTarget.value)}
+          />
+          {byRun(baits.data.filter((bait) => answers(bait, sought))).map(([run, ofRun]) => (
+            <section key={run} aria-label={`Run ${run}`}>
+              <h2 className={classes.run}>Run {run}</h2>
+              <ul className={`${classes.log} on-stage`}>
+                {ofRun.map((bait) => (
+                  <Line key={bait.id} bait={bait} body={bodies.find((b) => b.id === bait.version.body_id)} />
+                ))}
+              </ul>
+            </section>
           ))}
-        </ul>
+          {!baits.data.some((bait) => answers(bait, sought)) && <p role="status">No bait answers to that.</p>}
+        </>
       )}
     </div>
   );
+}
+
+/** Whether every word sought stands in what is known of a bait. */
+function answers(bait: BaitBrief, sought: string): boolean {
+  const known =
+    `${bait.label} ${bait.pattern.name} ${bait.version.body} run ${bait.run.number} ${bait.lesson}`.toLowerCase();
+  return sought
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => known.includes(word));
+}
+
+/** The latest run first, as the baits come. */
+function byRun(baits: BaitBrief[]): [number, BaitBrief[]][] {
+  const runs = new Map<number, BaitBrief[]>();
+  for (const bait of baits) runs.set(bait.run.number, [...(runs.get(bait.run.number) ?? []), bait]);
+  return [...runs];
 }
 
 function Line({ bait, body }: { bait: BaitBrief; body: Body | undefined }) {

@@ -1,0 +1,45 @@
+import { UnstyledButton } from '@mantine/core';
+import type { Run } from '../api/types';
+
+interface Props {
+  run: Run;
+  record: Run['record'];
+  stepId: string;
+  /** The one that is worked on; null when the step is for all, or all is done. */
+  bait: number | null;
+  /** Whether this step is still to be done on it. */
+  isOpen: (bait: number) => boolean;
+  onTap: (bait: number) => void;
+}
+
+/** The baits of the run and how each stands; a tap goes to one. */
+export function Baits({ run, record, stepId, bait, isOpen, onTap }: Props) {
+  const working = record.position !== null && run.finished_at === null;
+  return (
+    <ul>
+      {run.baits.map((b) => (
+        <li key={b.id} className={b.position === bait ? 'on' : ''}>
+          <UnstyledButton
+            disabled={bait === null || !isOpen(b.position)}
+            aria-current={b.position === bait ? 'step' : undefined}
+            onClick={() => onTap(b.position)}
+          >
+            <b>{b.label}</b>
+            <span>{baitWords(run, record, b.position, stepId, working)}</span>
+          </UnstyledButton>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** How a bait stands at a step of its run. */
+function baitWords(run: Run, record: Run['record'], bait: number, stepId: string, working: boolean): string {
+  if (!working) return 'done';
+  const timer = record.timers.find((t) => t.bait === bait);
+  if (timer !== undefined) return timer.label;
+  if ((record.done[stepId] ?? []).includes(bait)) return 'this step done';
+  const sides = record.sides[stepId]?.[bait] ?? [];
+  if (sides.length > 0) return `${sides.join(' and ')} done`;
+  return run.steps.find((s) => s.document.id === stepId)?.shown.for_all ? 'on the clamp' : 'ready';
+}
