@@ -36,7 +36,10 @@ test('what is found on a card becomes the figures of the coat', async ({ page })
   await slip.getByRole('textbox', { name: 'Reducer, %' }).fill('60');
   await slip.getByRole('button', { name: 'Keep these' }).click();
   await expect(bench).toContainText('8psi, found');
+  // A reload in the same moment would be asked about: nothing has reached the disk yet.
+  const sent = page.waitForResponse((answer) => answer.url().endsWith('/events') && answer.ok());
   await page.getByRole('button', { name: 'Done, next step' }).click();
+  await sent;
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Moss on the back');
   await expect(bench).toContainText('8psi, as used');
   await page.reload();
