@@ -20,20 +20,4 @@ final readonly class Aim
     {
         return new self($aimDeg === null ? null : [sin(deg2rad($aimDeg)), cos(deg2rad($aimDeg))], tan(deg2rad($slantDeg)));
     }
-
-    /**
-     * How far around, downwards, a shadow falls for each mm that a strand stands off.
-     *
-     * @param float $ny of the surface's normal, towards the flank
-     * @param float $nz of it, upwards
-     */
-    public function aroundPerMm(float $ny, float $nz): float
-    {
-        if ($this->around === null) {
-            return 0.0;
-        }
-        [$sin, $cos] = $this->around;
-
-        return ($ny * $cos - $nz * $sin) / max(self::FLATTEST, $nz * $cos + $ny * $sin);
-    }
 }

@@ -96,7 +96,8 @@ final readonly class Mesh extends Stencil implements Shadowed
             // Stretched over the back, it runs along the ridge, and on over it.
             $down = $arc[$cell] * $perMm;
             if ($aimed) {
-                // Aim::aroundPerMm, written out. A shadow that falls over the ridge finds the same rows there.
+                // A shadow falls away from the brush, by the tangent of the angle between aim and normal. Over the ridge it
+                // finds the same rows.
                 $toY = $ny[$cell];
                 $toZ = $nz[$cell];
                 $facing = $toZ * $cos + $toY * $sin;
