@@ -26,7 +26,7 @@ final class Rows
     /** @return non-empty-list<Anchor> the first and the last mark of the upper row */
     public static function anchors(Choices $choices, string $mark): array
     {
-        $us = self::along($choices, 0);
+        $us = self::evenly($choices);
         $first = new Anchor("middle of the first {$mark}", $us[0], $choices->number('deg'));
 
         return \count($us) === 1 ? [$first] : [
@@ -35,7 +35,7 @@ final class Rows
         ];
     }
 
-    /** @return non-empty-list<array{float, float}> x and y in mm of each mark's middle, the upper row first */
+    /** @return list<array{float, float}> x and y in mm of each mark's middle, the upper row first */
     public static function middles(Surface $surface, Choices $choices): array
     {
         $middles = [];
@@ -49,21 +49,27 @@ final class Rows
         return $middles;
     }
 
-    /** @return non-empty-list<float> of the length, at which the marks of a row stand; one less in a row that is shifted */
-    private static function along(Choices $choices, int $row): array
+    /** @return non-empty-list<float> of the length, at which so many marks stand from the first to the last; one stands in the middle */
+    public static function evenly(Choices $choices): array
     {
         $count = (int) round($choices->number('count'));
         $from = $choices->number('from_u');
         $long = $choices->number('to_u') - $from;
-        if ($count < 2) {
-            return [$from + $long / 2];
-        }
-        $step = $long / ($count - 1);
-        $shifted = $row % 2 === 1 && $choices->word('lie') === 'shifted by half';
 
-        return array_map(
-            static fn(int $i): float => $from + $step * ($i + ($shifted ? 0.5 : 0.0)),
-            range(0, $count - ($shifted ? 2 : 1)),
-        );
+        return $count < 2
+            ? [$from + $long / 2]
+            : array_map(static fn(int $i): float => $from + $long * $i / ($count - 1), range(0, $count - 1));
+    }
+
+    /** @return list<float> those of a row; a shifted one has one less */
+    private static function along(Choices $choices, int $row): array
+    {
+        $us = self::evenly($choices);
+        if (\count($us) < 2 || $row % 2 === 0 || $choices->word('lie') !== 'shifted by half') {
+            return $us;
+        }
+        $half = ($us[1] - $us[0]) / 2;
+
+        return array_map(static fn(float $u): float => $u + $half, \array_slice($us, 0, -1));
     }
 }

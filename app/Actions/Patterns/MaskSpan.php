@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Patterns;
 
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Techniques;
 
 /** The steps of a document that go through one mesh or tape, which stays on between them ({@see \Hawkbrush\Core\Coat\Coat::keepsMaskOf}). */
@@ -41,6 +43,14 @@ final class MaskSpan
             return null;
         }
 
-        return [$technique, $step['seed'] ?? null];
+        // What a document leaves out stands at its default, as where the coat is read.
+        $plain = Choices::read(Techniques::named($name), Node::root(['name' => $name]))->all();
+        $set = $technique + $plain;
+        ksort($set);
+
+        return [
+            array_map(static fn(mixed $value): mixed => \is_int($value) ? (float) $value : $value, $set),
+            $step['seed'] ?? 1,
+        ];
     }
 }

@@ -16,6 +16,7 @@ use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
+use Hawkbrush\Core\Technique\Rows;
 use Hawkbrush\Core\Technique\Stencil;
 
 /** Upright bars through a flexible stencil, tapering towards the belly, cut with a waver so that they do not look ruled. */
@@ -91,14 +92,11 @@ final readonly class Bars extends Stencil implements Cut, Placed
     private static function bars(Surface $surface, Choices $choices, int $seed): array
     {
         $chance = new Chance($seed);
-        $count = (int) round($choices->number('count'));
         $length = $surface->body->lengthMm;
         $width = $choices->number('width_mm');
         $waver = $choices->number('waver');
         $bars = [];
-        for ($i = 0; $i < $count; $i++) {
-            $share = $count === 1 ? 0.5 : $i / ($count - 1);
-            $u = $choices->number('from_u') + ($choices->number('to_u') - $choices->number('from_u')) * $share;
+        foreach (Rows::evenly($choices) as $u) {
             $bars[] = [
                 $u * $length + $chance->between(-0.3, 0.3) * $width * $waver,
                 $width * (1 + $chance->between(-0.3, 0.3) * $waver) / 2,

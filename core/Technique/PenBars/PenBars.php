@@ -14,6 +14,7 @@ use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
+use Hawkbrush\Core\Technique\Rows;
 
 /** Upright bars or strokes drawn with a pen, evenly along the side. */
 final readonly class PenBars extends ByPen implements Placed
@@ -51,7 +52,7 @@ final readonly class PenBars extends ByPen implements Placed
 
     public function anchors(Body $body, Choices $choices): array
     {
-        $us = self::along($choices);
+        $us = Rows::evenly($choices);
         $first = new Anchor('upper end of the first bar', $us[0], $choices->number('top_deg'));
 
         return \count($us) === 1 ? [$first] : [
@@ -66,7 +67,7 @@ final readonly class PenBars extends ByPen implements Placed
         $top = $choices->number('top_deg');
         $tall = $choices->number('bottom_deg') - $top;
         $marks = new Dabs($surface, $open);
-        foreach (self::along($choices) as $u) {
+        foreach (Rows::evenly($choices) as $u) {
             $points = [];
             for ($step = 0; $step <= self::STEPS; $step++) {
                 $down = $step / self::STEPS;
@@ -77,17 +78,5 @@ final readonly class PenBars extends ByPen implements Placed
         }
 
         return $marks->through();
-    }
-
-    /** @return non-empty-list<float> of the length, at which the bars stand */
-    private static function along(Choices $choices): array
-    {
-        $count = (int) round($choices->number('count'));
-        $from = $choices->number('from_u');
-        $long = $choices->number('to_u') - $from;
-
-        return $count < 2
-            ? [$from + $long / 2]
-            : array_map(static fn(int $i): float => $from + $long * $i / ($count - 1), range(0, $count - 1));
     }
 }
