@@ -70,7 +70,7 @@ final class StepView
             'where' => $coat->place->label(),
             'dry_um' => round($coat->dryUm(), 2),
             'chip' => Chip::of($coat->optics(), $coat->dryUm()),
-            'cover' => self::cover($coverage),
+            'cover' => self::cover($coat->place->isRight() ? $coverage->right : $coverage->left),
             'lands' => round(Landing::share($coat, $surface, $coverage), 2),
         ];
     }
@@ -84,10 +84,13 @@ final class StepView
         ) : [];
     }
 
-    /** Fifteenths of cover on the left half, one hexadecimal digit a cell, 48 columns by 24 rows from ridge to belly. */
-    private static function cover(Coverage $coverage): string
+    /**
+     * Fifteenths of cover on the half that is looked at, one hexadecimal digit a cell, 48 columns by 24 rows from ridge to belly.
+     *
+     * @param array<int, float> $cover share by cell
+     */
+    private static function cover(array $cover): string
     {
-        $cover = $coverage->left;
         $digits = '';
         for ($cell = 0; $cell < self::COLUMNS * self::ROWS; $cell++) {
             $digits .= dechex((int) (15 * ($cover[$cell] ?? 0.0)));

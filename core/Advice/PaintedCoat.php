@@ -40,11 +40,14 @@ final readonly class PaintedCoat
     {
         $area = $this->before->surface->areaMm2;
         $changes = [];
-        foreach ($this->coverage->left as $cell => $share) {
-            $before = $this->before->left[$cell];
-            $after = $this->after->left[$cell];
-            $key = $before.' '.$after;
-            $changes[$key] ??= [$this->before->states[$before], $this->after->states[$after], $share, 0.0];
+        $right = $this->step->place->isRight();
+        $before = $right ? $this->before->right : $this->before->left;
+        $after = $right ? $this->after->right : $this->after->left;
+        foreach ($this->laid($this->coverage) as $cell => $share) {
+            $from = $before[$cell];
+            $to = $after[$cell];
+            $key = $from.' '.$to;
+            $changes[$key] ??= [$this->before->states[$from], $this->after->states[$to], $share, 0.0];
             $changes[$key][3] += $area[$cell];
         }
 
@@ -89,18 +92,26 @@ final readonly class PaintedCoat
     /** Share of this coat's area that another coat covers too, 0 to 1. */
     public function overlap(self $other): float
     {
-        if ($this->coverage->left === []) {
+        $laid = $this->laid($this->coverage);
+        if ($laid === []) {
             return 0.0;
         }
         $area = $this->before->surface->areaMm2;
         $all = $shared = 0.0;
-        foreach (array_keys($this->coverage->left) as $cell) {
+        $others = $this->laid($other->coverage);
+        foreach (array_keys($laid) as $cell) {
             $all += $area[$cell];
-            if (isset($other->coverage->left[$cell])) {
+            if (isset($others[$cell])) {
                 $shared += $area[$cell];
             }
         }
 
         return $all > 0 ? $shared / $all : 0.0;
+    }
+
+    /** @return array<int, float> shares of a coat on the side that this one is looked at on */
+    private function laid(Coverage $coverage): array
+    {
+        return $this->step->place->isRight() ? $coverage->right : $coverage->left;
     }
 }

@@ -58,6 +58,12 @@ final readonly class Place
             );
     }
 
+    /** Whether what is laid is looked at on the right: it is for that side only. */
+    public function isRight(): bool
+    {
+        return $this->side === 'right';
+    }
+
     public function label(): string
     {
         return ($this->zone !== null ? $this->zone->value : 'own range').($this->side === null ? '' : ', '.$this->side.' side only');

@@ -22,7 +22,7 @@ final class Landing
      */
     public static function share(Coat $coat, Surface $surface, Coverage $coverage): float
     {
-        $landed = $coverage->left === [] ? $coverage->right : $coverage->left;
+        $landed = $coat->place->isRight() ? $coverage->right : $coverage->left;
         if ($landed === [] || ! $coat->technique instanceof Placed) {
             return $landed === [] ? 0.0 : 1.0;
         }

@@ -73,3 +73,8 @@ it('finds one planted mistake, once', function (string $recipe, int $step, array
     'an eye far too large' => ['ruffe', 6, ['diameter_mm' => 8], 'eye-and-socket 6'],
     'an eye that lies loose' => ['sand eel', 5, ['diameter_mm' => 4], 'eye-and-socket 5'],
 ]);
+
+it('looks at a coat for one side on that side', function (string $side): void {
+    $steps = [PaintedRecipes::base(), PaintedRecipes::coat('red', 'spray', 'whole', ['where' => ['zone' => 'flank', 'side' => $side]])];
+    expect(findingsIn(['steps' => $steps]))->toBe([]);
+})->with(['left', 'right']);

@@ -39,6 +39,11 @@ it('says how much of marks that stand by themselves lands', function (
         [], 0.4, 0.6,
     ],
     'a fin below, aimed from above' => [['name' => 'outline', 'deg' => 160.0], 'whole', ['aim_deg' => 0], 0, 0],
+    'a spot on the back of the right side, reaching over the ridge' => [
+        ['name' => 'spot', 'u' => 0.5, 'deg' => 8.0, 'diameter_mm' => 8.0],
+        'whole',
+        ['where' => ['zone' => 'whole', 'side' => 'right']], 1, 1,
+    ],
     'a line by pen, whatever the aim' => ['line', 'whole', ['aim_deg' => 0], 1, 1],
 ]);
 
