@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hawkbrush\Core\Drying\Climate;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
@@ -47,6 +48,14 @@ final class Preference extends Model
 
             return $values;
         });
+    }
+
+    /** The air of the room as it stands at the top of every page. */
+    public static function room(): Climate
+    {
+        $values = self::current();
+
+        return Climate::of((float) $values['air_c'], (float) $values['humidity_percent']);
     }
 
     /** @return array<string, string|float|int> */

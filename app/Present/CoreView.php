@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Present;
 
+use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Body\Index;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Render\Cause;
 use Hawkbrush\Core\Render\CoreCoat;
@@ -13,13 +15,14 @@ use Hawkbrush\Core\Render\CoreSample;
 final class CoreView
 {
     /** @return array<string, mixed> */
-    public static function of(CoreSample $core): array
+    public static function of(CoreSample $core, Body $body): array
     {
         $last = $core->coats === [] ? $core->ground : $core->coats[\count($core->coats) - 1]->after;
 
         return [
             'u' => $core->u,
             'deg' => $core->thetaDeg,
+            'at' => Index::say($body, $core->u, $core->thetaDeg),
             'ground' => self::colour($core->ground),
             'colour' => self::colour($last),
             'at_mirror' => $core->atMirror === null ? null : self::colour($core->atMirror),
@@ -37,7 +40,23 @@ final class CoreView
                 'colour' => self::colour($coat->after),
             ], $core->coats, array_keys($core->coats)),
             'cause' => $core->cause,
+            'section' => [
+                'y_mm' => self::rounded($core->slice->yMm),
+                'z_mm' => self::rounded($core->slice->zMm),
+                'hex' => array_map(static fn(Colour $colour): string => $colour->hex(), $core->slice->colours),
+                'um' => self::rounded($core->slice->um),
+            ],
         ];
+    }
+
+    /**
+     * @param list<float> $figures
+     *
+     * @return list<float>
+     */
+    private static function rounded(array $figures): array
+    {
+        return array_map(static fn(float $figure): float => round($figure, 2), $figures);
     }
 
     /** @return array{hex: string, l: float, c: float, h: float} */

@@ -15,17 +15,19 @@ final class PaintView
     /** @return array<string, mixed> */
     public static function of(Paint $paint): array
     {
-        return self::with($paint, self::usedIn($paint->id)[$paint->id] ?? []);
+        return self::with($paint, self::usedIn($paint->id)[$paint->id] ?? [], self::usedAt($paint->id)[$paint->id] ?? null);
     }
 
     /** @return list<array<string, mixed>> the whole rack by name */
     public static function all(): array
     {
         $used = self::usedIn(null);
+        $at = self::usedAt(null);
 
         return array_values(Paint::query()->orderBy('name')->get()->map(static fn(Paint $paint): array => self::with(
             $paint,
             $used[$paint->id] ?? [],
+            $at[$paint->id] ?? null,
         ))->all());
     }
 
@@ -55,12 +57,27 @@ final class PaintView
         return $used;
     }
 
+    /** @return array<string, string> when a version with it was last worked on, by paint */
+    private static function usedAt(?string $paintId): array
+    {
+        $at = [];
+        $rows = DB::table('paint_version')->join('versions', 'versions.id', '=', 'paint_version.version_id')
+            ->when($paintId !== null, static fn(Builder $query): Builder => $query->where('paint_id', $paintId))
+            ->groupBy('paint_id')->selectRaw('paint_id as paint, max(versions.updated_at) as at')->get();
+        foreach ($rows as $row) {
+            /** @var object{paint: string, at: string} $row */
+            $at[$row->paint] = $row->at;
+        }
+
+        return $at;
+    }
+
     /**
      * @param list<array{id: string, name: string}> $usedIn
      *
      * @return array<string, mixed>
      */
-    private static function with(Paint $paint, array $usedIn): array
+    private static function with(Paint $paint, array $usedIn, ?string $usedAt): array
     {
         $core = $paint->core();
 
@@ -82,6 +99,7 @@ final class PaintView
             'drying_runs' => $paint->drying_runs,
             'mix' => $paint->mix,
             'used_in' => $usedIn,
+            'used_at' => $usedAt,
             'archived' => $paint->archived_at !== null,
             'revision' => $paint->revision,
             'chip' => Chip::of($core->optics, $core->kind->ordinaryCoatUm()),

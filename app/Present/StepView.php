@@ -20,14 +20,10 @@ use Hawkbrush\Core\Technique\Indexed;
 /** A step as a rung of the Ladder: what stands in the document, and what is computed from it. */
 final class StepView
 {
-    private const COLUMNS = 48;
-
-    private const ROWS = 24;
-
     /** @return list<array<string, mixed>> */
     public static function all(Recipe $recipe): array
     {
-        $surface = Surface::of($recipe->body, self::COLUMNS, self::ROWS * 2);
+        $surface = Surface::of($recipe->body, CoverView::COLUMNS, CoverView::ROWS * 2);
 
         $before = null;
         $all = [];
@@ -41,6 +37,24 @@ final class StepView
         }
 
         return $all;
+    }
+
+    /** @return array<string, mixed>|null one of them by its id; null where there is none */
+    public static function one(Recipe $recipe, string $id): ?array
+    {
+        $at = $recipe->number($id);
+        $step = $recipe->step($id);
+        if ($step === null) {
+            return null;
+        }
+        $below = $recipe->with(\array_slice($recipe->steps, 0, $at - 1))->coats();
+        $coat = $step->on ? $step->coat() : null;
+        $surface = Surface::of($recipe->body, CoverView::COLUMNS, CoverView::ROWS * 2);
+
+        return [
+            'document' => Steps::write($step),
+            'shown' => self::shown($step, $at, $recipe, $surface, $coat?->keepsMaskOf($below[\count($below) - 1] ?? null) ?? false),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -70,7 +84,7 @@ final class StepView
             'where' => $coat->place->label(),
             'dry_um' => round($coat->dryUm(), 2),
             'chip' => Chip::of($coat->optics(), $coat->dryUm()),
-            'cover' => self::cover($coat->place->isRight() ? $coverage->right : $coverage->left),
+            'cover' => CoverView::of($coat->place->isRight() ? $coverage->right : $coverage->left),
             'lands' => round(Landing::share($coat, $surface, $coverage), 2),
         ];
     }
@@ -82,20 +96,5 @@ final class StepView
             static fn(Anchor $a): string => $a->say($body),
             $coat->technique->anchors($body, $coat->choices),
         ) : [];
-    }
-
-    /**
-     * Fifteenths of cover on the half that is looked at, one hexadecimal digit a cell, 48 columns by 24 rows from ridge to belly.
-     *
-     * @param array<int, float> $cover share by cell
-     */
-    private static function cover(array $cover): string
-    {
-        $digits = '';
-        for ($cell = 0; $cell < self::COLUMNS * self::ROWS; $cell++) {
-            $digits .= dechex((int) (15 * ($cover[$cell] ?? 0.0)));
-        }
-
-        return $digits;
     }
 }

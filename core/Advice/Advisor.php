@@ -26,17 +26,21 @@ final class Advisor
             new Rules\BrighterOverWhite(),
             new Rules\EyeAndSocket(),
             new Rules\NotHidden(),
+            new Rules\BareLine(),
+            new Rules\RoomTooCold(),
         ];
     }
 
     /**
+     * @param Climate $climate that the waits of the recipe are planned for
      * @param iterable<Paint> $rack paints at hand beside those of the recipe, for what mends it
+     * @param Climate|null $room that it is painted in: times are said as they become there; null: the same
      *
      * @return list<Finding> the gravest first, then in the order of the ladder; those answered with “meant so” too
      */
-    public static function advise(Recipe $recipe, Climate $climate, iterable $rack = []): array
+    public static function advise(Recipe $recipe, Climate $climate, iterable $rack = [], ?Climate $room = null): array
     {
-        $painted = new Painted($recipe, $climate, $rack);
+        $painted = new Painted($recipe, $climate, $rack, $room);
         $findings = [];
         foreach (self::rules() as $rule) {
             array_push($findings, ...array_map(

@@ -9,6 +9,7 @@ use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Pattern\Recipe;
@@ -37,9 +38,17 @@ final class Painted
     /** @var \WeakMap<FilmState, Colour> colours under clear worked out so far */
     private \WeakMap $colours;
 
-    /** @param iterable<Paint> $rack paints at hand beside those of the recipe */
-    public function __construct(public readonly Recipe $recipe, public readonly Climate $climate, private readonly iterable $rack = [])
-    {
+    /**
+     * @param Climate $climate that its waits are planned for
+     * @param iterable<Paint> $rack paints at hand beside those of the recipe
+     * @param Climate|null $room that it is painted in, its waits drawn out or shortened to suit; null: the same
+     */
+    public function __construct(
+        public readonly Recipe $recipe,
+        public readonly Climate $climate,
+        private readonly iterable $rack = [],
+        private readonly ?Climate $room = null,
+    ) {
         $this->colours = new \WeakMap();
         $this->surface = Surface::of($recipe->body, self::COLUMNS, self::AROUND);
         $field = Field::bare($this->surface);
@@ -52,6 +61,17 @@ final class Painted
             $coats[] = $previous = new PaintedCoat($step, $coverage, $before, $field, $previous);
         }
         $this->coats = $coats;
+    }
+
+    public function room(): Climate
+    {
+        return $this->room ?? $this->climate;
+    }
+
+    /** A time as it becomes in the room. */
+    public function inRoom(float $seconds): float
+    {
+        return $this->room === null ? $seconds : $seconds * Evaporation::slower($this->room) / Evaporation::slower($this->climate);
     }
 
     /** Colour under clear, as the finished bait will show it. */

@@ -7,23 +7,36 @@ namespace Hawkbrush\Core\Body;
 /** Says where a place lies in words that can be found again with calipers, the same on both sides. */
 final class Index
 {
-    private const STEPS = 180;
-
     /** Nearer than this to the ridge, the widest line or the keel, a place is said to lie on it. */
     private const ON_MM = 0.4;
 
     public static function say(Body $body, float $u, float $deg): string
     {
-        [$mark, $at] = self::nearest($body, $u);
-        $along = ($u - $at) * $body->lengthMm;
+        return self::along($body, $u).', '.self::around($body, $u, $deg);
+    }
 
-        return (abs($along) < self::ON_MM ? "at {$mark}" : \sprintf(
-            '%.1f mm %s %s',
-            abs($along),
-            $along > 0 ? 'behind' : 'in front of',
-            $mark,
-        ))
-            .', '.self::around($body, $u, $deg > 180 ? 360 - $deg : $deg);
+    /** Only how far along the length. */
+    public static function along(Body $body, float $u): string
+    {
+        [$mark, $at] = self::nearest($body, $u);
+        $mm = ($u - $at) * $body->lengthMm;
+
+        return abs($mm) < self::ON_MM ? "at {$mark}" : \sprintf('%.1f mm %s %s', abs($mm), $mm > 0 ? 'behind' : 'in front of', $mark);
+    }
+
+    /** Only how far around; the right half is as the left. */
+    public static function around(Body $body, float $u, float $deg): string
+    {
+        $deg = $deg > 180 ? 360 - $deg : $deg;
+        $down = self::arcMm($body, $u, 90, $deg);
+        if ($deg < 90 && self::arcMm($body, $u, 0, $deg) < self::ON_MM) {
+            return 'on the back ridge';
+        }
+        if ($deg > 90 && self::arcMm($body, $u, 180, $deg) < self::ON_MM) {
+            return 'on the keel';
+        }
+
+        return $down < self::ON_MM ? 'on the midline' : \sprintf('%.1f mm %s the midline', $down, $deg < 90 ? 'above' : 'below');
     }
 
     /**
@@ -64,29 +77,11 @@ final class Index
         return $of === 1 ? 'the' : 'the '.(['first', 'second', 'third', 'fourth'][$i] ?? ($i + 1).'th');
     }
 
-    private static function around(Body $body, float $u, float $deg): string
-    {
-        $down = self::arcMm($body, $u, 90, $deg);
-        if ($deg < 90 && self::arcMm($body, $u, 0, $deg) < self::ON_MM) {
-            return 'on the back ridge';
-        }
-        if ($deg > 90 && self::arcMm($body, $u, 180, $deg) < self::ON_MM) {
-            return 'on the keel';
-        }
-
-        return $down < self::ON_MM ? 'on the midline' : \sprintf('%.1f mm %s the midline', $down, $deg < 90 ? 'above' : 'below');
-    }
-
     /** Way in mm around the section between two places, along the surface. */
     public static function arcMm(Body $body, float $u, float $fromDeg, float $toDeg): float
     {
-        [$y, $z] = Section::half(self::STEPS, $body->exponent)->rib($body, $u);
-        [$first, $last] = [(int) round(min($fromDeg, $toDeg) / 180 * self::STEPS), (int) round(max($fromDeg, $toDeg) / 180 * self::STEPS)];
-        $way = 0.0;
-        for ($i = $first; $i < $last; $i++) {
-            $way += hypot($y[$i + 1] - $y[$i], $z[$i + 1] - $z[$i]);
-        }
+        $around = Around::at($body, $u);
 
-        return $way;
+        return abs($around->mm($toDeg) - $around->mm($fromDeg));
     }
 }

@@ -48,6 +48,12 @@ enum Clear: string
         return $this === self::Epoxy || $this === self::Resin ? 2 ** (($airC - 21) / 10) : 1.0;
     }
 
+    /** Air in C below which two parts thicken, trap bubbles and may stay soft; null where it hardly matters. */
+    public function coldestC(): ?float
+    {
+        return $this === self::Epoxy || $this === self::Resin ? 16.0 : null;
+    }
+
     /** Whether the painted bait has to be bone dry first: overnight. */
     public function wantsOvernight(): bool
     {

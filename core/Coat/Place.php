@@ -18,6 +18,14 @@ final readonly class Place
 
     private const LEAST_DEG = 7.0;
 
+    /** How wide the softest edge fades. */
+    private const SOFT_U = 0.16;
+
+    private const SOFT_DEG = 50.0;
+
+    /** A range that goes farther around than this is sprayed from all sides. */
+    private const ALL_ROUND_DEG = 150.0;
+
     /** @param value-of<self::SIDES>|null $side */
     private function __construct(
         public ?Zone $zone,
@@ -51,11 +59,66 @@ final readonly class Place
             ?? Extent::set(
                 $this->fromU,
                 $this->toU,
-                max(self::LEAST_U, 0.16 * $this->soft),
+                max(self::LEAST_U, self::SOFT_U * $this->soft),
                 $this->fromDeg,
                 $this->toDeg,
-                max(self::LEAST_DEG, 50 * $this->soft),
+                max(self::LEAST_DEG, self::SOFT_DEG * $this->soft),
             );
+    }
+
+    /** Whether it leaves something of the bait out. */
+    public function cuts(): bool
+    {
+        return $this->zone !== Zone::Whole;
+    }
+
+    /** The same as a range along and around, its open ends at nose, tail, ridge and keel. */
+    public function asRange(Body $body): self
+    {
+        if ($this->zone === null) {
+            return $this;
+        }
+        $extent = $this->zone->extent($body);
+        $share = static fn(float $u): float => max(0.0, min(1.0, $u));
+        $deg = static fn(float $deg): float => max(0.0, min(180.0, $deg));
+
+        return self::range(
+            $share($extent->fromU),
+            $share($extent->toU),
+            $deg($extent->fromDeg),
+            $deg($extent->toDeg),
+            max(0.0, min(1.0, max($extent->softU / self::SOFT_U, $extent->softDeg / self::SOFT_DEG))),
+            $this->side,
+        );
+    }
+
+    /**
+     * Where a painter aims for it, degrees from straight above; null: the bait is turned under the brush. Common
+     * practice, no published source.
+     */
+    public function usualAimDeg(): ?float
+    {
+        if ($this->zone === null) {
+            $middle = ($this->fromDeg + $this->toDeg) / 2;
+
+            return $this->toDeg - $this->fromDeg > self::ALL_ROUND_DEG ? null : match (true) {
+                $middle < 25 => 0.0,
+                $middle < 45 => 30.0,
+                $middle < 75 => 60.0,
+                $middle < 110 => 90.0,
+                $middle < 145 => 120.0,
+                default => 180.0,
+            };
+        }
+
+        return match ($this->zone) {
+            Zone::Whole, Zone::Head, Zone::Muzzle, Zone::Tail => null,
+            Zone::Back, Zone::DorsalFin => 0.0,
+            Zone::Shoulder => 60.0,
+            Zone::Flank, Zone::GillPlate, Zone::LateralLine, Zone::EyeSurround => 90.0,
+            Zone::LowerFlank, Zone::PectoralFin => 120.0,
+            Zone::Belly, Zone::Throat, Zone::PelvicFin, Zone::AnalFin => 180.0,
+        };
     }
 
     /** Whether what is laid is looked at on the right: it is for that side only. */

@@ -11,6 +11,7 @@ use Hawkbrush\Core\Colour\Difference;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
 
 /** One zone of two baits laid side by side, each zone by its mean light; the bodies need not be the same. */
@@ -36,6 +37,27 @@ final readonly class Beside
         $ofOther = self::colours($other, $finish, $zones);
 
         return array_map(static fn(Zone $zone): self => new self($zone, $ofOne[$zone->value], $ofOther[$zone->value]), $zones);
+    }
+
+    /** @return list<self> what a step does to the zones it covers, the most changed first; none where it lays nothing */
+    public static function byStep(Recipe $recipe, string $stepId, SurfaceFinish $finish): array
+    {
+        $coat = $recipe->step($stepId)?->coat();
+        if ($coat === null) {
+            return [];
+        }
+        $surface = Surface::of($recipe->body, self::COLUMNS, self::AROUND);
+        $means = new ZoneColours($surface);
+        $below = $recipe->with(\array_slice($recipe->steps, 0, $recipe->number($stepId) - 1));
+        $before = Field::painted($below, $surface, Climate::ordinary());
+        $coverage = Coverage::land($coat, $surface);
+        $zones = $means->under($coverage);
+        $was = $means->of($before, $finish, $zones);
+        $is = $means->of($before->with($coat, Climate::ordinary(), $coverage), $finish, $zones);
+        $all = array_map(static fn(Zone $zone): self => new self($zone, $was[$zone->value], $is[$zone->value]), $zones);
+        usort($all, static fn(self $a, self $b): int => $b->difference->deltaE <=> $a->difference->deltaE);
+
+        return $all;
     }
 
     /**

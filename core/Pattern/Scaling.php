@@ -26,4 +26,14 @@ final class Scaling
 
         return $recipe->with(array_map(static fn(Step $step): Step => $step->fitted($to, $by, $marks), $recipe->steps), $to);
     }
+
+    /** What that changes, in a sentence. */
+    public static function say(Body $from, Body $to, bool $marks = true): string
+    {
+        $by = self::factor($from, $to);
+
+        return 'Places follow its own marks. '.($marks
+            ? \sprintf('Marks, mesh and widths of spray are %.2f times as large, and so are the strokes in number.', $by)
+            : \sprintf('Marks stay as large as they are; strokes are %.2f times as many.', $by));
+    }
 }

@@ -28,6 +28,7 @@ final readonly class CoreSample
         public array $coats,
         public string $cause,
         public ?Colour $atMirror,
+        public Slice $slice,
     ) {}
 
     public static function at(
@@ -43,7 +44,7 @@ final readonly class CoreSample
         $right = $thetaDeg > 180;
         $field = Field::bare($surface);
         $before = $ground = $field->states[0]->colour($finish);
-        $coats = [];
+        $coats = $laid = [];
         foreach ($recipe->enabled() as $step) {
             $coat = $step->coat();
             if ($coat !== null) {
@@ -51,6 +52,7 @@ final readonly class CoreSample
                 $field = $field->with($coat, $climate, $coverage);
                 $share = ($right ? $coverage->right : $coverage->left)[$cell] ?? 0.0;
                 $optics = $coat->optics();
+                $laid[] = [$coverage, $optics === null ? 0.0 : $coat->dryUm()];
                 if ($share > 0 && $optics !== null) {
                     $um = $coat->dryUm() * Coverage::stepped($share);
                     $film = Film::of($optics, $um);
@@ -71,6 +73,8 @@ final readonly class CoreSample
 
         $here = $field->states[($right ? $field->right : $field->left)[$cell]];
 
-        return new self($u, $thetaDeg, $ground, $coats, Cause::explain($coats), $here->atMirror($finish));
+        $slice = Slice::of($field, $laid, $u, $finish);
+
+        return new self($u, $thetaDeg, $ground, $coats, Cause::explain($coats), $here->atMirror($finish), $slice);
     }
 }

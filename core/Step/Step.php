@@ -110,4 +110,10 @@ abstract readonly class Step
     {
         return $this->title !== '' ? $this->title : $this->name();
     }
+
+    /** Air in C below which what it lays does not set as it should; null where it hardly matters. */
+    public function coldestC(): ?float
+    {
+        return null;
+    }
 }

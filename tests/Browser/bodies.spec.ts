@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
+import { hands } from './hands';
 
 // The body drawer and the mask box, as a painter uses them.
 
@@ -189,8 +190,9 @@ test.describe('a pattern on its bodies', () => {
   test('takes an own outline in, says where it is laid, and puts its mask into the box', async ({ page }) => {
     await sheet(page, 'Ruffe, harbour wall');
     await page.locator('.ladder-rung', { hasText: 'Spiny fin' }).click();
-    await page.getByRole('button', { name: 'Edit step' }).click();
-    const form = page.locator('[data-step-form]');
+    const h = hands(page);
+    const { form } = h;
+    await h.field('Length, mm', 'Marks');
     await form.getByLabel('Outline, SVG file').setInputFiles({
       name: 'fin.svg',
       mimeType: 'image/svg+xml',
@@ -209,8 +211,7 @@ test.describe('a pattern on its bodies', () => {
     await expect(page.getByText('Brass glitter, lower side: by chance')).toBeVisible();
     await page.locator('.ladder-rung', { hasText: 'Green back' }).click();
     await expect(page.getByText('0.0 DeltaE00 on average')).toBeVisible();
-    await page.getByRole('button', { name: 'Edit step' }).click();
-    await page.locator('[data-step-form]').getByLabel('Side', { exact: true }).selectOption('left');
+    await (await hands(page).field('Side')).selectOption('left');
     await expect(page.getByText('Green back: on the left side only')).toBeVisible();
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByText('0.0 DeltaE00 on average')).toBeVisible();

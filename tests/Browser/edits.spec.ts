@@ -51,10 +51,7 @@ async function setPsi(page: Page, coat: number, psi: number): Promise<void> {
     .locator('.ladder-rung', { hasText: `Coat ${coat}` })
     .first()
     .click();
-  const open = page.getByRole('button', { name: /^Step \d/ });
-  if ((await open.getAttribute('aria-pressed')) !== 'true') await open.click();
-  const field = page.locator('[data-step-form]').getByLabel('psi', { exact: true });
-  await field.fill(String(psi));
+  await (await hands(page).field('psi')).fill(String(psi));
 }
 
 async function openSheet(page: Page, sheet: Sheet): Promise<void> {

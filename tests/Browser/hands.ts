@@ -1,5 +1,23 @@
 import { expect, type Page } from '@playwright/test';
 
+/** What of a slip opens by what it is for. */
+const PART_OF: { [label: string]: string } = {
+  psi: 'Air and paint',
+  'Reducer, %': 'Air and paint',
+  'Strokes a side': 'Air and paint',
+  Aim: 'Aim and width',
+  'Spray width, mm': 'Aim and width',
+  Side: 'Sides',
+  'Set by': 'How it is set',
+  'Wait, min': 'How it is set',
+  Called: 'Name and check',
+  'Place from, mm from the nose': 'Edges of the place',
+  'Edge fades, %': 'Edges of the place',
+};
+
+/** The flank on the plate. */
+export const FLANK = 'figure[data-view="left"] canvas';
+
 /** What a painter does on the pages, in their words. */
 export function hands(page: Page) {
   const form = page.locator('[data-step-form]');
@@ -8,38 +26,64 @@ export function hands(page: Page) {
     await page.waitForTimeout(260);
     await expect(page.locator('.sheet')).toHaveAttribute('data-busy', 'false');
   };
+  const chosen = async (button: RegExp, find: string, what: string) => {
+    await form.getByRole('button', { name: button }).first().click();
+    await page.getByRole('textbox', { name: find }).fill(what);
+    await page.keyboard.press('Enter');
+    await saved();
+  };
 
   return {
     form,
     saved,
 
-    async addStep(kind: string) {
+    /** Opens the slip of the step that is chosen. */
+    async open() {
+      await page.getByRole('button', { name: /^Edit step/ }).click();
+      await expect(form).toBeVisible();
+    },
+
+    /** A field of the slip; the part it stands in is opened. */
+    async field(label: string, part = PART_OF[label]) {
+      const opener = form.getByRole('button', { name: new RegExp(`^${part}:`) });
+      if (part !== undefined && (await opener.getAttribute('aria-expanded')) !== 'true') await opener.click();
+      return form.getByLabel(label, { exact: true });
+    },
+
+    async addStep(what: string) {
       const before = await page.locator('.ladder-rung').count();
-      await page.getByLabel('Add a step').selectOption({ label: kind });
+      await page.getByRole('button', { name: 'Add a step', exact: true }).click();
+      await page.getByRole('textbox', { name: 'What is done next?' }).fill(what);
+      await page.keyboard.press('Enter');
+      const usual = page.getByRole('button', { name: 'Put it where it usually stands' });
+      await expect(page.locator('.ladder-rung').nth(before).or(usual)).toBeVisible();
+      if (await usual.isVisible()) await usual.click();
       await expect(page.locator('.ladder-rung')).toHaveCount(before + 1);
       await expect(form).toBeVisible();
       await saved();
     },
 
     async choose(label: string, option: string) {
-      await form.getByLabel(label, { exact: true }).selectOption({ label: option });
-      await saved();
+      if (label === 'Put on') return chosen(/^Put on:/, 'How is it put on?', option);
+      await (await this.field(label)).selectOption({ label: option });
+      return saved();
     },
 
-    async set(label: string, value: string | number) {
-      const field = form.getByLabel(label, { exact: true });
+    async set(label: string, value: string | number, part?: string) {
+      const field = await this.field(label, part ?? PART_OF[label]);
       await field.fill(String(value));
       await field.press('Tab');
       await saved();
     },
 
-    async paint(name: string, paint: string) {
-      await this.addStep('Paint');
+    async paint(name: string, paint: string, technique = 'Free-hand spray') {
+      await this.addStep(technique);
       await this.set('Called', name);
-      const select = form.getByLabel('Paint', { exact: true });
-      const option = await select.locator('option', { hasText: paint }).first().getAttribute('value');
-      await select.selectOption(option);
-      await saved();
+      await this.takePaint(paint);
+    },
+
+    async takePaint(paint: string, which = 'Paint') {
+      await chosen(new RegExp(`^${which}:`), 'Find a paint', paint);
     },
 
     /** The main picture once it no longer changes. */
@@ -57,7 +101,7 @@ export function hands(page: Page) {
 
     /** The colours of the main picture, to tell whether it changed. */
     async picture() {
-      return page.locator('.stage-main canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
+      return page.locator(FLANK).evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
     },
   };
 }

@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { isAccessible } from './axe';
-import { paletteOfReeds } from './hands';
+import { FLANK, paletteOfReeds } from './hands';
 
 // What a view shows only once something is pressed: dialogs, forms, answers, refusals.
 
@@ -10,7 +10,7 @@ async function sheet(page: Page, name: string) {
     .getByRole('link', { name: new RegExp(name) })
     .first()
     .click();
-  await expect(page.locator('.stage-main canvas')).toHaveAttribute('data-drawn', 'yes');
+  await expect(page.locator(FLANK)).toHaveAttribute('data-drawn', 'yes');
 }
 
 async function provenBait(page: Page) {

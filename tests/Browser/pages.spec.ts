@@ -1,12 +1,12 @@
 import { expect, type Page, test } from '@playwright/test';
-import { hands } from './hands';
+import { FLANK, hands } from './hands';
 
 /** Opens the sheet of a demo pattern by its species. */
 async function openSheet(page: Page, species: string) {
   const answer = await (await page.request.get('/api/v1/patterns')).json();
   const pattern = (answer.patterns as { id: string; species: string }[]).find((p) => p.species === species);
   await page.goto(`/patterns/${pattern?.id}`);
-  await expect(page.locator('.stage-main canvas')).toHaveAttribute('data-drawn', 'yes');
+  await expect(page.locator(FLANK)).toHaveAttribute('data-drawn', 'yes');
 }
 
 test.describe('the shelf', () => {
@@ -71,10 +71,10 @@ test.describe('the pattern sheet', () => {
     await openSheet(page, 'rudd');
     const h = hands(page);
     await page.locator('.ladder-rung').first().click();
-    await expect(page.locator('.stage-caption')).toContainText('after step 1 of');
+    await expect(page.locator('.plate-caption')).toContainText('after step 1 of');
     const bare = await h.still();
     await page.keyboard.press('ArrowRight');
-    await expect(page.locator('.stage-caption')).toContainText('after step 2 of');
+    await expect(page.locator('.plate-caption')).toContainText('after step 2 of');
     expect((await h.still()) === bare).toBe(false);
     await page.keyboard.press('End');
     await expect(page.locator('.ladder-rung.on')).toContainText('Two-part epoxy');
@@ -85,13 +85,13 @@ test.describe('the pattern sheet', () => {
 
   test('moves the spot with the arrow keys, and the Core follows', async ({ page }) => {
     await openSheet(page, 'roach');
-    await page.getByRole('application').focus();
+    await page.getByRole('button', { name: /^Spot, / }).focus();
     const core = page.getByRole('region', { name: 'Core' });
     for (let i = 0; i < 20; i++) await page.keyboard.press('ArrowUp');
-    await expect(core).toContainText('0° from the back');
+    await expect(core).toContainText('on the back ridge');
     await expect(core).toContainText('Smoke');
     for (let i = 0; i < 45; i++) await page.keyboard.press('ArrowDown');
-    await expect(core).toContainText('180° from the back');
+    await expect(core).toContainText('on the keel');
     await expect(core).not.toContainText('Smoke');
   });
 
@@ -104,11 +104,8 @@ test.describe('the pattern sheet', () => {
     await openSheet(page, 'burbot');
     const h = hands(page);
     await page.locator('.ladder-rung').nth(1).click();
-    await h.addStep('Paint');
-    const select = h.form.getByLabel('Paint', { exact: true });
-    await select.selectOption(await select.locator('option', { hasText: 'Rowan orange' }).getAttribute('value'));
-    await h.saved();
-    await page.getByRole('button', { name: 'Film and advice' }).click();
+    await h.addStep('Free-hand spray');
+    await h.takePaint('Rowan orange');
     const advice = page.getByRole('region', { name: 'Advice' });
     await expect(advice.getByText('Brighter with white under it').first()).toBeVisible();
     const before = await page.locator('.ladder-rung').count();
@@ -129,12 +126,10 @@ test.describe('the pattern sheet', () => {
     await page.locator('.ladder-rung').nth(4).click();
     await page.getByRole('button', { name: /^Edit step/ }).click();
     const before = await h.still();
-    await h.form.getByRole('button', { name: 'Mix another in' }).click();
+    await h.form.getByRole('button', { name: 'Mix another paint in' }).click();
     await h.saved();
-    const second = h.form.getByLabel('Paint 2', { exact: true });
-    await second.selectOption(await second.locator('option', { hasText: 'Bench white' }).getAttribute('value'));
-    await h.saved();
-    await h.form.getByLabel('Drops').nth(1).fill('3');
+    await h.takePaint('Bench white', 'Paint 2');
+    await h.form.getByLabel('Drops 2').fill('3');
     await h.saved();
     expect((await h.still()) === before).toBe(false);
     await h.form.getByRole('button', { name: 'Take paint 2 out of the mix' }).click();
@@ -147,7 +142,7 @@ test.describe('the pattern sheet', () => {
     const h = hands(page);
     await page.locator('.ladder-rung').nth(4).click();
     await page.getByRole('button', { name: /^Edit step/ }).click();
-    const psi = h.form.getByLabel('psi', { exact: true });
+    const psi = await h.field('psi');
     const was = await psi.inputValue();
     await psi.fill('');
     await psi.press('Tab');
@@ -159,7 +154,8 @@ test.describe('the pattern sheet', () => {
     await expect(psi).toHaveAttribute('aria-invalid', 'true');
     await page.reload();
     await page.locator('.ladder-rung').nth(4).click();
-    await page.getByRole('button', { name: /^Edit step/ }).click();
+    await h.open();
+    await h.field('psi');
     await expect(psi).toHaveValue(was);
   });
 
@@ -295,7 +291,7 @@ test('a figure that was typed is sent once', async ({ page }) => {
   await page.locator('.ladder-rung').nth(4).click();
   await page.getByRole('button', { name: /^Edit step/ }).click();
   const h = hands(page);
-  const psi = h.form.getByLabel('psi', { exact: true });
+  const psi = await h.field('psi');
   const other = (await psi.inputValue()) === '13' ? '14' : '13';
   await psi.fill(other);
   await h.saved();
@@ -308,7 +304,7 @@ test('a figure typed digit by digit, slower than it is saved, loses no digit', a
   await page.locator('.ladder-rung').nth(4).click();
   await page.getByRole('button', { name: /^Edit step/ }).click();
   const h = hands(page);
-  const psi = h.form.getByLabel('psi', { exact: true });
+  const psi = await h.field('psi');
   await psi.fill('');
   await psi.pressSequentially('37.5', { delay: 95 });
   await h.saved();
@@ -330,7 +326,7 @@ test('an undone figure stays undone, however slow the page', async ({ page }) =>
   await page.getByRole('button', { name: /^Edit step/ }).click();
   const h = hands(page);
   const ladder = page.getByRole('region', { name: 'Ladder' });
-  const psi = h.form.getByLabel('psi', { exact: true });
+  const psi = await h.field('psi');
   const before = await psi.inputValue();
   await (await page.context().newCDPSession(page)).send('Emulation.setCPUThrottlingRate', { rate: 8 });
   await psi.fill(before === '21' ? '22' : '21');
@@ -352,18 +348,20 @@ test('two figures of one range, changed in one go, are both kept', async ({ page
     await new Promise((later) => setTimeout(later, 400));
     await route.continue();
   });
-  await h.form.getByLabel('From, share of length', { exact: true }).fill('0.3');
-  await h.form.getByLabel('Soft, 0 to 1', { exact: true }).fill('0.7');
-  await h.form.getByLabel('Soft, 0 to 1', { exact: true }).press('Tab');
+  const from = await h.field('Place from, mm from the nose');
+  const fades = await h.field('Edge fades, %');
+  await from.fill('33');
+  await fades.fill('60');
+  await fades.press('Tab');
   await h.saved();
   await page.reload();
   await page.locator('.ladder-rung').nth(5).click();
-  await page.getByRole('button', { name: /^Edit step/ }).click();
-  await expect(h.form.getByLabel('From, share of length', { exact: true })).toHaveValue('0.3');
-  await expect(h.form.getByLabel('Soft, 0 to 1', { exact: true })).toHaveValue('0.7');
+  await h.field('Edge fades, %');
+  await expect(from).toHaveValue('33');
+  await expect(fades).toHaveValue('60');
   // Set in one go, they are undone in one.
   await page.getByRole('region', { name: 'Ladder' }).getByRole('button', { name: 'Undo' }).click();
-  await expect(h.form.getByLabel('From, share of length', { exact: true })).toHaveValue('0');
+  await expect(from).toHaveValue('0');
 });
 
 test('an own range moves what is covered', async ({ page }) => {
@@ -372,9 +370,9 @@ test('an own range moves what is covered', async ({ page }) => {
   await page.locator('.ladder-rung').nth(5).click();
   await page.getByRole('button', { name: /^Edit step/ }).click();
   const before = await h.still();
-  const from = h.form.getByLabel('From, share of length', { exact: true });
+  const from = await h.field('Place from, mm from the nose');
   await expect(from).toHaveValue('0');
-  await from.fill('0.5');
+  await from.fill('55');
   await h.saved();
   expect((await h.still()) === before).toBe(false);
   await from.fill('0');
@@ -392,6 +390,6 @@ test('shows the keys of a page under a question mark', async ({ page }) => {
   await expect(keys).toBeHidden();
   // In a field it is a letter.
   await page.getByRole('button', { name: /^Edit step/ }).click();
-  await hands(page).form.getByLabel('Called').press('?');
+  await (await hands(page).field('Called')).press('?');
   await expect(keys).toBeHidden();
 });

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { paletteOfReeds } from './hands';
+import { FLANK, paletteOfReeds } from './hands';
 
 // The rack, the cup and the card, as a painter uses them.
 
@@ -139,7 +139,7 @@ test.describe('a bottle', () => {
     await expect(beside.locator('canvas[data-drawn="yes"]')).toHaveCount(2);
     await beside.getByRole('button', { name: 'Change this pattern' }).click();
     await beside.getByRole('link', { name: 'Changed; look at it' }).click();
-    await expect(page.locator('.stage-main canvas')).toHaveAttribute('data-drawn', 'yes');
+    await expect(page.locator(FLANK)).toHaveAttribute('data-drawn', 'yes');
     await page.getByRole('region', { name: 'Ladder' }).getByRole('button', { name: 'Undo' }).click();
     await expect(page.locator('.sheet')).toHaveAttribute('data-busy', 'false');
   });
@@ -292,7 +292,7 @@ test.describe('the sheet', () => {
   test.beforeEach(async ({ page }) => {
     await page.goto('/patterns');
     await page.getByRole('link', { name: /Roach, first frost/ }).click();
-    await expect(page.locator('.stage-main canvas')).toHaveAttribute('data-drawn', 'yes');
+    await expect(page.locator(FLANK)).toHaveAttribute('data-drawn', 'yes');
   });
 
   test('tells a coat with its share of the light, and scrubs the colour from coat to coat', async ({ page }) => {
@@ -303,16 +303,16 @@ test.describe('the sheet', () => {
     const travel = page.getByRole('slider', { name: 'Colour from coat to coat' });
     await travel.focus();
     await travel.press('ArrowLeft');
-    await expect(page.locator('.stage-caption')).toContainText('after step 6 of');
+    await expect(page.locator('.plate-caption')).toContainText('after step 6 of');
     await travel.press('ArrowLeft');
-    await expect(page.locator('.stage-caption')).toContainText('after step 3 of');
+    await expect(page.locator('.plate-caption')).toContainText('after step 3 of');
     await travel.press('ArrowLeft');
-    await expect(page.locator('.stage-caption')).toContainText('after step 2 of');
+    await expect(page.locator('.plate-caption')).toContainText('after step 2 of');
     await expect(travel).toHaveAttribute('aria-valuetext', /after 2 Bench white/);
   });
 
   test('flashes where the light is moved', async ({ page }) => {
-    const still = () => page.locator('.stage-main canvas').evaluate((c: HTMLCanvasElement) => c.toDataURL().length);
+    const still = () => page.locator(FLANK).evaluate((c: HTMLCanvasElement) => c.toDataURL().length);
     await page.getByText('Glint').click();
     const before = await still();
     const along = page.getByRole('slider', { name: 'Light along' });
@@ -332,8 +332,8 @@ test.describe('the sheet', () => {
     await expect(hand).toHaveAttribute('data-turned', '8 8');
     await hand.press('Home');
     await expect(hand).toHaveAttribute('data-turned', '0 0');
-    await page.getByText('Views').click();
-    await expect(page.locator('.stage-main canvas')).toBeVisible();
+    await page.getByText('Plate', { exact: true }).click();
+    await expect(page.locator(FLANK)).toBeVisible();
   });
 
   test('takes a colour off its photograph, and a photograph away and back', async ({ page }) => {

@@ -30,6 +30,8 @@ final readonly class EditVersion
     /** Setting the same fields again within this time extends the same edit. */
     private const SAME_EDIT_MS = 1500;
 
+    private const MOST_AT_ONCE = 100;
+
     public function __construct(
         private ReadRecipe $read,
         private ChangeSteps $steps,
@@ -57,24 +59,35 @@ final readonly class EditVersion
                 $version = $this->copy->next($version);
             }
             [$recipe, $label, $touched, $body] = $this->changed($version, $change);
+            $told = $body->id === $version->body_id ? '' : 'Now on '.$body->name.'. '
+                .Scaling::say($version->body->core(), $body->core(), self::marksGrow($change));
             $this->save($version, $body, array_map(Steps::write(...), $recipe->steps), $label, $touched, $key);
 
-            return new Edited($version, $recipe);
+            return new Edited($version, $recipe, $told);
         });
+    }
+
+    /**
+     * The version as a change would make it; nothing is kept.
+     *
+     * @throws Refused when the change cannot be worked with
+     */
+    public function tried(Version $version, Node $change): Recipe
+    {
+        return $this->changed($version, $change)[0];
     }
 
     /** @return array{Recipe, string, string, Body} the recipe after the change, what was done in words, which fields of which step were set, and its body */
     private function changed(Version $version, Node $change): array
     {
         $body = $version->body;
-        switch ($change->field('op')->choice([...ChangeSteps::OPS, 'body', 'prepare', 'swap'])) {
+        switch ($change->field('op')->choice([...ChangeSteps::OPS, ...PlainChange::OPS, 'body', 'prepare', 'swap', 'several'])) {
             case 'body':
                 $change->only(['op', 'body_id', 'marks']);
                 $body = Named::body($change->field('body_id'));
-                $marks = $change->optional('marks')?->choice(['scale', 'stay']) !== 'stay';
 
                 return [
-                    self::prepared(Scaling::fit($this->read->fromVersion($version), $body->core(), $marks), $body, false),
+                    self::prepared(Scaling::fit($this->read->fromVersion($version), $body->core(), self::marksGrow($change)), $body, false),
                     'change the body',
                     '',
                     $body,
@@ -85,11 +98,33 @@ final readonly class EditVersion
                 return [self::prepared($this->read->fromVersion($version), $body, true), 'prepare the body', '', $body];
             case 'swap':
                 return [$this->swap->in($version, $change->only(['op', 'swaps'])->field('swaps')), 'swap a paint', '', $body];
+            case 'several':
+                $change->only(['op', 'changes']);
+                $steps = $version->steps;
+                foreach ($change->field('changes')->items(1, self::MOST_AT_ONCE) as $one) {
+                    [$steps] = $this->steps->apply($steps, $one);
+                }
+
+                return [$this->read->from($version->pattern, $body, $steps), 'change several steps', '', $body];
+            case 'begin':
+            case 'place':
+            case 'handle':
+                $plain = PlainChange::of($this->read->fromVersion($version), $change);
+                [$steps, $label, $touched] = $this->steps->apply($version->steps, Node::root($plain));
+                // A handle that is pushed again at once goes on; one that is pulled is an edit of its own.
+                $touched = $change->has('by') ? $touched.' '.$change->field('handle')->text(40) : '';
+
+                return [$this->read->from($version->pattern, $body, $steps), $label, $touched, $body];
             default:
                 [$steps, $label, $touched] = $this->steps->apply($version->steps, $change);
 
                 return [$this->read->from($version->pattern, $body, $steps), $label, $touched, $body];
         }
+    }
+
+    private static function marksGrow(Node $change): bool
+    {
+        return $change->optional('marks')?->choice(['scale', 'stay']) !== 'stay';
     }
 
     /** With the body's own preparation for its first steps, in place of another's; where none was taken up, only if $anew. */

@@ -10,5 +10,6 @@ use Hawkbrush\Core\Pattern\Recipe;
 /** A version after an edit, with its recipe. */
 final readonly class Edited
 {
-    public function __construct(public Version $version, public Recipe $recipe) {}
+    /** @param string $told what it did beyond what is seen */
+    public function __construct(public Version $version, public Recipe $recipe, public string $told = '') {}
 }

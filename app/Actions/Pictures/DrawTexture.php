@@ -27,18 +27,43 @@ final class DrawTexture
      */
     public function draw(Recipe $recipe, SurfaceFinish $finish, ?string $upto, int $width = 256, int $height = 128): array
     {
-        if ($upto !== null && $recipe->number($upto) === 0) {
-            throw Refused::at('/upto', 'There is no such step in this version.');
-        }
+        $this->check($recipe, $upto);
         $document = RecipeWriter::write($recipe);
         unset($document['name'], $document['species'], $document['water'], $document['notes']);
         $key = 'texture:'.hash('xxh128', serialize([CodeVersion::ofCore(), $document, $finish, $upto, $width, $height]));
 
-        return PictureCache::remember($key, static fn(): array => ResultWriter::texture(
-            Texture::draw(
-                Field::painted($recipe, Surface::of($recipe->body, $width, $height), Climate::ordinary(), $upto, Bands::EveryThird),
-                $finish,
-            ),
+        return PictureCache::remember($key, fn(): array => $this->drawn($recipe, $finish, $upto, $width, $height));
+    }
+
+    /**
+     * Drawn and not kept: what is passed over while a handle is pulled is not asked for again.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws Refused when there is no such step
+     */
+    public function fleeting(Recipe $recipe, SurfaceFinish $finish, ?string $upto): array
+    {
+        $this->check($recipe, $upto);
+
+        return $this->drawn($recipe, $finish, $upto, 256, 128);
+    }
+
+    /** @return array<string, mixed> */
+    private function drawn(Recipe $recipe, SurfaceFinish $finish, ?string $upto, int $width, int $height): array
+    {
+        $surface = Surface::of($recipe->body, $width, $height);
+
+        return ResultWriter::texture(Texture::draw(
+            Field::painted($recipe, $surface, Climate::ordinary(), $upto, Bands::EveryThird),
+            $finish,
         ));
+    }
+
+    private function check(Recipe $recipe, ?string $upto): void
+    {
+        if ($upto !== null && $recipe->number($upto) === 0) {
+            throw Refused::at('/upto', 'There is no such step in this version.');
+        }
     }
 }

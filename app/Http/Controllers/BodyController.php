@@ -14,6 +14,7 @@ use App\Models\Body;
 use App\Models\Lot;
 use App\Present\BodyPageView;
 use App\Present\BodyView;
+use App\Present\TechniqueView;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\SvgOutline;
 use Hawkbrush\Core\Node;
@@ -35,6 +36,12 @@ final class BodyController
     public function show(string $id): JsonResponse
     {
         return new JsonResponse(BodyPageView::of(Body::query()->findOrFail($id)));
+    }
+
+    /** What each technique leaves on this body, for the menu of steps. */
+    public function techniques(string $id): JsonResponse
+    {
+        return new JsonResponse(['techniques' => TechniqueView::all(Body::query()->findOrFail($id)->core())]);
     }
 
     public function update(Request $request, string $id, ChangeBody $change): JsonResponse

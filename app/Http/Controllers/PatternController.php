@@ -10,7 +10,9 @@ use App\Http\Input;
 use App\Http\Revised;
 use App\Models\Pattern;
 use App\Models\Run;
+use App\Models\Version;
 use App\Present\PatternView;
+use App\Present\VersionChanges;
 use App\Present\VersionView;
 use Hawkbrush\Core\Exchange\RecipeWriter;
 use Illuminate\Database\Eloquent\Builder;
@@ -78,7 +80,22 @@ final class PatternController
     {
         $versions = Pattern::query()->findOrFail($id)->versions()->with('body')->orderByDesc('number')->orderBy('id')->get();
 
-        return new JsonResponse(['versions' => $versions->map(VersionView::brief(...))->all()]);
+        $paints = VersionChanges::paintNames();
+        // Each against the one worked on before it; a copy for a run against the version it was made of.
+        $before = static fn(Version $version): ?Version => $versions->first(
+            static fn(Version $other): bool => $version->fitted_from_id === null
+                ? $other->fitted_from_id === null && $other->number < $version->number
+                : $other->id === $version->fitted_from_id,
+        );
+
+        return new JsonResponse(['versions' => $versions->map(static function (Version $version) use ($before, $paints): array {
+            $was = $before($version);
+
+            return VersionView::brief($version) + [
+                'changes' => $was === null ? [] : VersionChanges::between($was, $version, $paints),
+                'body_was' => $was === null || $was->body_id === $version->body_id ? null : $was->body->name,
+            ];
+        })->all()]);
     }
 
     public function answer(string $id, int $status = 200): JsonResponse

@@ -12,6 +12,7 @@ use App\Actions\Pictures\DrawTexture;
 use App\Http\Drawing;
 use App\Http\Input;
 use App\Models\Paint;
+use App\Models\Preference;
 use App\Models\Version;
 use App\Present\CoreView;
 use App\Present\VersionView;
@@ -25,6 +26,7 @@ use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\CoreSample;
 use Hawkbrush\Core\Run\Plan;
+use Hawkbrush\Core\Run\PlannedStep;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -97,18 +99,23 @@ final readonly class VersionController
             $picture->upto,
         );
 
-        return new JsonResponse(CoreView::of($core));
+        return new JsonResponse(CoreView::of($core, $recipe->body));
     }
 
     public function advice(string $id): JsonResponse
     {
         $recipe = $this->read->fromVersion($this->find($id));
-        $plan = $recipe->coats() === [] ? null : Plan::of($recipe, 1, Climate::ordinary());
+        $room = Preference::room();
+        $plan = $recipe->coats() === [] ? null : Plan::of($recipe, 1, $room);
 
         return new JsonResponse([
-            'findings' => array_map(ResultWriter::finding(...), Advisor::advise($recipe, Climate::ordinary(), self::opaques())),
+            'findings' => array_map(ResultWriter::finding(...), Advisor::advise($recipe, Climate::ordinary(), self::opaques(), $room)),
             'hands_on_min' => round($plan?->handsOnMin() ?? 0, 1),
             'total_min' => round($plan?->totalMin() ?? 0, 1),
+            'waits' => array_map(static fn(PlannedStep $step): array => [
+                'step' => $step->step->id, 'min' => round($step->work->waitMin, 1),
+            ], $plan->steps ?? []),
+            'room' => ['air_c' => $room->airC, 'humidity_percent' => $room->humidityPercent],
         ]);
     }
 
@@ -141,7 +148,9 @@ final readonly class VersionController
             }
         }
 
-        return new JsonResponse(['version' => VersionView::of($edited->version, $recipe), 'texture' => $texture, 'trouble' => $trouble]);
+        return new JsonResponse([
+            'version' => VersionView::of($edited->version, $recipe), 'texture' => $texture, 'trouble' => $trouble, 'told' => $edited->told,
+        ]);
     }
 
     private function revision(Node $form): int

@@ -94,12 +94,12 @@ final class TooSoonToClamp implements Rule
             \sprintf(
                 'Step %d is touch dry after %s; clamping wants %s%s, %s are planned. It would print or lift.',
                 $painted->number($below->step),
-                Minutes::say($touch),
-                Minutes::say((float) $safe),
+                Minutes::say($painted->inRoom($touch)),
+                Minutes::say($painted->inRoom((float) $safe)),
                 \count($soft) > 1 ? \sprintf(' over %d layers', \count($soft)) : '',
-                $waited < 1 ? 'no minutes' : Minutes::say($waited),
+                $waited < 1 ? 'no minutes' : Minutes::say($painted->inRoom($waited)),
             ),
-            Fix::change(\sprintf('Wait %d min', $minutes), $last->step->id, ['set' => [
+            Fix::change(\sprintf('Wait %d min', ceil($painted->inRoom(60 * $minutes) / 60)), $last->step->id, ['set' => [
                 'by' => $last->step->setting->by === SetBy::Wet ? SetBy::Air->value : $last->step->setting->by->value,
                 'minutes' => $minutes,
             ]]),

@@ -123,4 +123,9 @@ final readonly class ClearStep extends WithoutCoat
     {
         return false;
     }
+
+    public function coldestC(): ?float
+    {
+        return $this->clear->coldestC();
+    }
 }

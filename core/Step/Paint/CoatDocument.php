@@ -103,7 +103,8 @@ final class CoatDocument
         return new Mixture($parts);
     }
 
-    private static function place(Node $node): Place
+    /** @throws Refused when it is neither a zone nor a range */
+    public static function place(Node $node): Place
     {
         $side = $node->optional('side')?->choice([...Place::SIDES, 'both']);
         $side = \in_array($side, Place::SIDES, true) ? $side : null;

@@ -39,6 +39,9 @@ final readonly class PaintStep extends Step
 
     private const SLANTED_DEG = 5.0;
 
+    /** Colder than this a water-borne paint dries chalky and does not hold. Common practice, no published source. */
+    private const COLDEST_C = 12.0;
+
     public function __construct(Head $head, private Coat $coat)
     {
         parent::__construct($head);
@@ -178,5 +181,10 @@ final readonly class PaintStep extends Step
     public function triesNextCoat(): bool
     {
         return false;
+    }
+
+    public function coldestC(): ?float
+    {
+        return $this->coat->mixture->needsSolvent() ? null : self::COLDEST_C;
     }
 }

@@ -1,6 +1,6 @@
 import { replaceEqualDeep, useQuery } from '@tanstack/react-query';
 import { api, ask } from './client';
-import type { Look, Sheet } from './types';
+import type { Look, Settings, Sheet } from './types';
 
 const FOREVER = Number.POSITIVE_INFINITY;
 
@@ -125,9 +125,10 @@ export const useCore = (
     placeholderData: (previous) => previous,
   });
 
-export const useAdvice = (version: string, revision: number) =>
+/** Said for the room as it is now. */
+export const useAdvice = (version: string, revision: number, { air_c, humidity_percent }: Settings) =>
   useQuery({
-    queryKey: ['advice', version, revision],
+    queryKey: ['advice', version, revision, air_c, humidity_percent],
     queryFn: () => ask(api.GET('/versions/{id}/advice', { params: { path: { id: version } } })),
     placeholderData: (previous) => previous,
   });

@@ -8,7 +8,7 @@ import { BARE } from '../stores/bare';
 import classes from './bodies.module.css';
 import { zoneTexture } from './zoneTexture';
 
-const InHand = lazy(async () => ({ default: (await import('../stage/InHand')).InHand }));
+const InHand = lazy(async () => ({ default: (await import('../plate/InHand')).InHand }));
 
 interface Props {
   name: string;

@@ -25,13 +25,9 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
   const coat = core?.coats[asked];
   return (
     <section aria-label="Core" className={classes.core} aria-live="polite">
-      <h2 className={layout.head}>
-        Film here
-        <span className="dim">
-          {core === undefined ? '' : `${Math.round(core.u * 100)} % of length, ${place(core.deg)}`}
-        </span>
-      </h2>
-      {core !== undefined && coats.length === 0 && <p className="dim">{core.cause}</p>}
+      <h2 className={layout.head}>Film at this point</h2>
+      {core !== undefined && <p className={classes.quiet}>{core.at}</p>}
+      {core !== undefined && coats.length === 0 && <p>{core.cause}</p>}
       {core !== undefined && coats.length > 0 && (
         <>
           <ol className={classes.coreFilm} aria-label="Coats from the outside in">
@@ -45,7 +41,9 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
                   <span className={classes.coreName}>
                     {one.number} {one.name}
                   </span>
-                  <span className="dim">{one.dry_um < 10 ? one.dry_um.toFixed(1) : Math.round(one.dry_um)} µm</span>
+                  <span className={classes.quiet}>
+                    {one.dry_um < 10 ? one.dry_um.toFixed(1) : Math.round(one.dry_um)} µm
+                  </span>
                 </UnstyledButton>
               </li>
             ))}
@@ -57,7 +55,7 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
               <b>{core.colour.hex}</b> L* {Math.round(core.colour.l)} C {Math.round(core.colour.c)} h{' '}
               {Math.round(core.colour.h)}
               <br />
-              <span className="dim">
+              <span className={classes.quiet}>
                 {guessed
                   ? 'a model’s figure; not all from cards, some guessed from swatch and kind'
                   : 'a model’s figure, from measured cards'}
@@ -71,7 +69,7 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
                 <b>{core.at_mirror.hex}</b> L* {Math.round(core.at_mirror.l)} C {Math.round(core.at_mirror.c)} h{' '}
                 {Math.round(core.at_mirror.h)}
                 <br />
-                <span className="dim">where it mirrors the lamp; our own simplification</span>
+                <span className={classes.quiet}>where it mirrors the lamp; our own simplification</span>
               </span>
             </p>
           )}
@@ -113,9 +111,4 @@ function Coat({ coat, before }: { coat: Core['coats'][number]; before: Core['col
       </p>
     </div>
   );
-}
-
-function place(deg: number): string {
-  const folded = Math.round(deg > 180 ? 360 - deg : deg);
-  return `${folded}° from the back${deg > 180 ? ', right side' : ''}`;
 }

@@ -8,16 +8,14 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import { horizontalListSortingStrategy, SortableContext } from '@dnd-kit/sortable';
-import { Anchor, NativeSelect } from '@mantine/core';
-import { Fragment, type KeyboardEvent, useEffect, useRef } from 'react';
+import { Anchor } from '@mantine/core';
+import { Fragment, type KeyboardEvent, type ReactNode, useEffect, useRef } from 'react';
+import { gravest, open } from '../advice/findings';
 import type { Advice, Settings, Step, Version } from '../api/types';
 import { useKeys } from '../parts/keys';
-import type { Kind } from '../steps/face';
-import { KIND_NAMES, KINDS } from '../steps/kinds';
-import { minutes } from '../units/units';
-import { type Bracket, Rung, SetMark } from './Rung';
-import '../parts/controls';
+import { counted, minutes, temperature } from '../units/units';
 import classes from './ladder.module.css';
+import { type Bracket, Rung, SetMark } from './Rung';
 
 /** Handled where they are pressed: on a rung. */
 const LADDER_KEYS = [
@@ -34,11 +32,12 @@ interface Props {
   settings: Settings;
   advice: Advice | undefined;
   chosen: number;
-  busy: boolean;
+  /** The menu of what is done next. */
+  add: ReactNode;
   onChoose: (index: number) => void;
-  onOpen: () => void;
+  onOpen: (index: number) => void;
   onMove: (id: string, to: number) => void;
-  onAdd: (kind: Kind) => void;
+  onAdvice: () => void;
   onDuplicate: (id: string) => void;
   onSwitch: (id: string, on: boolean) => void;
   onRemove: (id: string) => void;
@@ -52,6 +51,7 @@ export function Ladder(props: Props) {
   const list = useRef<HTMLDivElement>(null);
   const steps = version.steps;
   const step = steps[chosen];
+  const findings = open(props.advice);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { keyboardCodes: { start: [], cancel: ['Escape'], end: [] } }),
@@ -81,7 +81,7 @@ export function Ladder(props: Props) {
       if (!event.altKey || to !== chosen) props.onChoose(to);
     } else if (event.key === 'Home') props.onChoose(0);
     else if (event.key === 'End') props.onChoose(steps.length - 1);
-    else if (event.key === 'Enter') props.onOpen();
+    else if (event.key === 'Enter') props.onOpen(chosen);
     else if (event.key === 'Delete' && step !== undefined) props.onRemove(step.document.id);
     else if (event.key === 'd' && !event.ctrlKey && !event.metaKey && step !== undefined)
       props.onDuplicate(step.document.id);
@@ -96,10 +96,15 @@ export function Ladder(props: Props) {
       <div className={classes.ladderHead}>
         <h2>Ladder</h2>
         <span className="dim">{summary(props)}</span>
+        {findings.length > 0 && (
+          <Anchor component="button" type="button" onClick={props.onAdvice}>
+            {counted(findings.length, 'thing')} to look at
+          </Anchor>
+        )}
         <span className="spacer" />
         {step !== undefined && (
           <span className={classes.ladderActs}>
-            <Anchor component="button" type="button" onClick={props.onOpen}>
+            <Anchor component="button" type="button" onClick={() => props.onOpen(chosen)}>
               Edit step {chosen + 1}
             </Anchor>
             <Anchor component="button" type="button" onClick={() => props.onDuplicate(step.document.id)}>
@@ -129,30 +134,12 @@ export function Ladder(props: Props) {
         >
           Redo
         </Anchor>
-        <NativeSelect
-          className={classes.ladderAdd}
-          variant="unstyled"
-          aria-label="Add a step"
-          value=""
-          disabled={props.busy}
-          onChange={(event) => {
-            const kind = KIND_NAMES.find((one) => one === event.currentTarget.value);
-            if (kind !== undefined) props.onAdd(kind);
-          }}
-        >
-          <option value="" disabled>
-            Add a step
-          </option>
-          {KIND_NAMES.map((kind) => (
-            <option key={kind} value={kind}>
-              {KINDS[kind].name}
-            </option>
-          ))}
-        </NativeSelect>
+        {props.add}
       </div>
       {steps.length === 0 ? (
         <p className={classes.ladderEmpty}>
-          Nothing is painted yet. Begin with how the body is prepared, then the base coat: “Add a step”, up right.
+          Nothing is painted yet. Begin with how the body is prepared, then the base coat: “Add a step”, at the right
+          above.
         </p>
       ) : (
         <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
@@ -175,13 +162,16 @@ export function Ladder(props: Props) {
                     chosen={i === chosen}
                     faded={i > chosen}
                     mask={bracket(steps, i)}
-                    onChoose={() => props.onChoose(i)}
-                    onOpen={() => {
-                      props.onChoose(i);
-                      props.onOpen();
-                    }}
+                    advice={gravest(findings, s.document.id)}
+                    onOpen={() => props.onOpen(i)}
                   />
-                  {i < steps.length - 1 && <SetMark step={s} mask={steps[i + 1]?.shown.mask_is_on ?? false} />}
+                  {i < steps.length - 1 && (
+                    <SetMark
+                      step={s}
+                      mask={steps[i + 1]?.shown.mask_is_on ?? false}
+                      wait={props.advice?.waits.find((one) => one.step === s.document.id)?.min}
+                    />
+                  )}
                 </Fragment>
               ))}
             </div>
@@ -192,12 +182,17 @@ export function Ladder(props: Props) {
   );
 }
 
-function summary({ version, advice }: Props): string {
+function summary({ version, advice, settings }: Props): string {
   const lit = version.steps.filter((s) => s.document.on);
   const colours = new Set(lit.map((s) => s.shown.colour).filter((c) => c !== undefined));
-  const parts = [`${version.steps.length} steps`, `${colours.size} colours`];
+  const parts = [counted(version.steps.length, 'step'), counted(colours.size, 'colour')];
   if (advice !== undefined && advice.total_min > 0) {
-    parts.push(`${minutes(advice.hands_on_min)} hands-on, ${minutes(advice.total_min)} with waits`);
+    const { air_c, humidity_percent } = advice.room;
+    const room = `${temperature.show(air_c, settings)} ${temperature.unit(settings)} and ${humidity_percent} %`;
+    parts.push(
+      `${minutes(advice.hands_on_min)} hands-on, ${minutes(advice.total_min)} with waits`,
+      `for this room, ${room}`,
+    );
   }
   return parts.join(' · ');
 }

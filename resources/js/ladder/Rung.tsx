@@ -2,12 +2,12 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { UnstyledButton } from '@mantine/core';
 import { IconClock, IconFlame, IconRipple } from '@tabler/icons-react';
-import type { BodyShape, Settings, Step } from '../api/types';
+import type { BodyShape, Finding, Settings, Step } from '../api/types';
+import { ZoneOutline } from '../stage/ZoneOutline';
 import { isPaint } from '../steps/face';
 import { faceOf } from '../steps/kinds';
 import { setWords } from '../steps/setWords';
 import classes from './ladder.module.css';
-import { ZoneOutline } from './ZoneOutline';
 
 interface Props {
   step: Step;
@@ -16,15 +16,18 @@ interface Props {
   chosen: boolean;
   faded: boolean;
   mask: Bracket | undefined;
-  onChoose: () => void;
+  /** The gravest that is said of it. */
+  advice: Finding['severity'] | undefined;
   onOpen: () => void;
 }
+
+const FLAGS = { stop: classes.flagStop, caution: classes.flagCaution, hint: classes.flagHint };
 
 /** A mask that stays on for several rungs is drawn as a bracket over them. */
 export type Bracket = 'first' | 'within' | 'last';
 
 /** One rung of the Ladder: what, where, how hard, how thin. */
-export function Rung({ step, body, settings, chosen, faded, mask, onChoose, onOpen }: Props) {
+export function Rung({ step, body, settings, chosen, faded, mask, advice, onOpen }: Props) {
   const { document: d, shown } = step;
   const face = faceOf(step);
   const set = isPaint(step) ? `, ${setWords(step.document.set)}` : '';
@@ -48,12 +51,12 @@ export function Rung({ step, body, settings, chosen, faded, mask, onChoose, onOp
       role="option"
       aria-roledescription="step"
       aria-selected={chosen}
-      aria-label={`Step ${shown.number}, ${shown.name}${d.on ? '' : ', switched off'}${shown.where === undefined ? '' : `, ${shown.where}`}${set}${shown.mask_is_on ? ', the mask of the step before stays on' : ''}`}
+      aria-label={`Step ${shown.number}, ${shown.name}${d.on ? '' : ', switched off'}${shown.where === undefined ? '' : `, ${shown.where}`}${set}${shown.mask_is_on ? ', the mask of the step before stays on' : ''}${advice === undefined ? '' : `; ${advice}`}`}
       data-step={d.id}
-      onClick={onChoose}
-      onDoubleClick={onOpen}
+      onClick={onOpen}
       tabIndex={chosen ? 0 : -1}
     >
+      {advice !== undefined && <i className={`${classes.flag} ${FLAGS[advice]}`} data-advice={advice} />}
       <span className={classes.rungTop}>
         {shown.chip === undefined ? (
           <span className={classes.rungNochip}>{face.name}</span>
@@ -77,8 +80,11 @@ export function Rung({ step, body, settings, chosen, faded, mask, onChoose, onOp
   );
 }
 
-/** How the coat is set before the next rung: flame, dial with minutes, or two waves. */
-export function SetMark({ step, mask }: { step: Step; mask: boolean }) {
+/**
+ * How the coat is set before the next rung: flame, dial with minutes, or two waves.
+ * @param wait minutes that its wait comes to in this room
+ */
+export function SetMark({ step, mask, wait }: { step: Step; mask: boolean; wait: number | undefined }) {
   const set = isPaint(step) ? step.document.set : undefined;
   const props = { size: 17, stroke: 1.7, 'aria-hidden': true } as const;
   return (
@@ -88,7 +94,7 @@ export function SetMark({ step, mask }: { step: Step; mask: boolean }) {
       {set !== undefined && (set.by === 'air' || set.minutes > 0) && (
         <IconClock {...props} size={set.by === 'air' ? 17 : 13} />
       )}
-      {set !== undefined && set.minutes > 0 ? `${set.minutes}'` : ''}
+      {set !== undefined && set.minutes > 0 ? `${Math.round(wait ?? set.minutes)}'` : ''}
     </span>
   );
 }

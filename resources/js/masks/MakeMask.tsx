@@ -67,6 +67,7 @@ export function MakeMask({ bodies, settings, onClose }: Props) {
         list={kinds.find((one) => one.name === technique.name)?.settings ?? []}
         technique={technique}
         settings={settings}
+        lengthMm={bodies.find((body) => body.id === form.values.body_id)?.length_mm ?? 0}
         onChange={(set) => form.setFieldValue('technique', set)}
       />
       {look.data !== undefined && (

@@ -12,11 +12,13 @@ interface Props {
   list: TechniqueSetting[];
   technique: Technique;
   settings: Settings;
+  /** Of the body: what is stored as a share of it is set in mm from the nose. */
+  lengthMm: number;
   onChange: (set: (now: Technique) => Technique) => unknown;
 }
 
 /** What a painter sets for a way of putting paint on, as the core lists it. */
-export function TechniqueSettings({ list, technique, settings, onChange }: Props) {
+export function TechniqueSettings({ list, technique, settings, lengthMm, onChange }: Props) {
   if (list.length === 0) return null;
   // An outline read at its true size sets the length beside it.
   const size = list.find((setting) => setting.unit === 'mm')?.name;
@@ -42,16 +44,69 @@ export function TechniqueSettings({ list, technique, settings, onChange }: Props
         {list
           .filter((setting) => setting.outline === '')
           .map((setting) => (
-            <Field key={setting.name} setting={setting} settings={settings} technique={technique} onChange={onChange} />
+            <Field
+              key={setting.name}
+              setting={setting}
+              settings={settings}
+              lengthMm={lengthMm}
+              technique={technique}
+              onChange={onChange}
+            />
           ))}
       </div>
     </>
   );
 }
 
+interface Unit {
+  unit: string;
+  show: (value: number) => number;
+  read: (shown: number) => number;
+  step: number;
+}
+
+/** How a painter sets it: lengths and places in mm (or in), shares in per cent. */
+export function unitOf(setting: TechniqueSetting, settings: Settings, lengthMm: number): Unit {
+  const { unit } = setting;
+  const mm = length.unit(settings);
+  if (unit === 'mm') {
+    return { unit: mm, show: (n) => length.show(n, settings), read: (n) => length.read(n, settings), step: 0.1 };
+  }
+  if (unit === 'of length') {
+    return {
+      unit: `${mm} from the nose`,
+      show: (u) => length.show(u * lengthMm, settings),
+      read: (shown) => length.read(shown, settings) / lengthMm,
+      step: 0.5,
+    };
+  }
+  if (setting.max <= 1) {
+    return {
+      unit: unit === '' ? '%' : `% ${unit}`,
+      show: (share) => Math.round(share * 1000) / 10,
+      read: (percent) => percent / 100,
+      step: 5,
+    };
+  }
+  return { unit: unit.replace(/^deg/, '°'), show: (n) => n, read: (n) => n, step: 1 };
+}
+
+/** The first figures that are set, in a few words. */
+export function settingWords(list: TechniqueSetting[], technique: Technique, settings: Settings, lengthMm: number) {
+  return list
+    .filter((setting) => setting.choices.length === 0 && setting.outline === '')
+    .slice(0, 2)
+    .map((setting) => {
+      const { unit, show } = unitOf(setting, settings, lengthMm);
+      return `${setting.label.toLowerCase()} ${show(Number(technique[setting.name] ?? setting.default))} ${unit}`.trim();
+    })
+    .join(', ');
+}
+
 function Field(props: {
   setting: TechniqueSetting;
   settings: Settings;
+  lengthMm: number;
   technique: Technique;
   onChange: Props['onChange'];
 }) {
@@ -69,17 +124,15 @@ function Field(props: {
       />
     );
   }
-  const mm = setting.unit === 'mm';
-  const show = (n: number) => (mm ? length.show(n, settings) : n);
-  const unit = mm ? length.unit(settings) : setting.unit;
+  const { unit, show, read, step } = unitOf(setting, settings, props.lengthMm);
   return (
     <Figure
       label={unit === '' ? setting.label : `${setting.label}, ${unit}`}
       value={show(Number(value))}
       min={show(setting.min)}
       max={show(setting.max)}
-      step={setting.max <= 1 ? 0.05 : mm ? 0.1 : 1}
-      onSave={(next) => next !== null && save(mm ? length.read(next, settings) : next)}
+      step={step}
+      onSave={(next) => next !== null && save(read(next))}
     />
   );
 }

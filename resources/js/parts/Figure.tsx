@@ -5,6 +5,8 @@ import './controls';
 
 interface Props {
   label: string;
+  /** The label stands beside it already. */
+  hidden?: boolean;
   value: number | null;
   min: number;
   max: number;
@@ -19,7 +21,7 @@ interface Props {
 const SETTLE_MS = 40;
 
 /** A number that is saved as soon as it stands still. */
-export function Figure({ label, value, min, max, step = 1, decimals = 2, empty, onSave }: Props) {
+export function Figure({ label, hidden = false, value, min, max, step = 1, decimals = 2, empty, onSave }: Props) {
   // The field shows what is typed until it is left and everything is saved; then the value again.
   const [draft, setDraft] = useState<string | number | null>(null);
   const typing = useRef(false);
@@ -68,7 +70,7 @@ export function Figure({ label, value, min, max, step = 1, decimals = 2, empty, 
 
   return (
     <NumberInput
-      label={label}
+      {...(hidden ? { 'aria-label': label } : { label })}
       value={draft ?? value ?? ''}
       onChange={type}
       onFocus={() => {

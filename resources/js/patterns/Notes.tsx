@@ -1,4 +1,4 @@
-import { Anchor, Button, Textarea, TextInput } from '@mantine/core';
+import { Button, Textarea, TextInput } from '@mantine/core';
 import { useRef, useState } from 'react';
 import { words } from '../api/client';
 import type { Sheet } from '../api/types';
@@ -56,13 +56,6 @@ export function Notes({ sheet }: { sheet: Sheet }) {
       {change.isError && <p role="alert">Not kept. {words(change.error)}</p>}
       <p className={classes.sheetNotesDo}>
         <Button type="submit">{change.isSuccess && !dirty ? 'Saved' : 'Save'}</Button>
-        <Anchor
-          component="button"
-          type="button"
-          onClick={() => change.mutate({ retired: pattern.state !== 'retired' })}
-        >
-          {pattern.state === 'retired' ? 'Take back into use' : 'Retire this pattern'}
-        </Anchor>
       </p>
     </form>
   );

@@ -1,7 +1,7 @@
-import { UnstyledButton } from '@mantine/core';
-import { lazy, useCallback, useState } from 'react';
+import { lazy, useCallback, useEffect, useState } from 'react';
 import { useParams } from 'react-router';
-import { AdvicePanel } from '../advice/AdvicePanel';
+import { open } from '../advice/findings';
+import { StepAdvice } from '../advice/StepAdvice';
 import {
   useAdvice,
   useCore,
@@ -15,15 +15,21 @@ import {
 import type { Fix, Look, Settings, Sheet, Step, StepDocument } from '../api/types';
 import { CorePanel } from '../core-sample/CorePanel';
 import { Ladder } from '../ladder/Ladder';
-import { StepForm } from '../ladder/StepForm';
 import { Failed } from '../parts/Failed';
 import { useKeys } from '../parts/keys';
 import { Notices, offerUndo } from '../parts/Notices';
 import { Waiting } from '../parts/Waiting';
+import { Plate } from '../plate/Plate';
+import { useHold } from '../plate/useHold';
+import { AddStep } from '../slip/AddStep';
+import { OutOfRung } from '../slip/OutOfRung';
+import { PlaceHint } from '../slip/PlaceHint';
+import { Slip } from '../slip/Slip';
 import { eyeAfter } from '../stage/eye';
-import { type Spot, Stage, type StageLight } from '../stage/Stage';
+import type { OnBody } from '../stage/pixels';
+import type { StageLight } from '../stage/shown';
 import type { Kind, SetOf } from '../steps/face';
-import { KINDS } from '../steps/kinds';
+import { FRESH } from '../steps/fresh';
 import { ClashDialog } from './ClashDialog';
 import { OlderVersion } from './OlderVersion';
 import { ReferencePanel } from './ReferencePanel';
@@ -33,7 +39,7 @@ import { useEdits } from './useEdits';
 
 const BothSides = lazy(async () => ({ default: (await import('./BothSides')).BothSides }));
 
-/** The heart: Stage, Ladder, Core and Advice of one pattern on one screen. */
+/** The heart: plate, ladder and the slip of the chosen step, on one screen. */
 export function PatternSheet() {
   const { id = '', version: wanted } = useParams();
   const sheet = useSheetQuery(id);
@@ -58,17 +64,17 @@ export function PatternSheet() {
 
 function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Settings; current: boolean }) {
   const { pattern, version } = sheet;
-  const steps = version.steps;
-  const [chosenId, setChosenId] = useState<string | null>(steps.at(-1)?.document.id ?? null);
+  const [chosenId, setChosenId] = useState<string | null>(version.steps.at(-1)?.document.id ?? null);
   const [look, setLook] = useState<Look>('clear');
   const [light, setLight] = useState<StageLight>('flat');
-  const [spot, setSpot] = useState<Spot>({ u: 0.52, deg: 58 });
-  const [shown, setShown] = useState<'film' | 'step' | 'reference'>('film');
+  const [spot, setSpot] = useState<OnBody>({ u: 0.52, deg: 58 });
+  const [over, setOver] = useState<'slip' | 'reference' | null>(null);
+  // A technique whose mark is still to be put on the bait.
+  const [placing, setPlacing] = useState<string | null>(null);
 
-  const found = steps.findIndex((s) => s.document.id === chosenId);
-  const chosen = found >= 0 ? found : steps.length - 1;
-  const step = steps[chosen];
-  const upto = step?.document.id ?? null;
+  const found = version.steps.findIndex((s) => s.document.id === chosenId);
+  const chosen = found >= 0 ? found : version.steps.length - 1;
+  const upto = version.steps[chosen]?.document.id ?? null;
   const edits = useEdits(pattern.id, upto, look);
   const [still, setStill] = useState(false);
   // An older version takes no edits; the notice says so and offers to go on from it.
@@ -80,15 +86,24 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
     },
     [current, edits.send],
   );
+  const { hold, tried, zones } = useHold({ version, step: upto, upto, look, open: over === 'slip', onChange: send });
+  // While a handle is pulled, plate, ladder and slip show the step as it would be.
+  const steps = version.steps.map((one) => (tried?.step.document.id === one.document.id ? tried.step : one));
+  const step = steps[chosen];
 
-  const texture = useTexture(version.id, version.revision, upto, look).data;
+  const kept = useTexture(version.id, version.revision, upto, look).data;
   const core = useCore(version.id, version.revision, spot, upto, look).data;
   const whole = useCore(version.id, version.revision, spot, null, look).data;
-  const advice = useAdvice(version.id, version.revision).data;
+  const advice = useAdvice(version.id, version.revision, settings).data;
   const vocabulary = useVocabulary().data;
   const paints = usePaints().data;
 
   const choose = (index: number) => setChosenId(steps[index]?.document.id ?? null);
+  const take = (id: string | undefined) => {
+    if (id === undefined) return;
+    setChosenId(id);
+    setOver('slip');
+  };
   const change = useCallback(
     (stepId: string, set: SetOf<StepDocument>) =>
       send((now) => {
@@ -98,14 +113,13 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
       }),
     [send],
   );
-  const add = async (kind: Kind) => {
-    const after = await send({ op: 'add', step: KINDS[kind].fresh(paints?.find((p) => !p.archived)?.id), after: upto });
-    const added = after?.steps[steps.length === 0 ? 0 : chosen + 1];
-    if (added !== undefined) {
-      setChosenId(added.document.id);
-      setShown('step');
-    }
+  const added = (after: Awaited<ReturnType<typeof send>>) =>
+    take(after?.steps[steps.length === 0 ? 0 : chosen + 1]?.document.id);
+  const begin = async (technique: string, at?: OnBody) => {
+    setPlacing(null);
+    added(await send({ op: 'begin', technique, after: upto, ...(at === undefined ? {} : { at }) }));
   };
+  const add = async (kind: Exclude<Kind, 'paint'>) => added(await send({ op: 'add', step: FRESH[kind], after: upto }));
   const mend = (fix: Fix) => {
     if (fix.insert === null) {
       void change(fix.step, fix.set);
@@ -113,6 +127,10 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
     }
     const before = steps[steps.findIndex((s) => s.document.id === fix.step) - 1];
     void send({ op: 'add', step: fix.insert, after: before?.document.id ?? null, first: before === undefined });
+  };
+  const mendAll = (fixes: Fix[]) => {
+    void send({ op: 'several', changes: fixes.map((fix) => ({ op: 'change', step: fix.step, set: fix.set })) });
+    offerUndo('mended', `${fixes[0]?.label} in ${fixes.length} steps.`, () => void send('undo'));
   };
   const remove = async (stepId: string) => {
     const index = steps.findIndex((s) => s.document.id === stepId);
@@ -122,105 +140,143 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
     setChosenId(after.steps[Math.min(index, after.steps.length - 1)]?.document.id ?? null);
     offerUndo('removed', `${name} removed.`, () => void send('undo').then(() => setChosenId(stepId)));
   };
+  // Edits on their way can be undone too, though the version does not know of them yet.
+  const undo = () => (version.can_undo || edits.busy) && void send('undo');
+  const redo = () => version.can_redo && void send('redo');
+  const findings = open(advice);
+  const nextAdvice = () => {
+    const numbers = findings.map((one) => steps.findIndex((s) => s.document.id === one.step)).sort((a, b) => a - b);
+    // The step shown already is left for the next one.
+    const from = over === 'slip' ? chosen : chosen - 1;
+    take(steps[numbers.find((at) => at > from) ?? numbers[0] ?? -1]?.document.id);
+  };
 
   useKeys('Pattern sheet', [
-    { keys: 'mod+Z', does: 'undo', run: () => void send('undo') },
-    { keys: 'mod+shift+Z', does: 'redo', run: () => void send('redo') },
+    { keys: 'mod+Z', does: 'undo', run: undo },
+    { keys: 'mod+shift+Z', does: 'redo', run: redo },
+    { keys: 'mod+Y', does: 'redo', run: redo },
   ]);
+  useEffect(() => {
+    if (over === 'slip' && step === undefined) setOver(null);
+  }, [over, step]);
 
+  const technique = vocabulary?.techniques.find((one) => one.name === placing);
   return (
     <div className={classes.sheet} data-revision={version.revision} data-busy={edits.busy}>
       <Notices />
-      <Stage
+      <Plate
         body={version.body}
-        texture={texture}
+        texture={tried?.texture ?? kept}
         eye={eyeAfter(steps, upto)}
+        settings={settings}
         look={look}
         light={light}
         onLook={setLook}
         onLight={setLight}
         spot={spot}
-        onSpot={setSpot}
+        onSpot={placing === null ? setSpot : (at) => void begin(placing, at)}
+        core={core}
+        zones={zones}
+        hold={hold}
+        placing={placing !== null}
         sides={
           <BothSides body={version.body} version={version.id} revision={version.revision} upto={upto} look={look} />
         }
         caption={caption(steps, chosen)}
         description={`${pattern.name}, ${caption(steps, chosen)}. ${core === undefined ? '' : `At the spot: ${core.colour.hex}.`}`}
-      >
-        <SheetTitle
-          sheet={sheet}
-          current={current}
-          onBody={(body_id) => void send({ op: 'body', body_id })}
-          onPrepare={() => void send({ op: 'prepare' })}
-        />
-      </Stage>
-      <aside
-        className={classes.sheetAside}
-        aria-label={{ film: 'Film and advice', step: 'Step', reference: 'Reference' }[shown]}
-      >
-        {!current && <OlderVersion sheet={sheet} />}
-        {still && <p role="alert">Nothing was changed: go on from this version to change it.</p>}
-        {edits.trouble !== null && (
-          <p className="notice" role="alert">
-            {edits.trouble}
-          </p>
-        )}
-        <div className={classes.sheetTabs}>
-          <UnstyledButton aria-pressed={shown === 'film'} onClick={() => setShown('film')}>
-            Film and advice
-          </UnstyledButton>
-          <UnstyledButton
-            aria-pressed={shown === 'step'}
-            disabled={step === undefined}
-            onClick={() => setShown('step')}
-          >
-            Step {step === undefined ? '' : chosen + 1}
-          </UnstyledButton>
-          <UnstyledButton aria-pressed={shown === 'reference'} onClick={() => setShown('reference')}>
-            Reference
-          </UnstyledButton>
-        </div>
-        {shown === 'reference' && <ReferencePanel patternId={pattern.id} core={core} />}
-        {shown === 'step' && step !== undefined && vocabulary !== undefined && paints !== undefined ? (
-          <StepForm
-            key={step.document.id}
-            step={step}
-            version={version}
-            vocabulary={vocabulary}
-            paints={paints}
-            settings={settings}
-            onChange={(set) => change(step.document.id, set)}
+        title={
+          <>
+            <SheetTitle
+              sheet={sheet}
+              current={current}
+              onBody={(body_id) => void send({ op: 'body', body_id })}
+              onPrepare={() => void send({ op: 'prepare' })}
+              onReference={() => setOver(over === 'reference' ? null : 'reference')}
+            />
+            {!current && <OlderVersion sheet={sheet} />}
+            {still && <p role="alert">Nothing was changed: go on from this version to change it.</p>}
+            {edits.trouble !== null && (
+              <p className="notice" role="alert">
+                {edits.trouble}
+              </p>
+            )}
+          </>
+        }
+        film={
+          <CorePanel
+            core={core}
+            whole={whole}
+            reached={steps.slice(0, chosen + 1).map((s) => s.document.id)}
+            onStep={setChosenId}
           />
-        ) : (
-          shown !== 'reference' && (
-            <>
-              <CorePanel
-                core={core}
-                whole={whole}
-                reached={steps.slice(0, chosen + 1).map((s) => s.document.id)}
-                onStep={setChosenId}
+        }
+        slip={
+          technique !== undefined ? (
+            <PlaceHint
+              what={technique.label}
+              onUsual={() => void begin(technique.name)}
+              onCancel={() => setPlacing(null)}
+            />
+          ) : over === 'reference' ? (
+            <ReferencePanel patternId={pattern.id} core={core} onClose={() => setOver(null)} />
+          ) : (
+            over === 'slip' &&
+            step !== undefined &&
+            vocabulary !== undefined &&
+            paints !== undefined && (
+              <Slip
+                key={step.document.id}
+                step={step}
+                version={version}
+                vocabulary={vocabulary}
+                paints={paints}
+                settings={settings}
+                onChange={(set) => change(step.document.id, set)}
+                onPlace={(where) => send({ op: 'place', step: step.document.id, where })}
+                onClose={() => setOver(null)}
+                advice={
+                  <StepAdvice
+                    findings={advice?.findings ?? []}
+                    step={step.document.id}
+                    busy={edits.busy}
+                    onFix={mend}
+                    onFixAll={mendAll}
+                  />
+                }
               />
-              <AdvicePanel advice={advice} version={version} onStep={choose} onFix={mend} busy={edits.busy} />
-            </>
+            )
           )
-        )}
-      </aside>
+        }
+      />
       <Ladder
-        version={version}
+        version={{ ...version, steps }}
         settings={settings}
         advice={advice}
         chosen={chosen}
-        busy={edits.busy}
+        add={
+          vocabulary !== undefined && (
+            <AddStep
+              body={version.body}
+              vocabulary={vocabulary}
+              disabled={edits.busy}
+              onPaint={(name) =>
+                vocabulary.techniques.find((one) => one.name === name)?.placed ? setPlacing(name) : void begin(name)
+              }
+              onOther={(kind) => void add(kind)}
+            />
+          )
+        }
         onChoose={choose}
-        onOpen={() => setShown('step')}
+        onOpen={(index) => take(steps[index]?.document.id)}
+        onAdvice={nextAdvice}
         onMove={(stepId, to) => void send({ op: 'move', step: stepId, to }).then(() => setChosenId(stepId))}
-        onAdd={(type) => void add(type)}
         onDuplicate={(stepId) => void send({ op: 'duplicate', step: stepId })}
         onSwitch={(stepId, on) => change(stepId, { on })}
         onRemove={(stepId) => void remove(stepId)}
-        onUndo={() => void send('undo')}
-        onRedo={() => void send('redo')}
+        onUndo={undo}
+        onRedo={redo}
       />
+      {over === 'slip' && placing === null && upto !== null && vocabulary !== undefined && <OutOfRung step={upto} />}
       <ClashDialog clash={edits.clash} settings={settings} onSettle={edits.settle} />
     </div>
   );

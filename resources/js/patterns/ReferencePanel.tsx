@@ -1,4 +1,4 @@
-import { Anchor, UnstyledButton } from '@mantine/core';
+import { Anchor, CloseButton, UnstyledButton } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type PointerEvent, useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
@@ -6,11 +6,18 @@ import type { Core, Picture } from '../api/types';
 import { FilePick } from '../parts/FilePick';
 import { offerUndo } from '../parts/Notices';
 import spotClasses from '../parts/spot.module.css';
+import slip from '../slip/slip.module.css';
 import { KeptPhoto } from '../stage/KeptPhoto';
 import classes from './sheet.module.css';
 
+interface Props {
+  patternId: string;
+  core: Core | undefined;
+  onClose: () => void;
+}
+
 /** Photographs of the real fish, or of a bait to match; colours picked from them stand beside the predicted one. */
-export function ReferencePanel({ patternId, core }: { patternId: string; core: Core | undefined }) {
+export function ReferencePanel({ patternId, core, onClose }: Props) {
   const queries = useQueryClient();
   const key = ['pictures', patternId];
   const pictures = useQuery({
@@ -38,7 +45,11 @@ export function ReferencePanel({ patternId, core }: { patternId: string; core: C
     },
   });
   return (
-    <section aria-label="Reference" className={classes.reference}>
+    <section aria-label="Reference" className={`${slip.slip} ${classes.reference}`}>
+      <header>
+        <h2>Reference</h2>
+        <CloseButton size="sm" aria-label="Close the reference" onClick={onClose} />
+      </header>
       <p className="dim">Click a photograph to take a colour from it and hold the predicted one beside it.</p>
       {pictures.data?.map((picture) => (
         <Photograph

@@ -5,6 +5,7 @@ import type { Sheet } from '../api/types';
 import { counted } from '../units/units';
 import { NameField } from './NameField';
 import { Notes } from './Notes';
+import { usePatternChange } from './usePatternChange';
 import { Versions, versionWords } from './Versions';
 import '../parts/controls';
 import { PageTitle } from '../parts/PageTitle';
@@ -16,12 +17,14 @@ interface Props {
   current: boolean;
   onBody: (bodyId: string) => void;
   onPrepare: () => void;
+  onReference: () => void;
 }
 
 /** Name, body and version of the pattern, its seal, and what can be done with it. */
-export function SheetTitle({ sheet, current, onBody, onPrepare }: Props) {
+export function SheetTitle({ sheet, current, onBody, onPrepare, onReference }: Props) {
   const { pattern, version } = sheet;
   const bodies = useBodies().data ?? [];
+  const change = usePatternChange(sheet);
   return (
     <div className={classes.sheetTitle}>
       <PageTitle of={pattern.name} />
@@ -59,6 +62,16 @@ export function SheetTitle({ sheet, current, onBody, onPrepare }: Props) {
             sister of <Link to={`/patterns/${pattern.parent.id}`}>{pattern.parent.name}</Link>
           </span>
         )}
+        {current && (
+          <Popover withRoles trapFocus returnFocus>
+            <Popover.Target>
+              <UnstyledButton className={classes.sheetVersion}>{about(pattern)}</UnstyledButton>
+            </Popover.Target>
+            <Popover.Dropdown>
+              <Notes sheet={sheet} />
+            </Popover.Dropdown>
+          </Popover>
+        )}
         {version.proven_at !== null ? (
           <span className="seal">Proven on {counted(version.proven_baits, 'bait')}</span>
         ) : pattern.proven !== null && current ? (
@@ -68,36 +81,41 @@ export function SheetTitle({ sheet, current, onBody, onPrepare }: Props) {
         ) : (
           version.painted_at !== null && <span title="An edit goes into a new version">painted, stays as it is</span>
         )}
-      </p>
-      <p className={classes.sheetDo}>
-        <Link
-          className={classes.sheetRun}
-          to={`/runs/new?version=${version.id}`}
-          aria-disabled={version.steps.length === 0}
-        >
-          Plan a run
-        </Link>
-        {current && (
-          <>
-            <Link to={`/patterns/${pattern.id}/sisters`}>Sisters</Link>
-            <Link to={`/patterns/${pattern.id}/fit`}>Other body</Link>
-            <a href={`/api/v1/patterns/${pattern.id}/export`} download>
-              Export
-            </a>
-            {!version.steps.some((step) => step.document.type === 'prep' || step.document.type === 'inspect') && (
-              <UnstyledButton onClick={onPrepare}>Take up its preparation</UnstyledButton>
-            )}
-            <Popover withRoles trapFocus returnFocus>
-              <Popover.Target>
-                <UnstyledButton>Notes</UnstyledButton>
-              </Popover.Target>
-              <Popover.Dropdown>
-                <Notes sheet={sheet} />
-              </Popover.Dropdown>
-            </Popover>
-          </>
-        )}
+        <span className={classes.sheetDo}>
+          <Link
+            className={classes.sheetRun}
+            to={`/runs/new?version=${version.id}`}
+            aria-disabled={version.steps.length === 0}
+          >
+            Plan a run
+          </Link>
+          {current && (
+            <>
+              <UnstyledButton onClick={onReference}>Reference</UnstyledButton>
+              <Link to={`/patterns/${pattern.id}/sisters`}>Sisters</Link>
+              <Link to={`/patterns/${pattern.id}/fit`}>Other body</Link>
+              <a href={`/api/v1/patterns/${pattern.id}/export`} download>
+                Export
+              </a>
+              {!version.steps.some((step) => step.document.type === 'prep' || step.document.type === 'inspect') && (
+                <UnstyledButton onClick={onPrepare}>Take up its preparation</UnstyledButton>
+              )}
+              <UnstyledButton onClick={() => change.mutate({ retired: pattern.state !== 'retired' })}>
+                {pattern.state === 'retired' ? 'Take back into use' : 'Retire'}
+              </UnstyledButton>
+            </>
+          )}
+        </span>
       </p>
     </div>
   );
+}
+
+const SHORT = 44;
+
+/** Species, water and notes, as far as there is room. */
+function about({ species, water, notes }: Sheet['pattern']): string {
+  const all = [species, water, notes].filter((text) => text !== '').join(' · ');
+  if (all === '') return 'Species, water, notes';
+  return all.length > SHORT ? `${all.slice(0, SHORT - 1)}…` : all;
 }

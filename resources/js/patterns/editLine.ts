@@ -93,7 +93,7 @@ export class EditLine {
   settle(chosen: string[]): void {
     const { theirs, waiting } = this.state;
     if (theirs === null) return;
-    this.sheet.took({ version: theirs, texture: null, trouble: '' }, this.sheet.shown());
+    this.sheet.took({ version: theirs, texture: null, trouble: '', told: '' }, this.sheet.shown());
     for (const one of waiting) if (!chosen.includes(one.key)) one.settle(undefined);
     this.set({ theirs: null, waiting: waiting.filter((one) => chosen.includes(one.key)) });
     this.go();

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useSyncExternalStore } from 'react';
 import { textureKey } from '../api/queries';
 import type { Edited, Look, Sheet } from '../api/types';
+import { offerUndo } from '../parts/Notices';
 import { useUnsaved } from '../parts/unsaved';
 import { counted } from '../units/units';
 import { EditLine, type Wanted } from './editLine';
@@ -17,11 +18,12 @@ export function useEdits(patternId: string, upto: string | null, look: Look) {
 
   const line = useMemo(() => {
     const key = ['sheet', patternId];
-    return EditLine.of(patternId, {
+    const made: EditLine = EditLine.of(patternId, {
       current: () => queries.getQueryData<Sheet>(key)?.version,
       shown: () => shown.current,
       took: (edited: Edited, show) => {
-        const { version, texture } = edited;
+        const { version, texture, told } = edited;
+        if (told !== '') offerUndo('told', told, () => void made.send('undo'));
         if (texture !== null) {
           const there = version.steps.some((s) => s.document.id === show.upto);
           queries.setQueryData(textureKey(version.id, version.revision, there ? show.upto : null, show.look), texture);
@@ -31,6 +33,7 @@ export function useEdits(patternId: string, upto: string | null, look: Look) {
         void queries.invalidateQueries({ queryKey: ['versions', patternId] });
       },
     });
+    return made;
   }, [queries, patternId]);
   const { waiting, trouble, theirs } = useSyncExternalStore(line.subscribe, () => line.state);
 

@@ -9,7 +9,6 @@ import layout from '../parts/layout.module.css';
 
 export const clear: Face<ClearStep> = {
   name: 'Clear coat',
-  fresh: () => ({ type: 'clear', title: 'Clear', clear: 'two-part epoxy', coats: 1 }),
   Form: ClearForm,
   foot: ({ document }) => [document.coats === 1 ? '1 coat' : `${document.coats} coats`, ''],
   figures: () => ({}),

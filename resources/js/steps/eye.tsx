@@ -10,7 +10,6 @@ import layout from '../parts/layout.module.css';
 
 export const eye: Face<EyeStep> = {
   name: 'Eye',
-  fresh: () => ({ type: 'eye', title: 'Eyes', diameter_mm: 5 }),
   Form: EyeForm,
   foot: ({ document }, settings) => [String(length.show(document.diameter_mm, settings)), length.unit(settings)],
   figures: () => ({}),

@@ -1,15 +1,5 @@
 import type { ReactNode } from 'react';
-import type {
-  NewStep,
-  Paint,
-  PaintStep,
-  PlannedStep,
-  Settings,
-  Step,
-  StepDocument,
-  Version,
-  Vocabulary,
-} from '../api/types';
+import type { Paint, PaintStep, PlannedStep, Settings, Step, StepDocument, Version, Vocabulary } from '../api/types';
 
 export type Kind = StepDocument['type'];
 export type DocumentOf<K extends Kind> = Extract<StepDocument, { type: K }>;
@@ -25,11 +15,13 @@ export type SetOf<D extends StepDocument> = Partial<D> | { from(now: D): Partial
 
 export interface FormProps<D extends StepDocument> {
   step: StepOf<D>;
-  version: Pick<Version, 'id' | 'revision' | 'steps'>;
+  version: Pick<Version, 'id' | 'revision' | 'steps' | 'body'>;
   vocabulary: Vocabulary;
   paints: Paint[];
   settings: Settings;
   onChange(set: SetOf<D>): unknown;
+  /** Puts it elsewhere; its aim follows. */
+  onPlace(where: PaintStep['where']): unknown;
 }
 
 /** What the bench knows about a step beside the step. */
@@ -45,8 +37,6 @@ export interface AtBench {
 /** How one kind of step shows itself: in the menu, on its rung, in its form and at the bench. */
 export interface Face<D extends StepDocument> {
   name: string;
-  /** What a new one starts from. */
-  fresh(paintId: string | undefined): NewStep;
   Form(props: FormProps<D>): ReactNode;
   /** The figures at the foot of its rung. */
   foot(step: StepOf<D>, settings: Settings): [string, string];

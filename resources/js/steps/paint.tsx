@@ -5,19 +5,6 @@ import { PaintForm } from './PaintForm';
 
 export const paint: Face<PaintStep> = {
   name: 'Paint',
-  fresh: (paintId) => ({
-    type: 'paint',
-    mix: [{ paint: paintId ?? '', drops: 1 }],
-    technique: { name: 'spray' },
-    where: { zone: 'flank' },
-    aim_deg: 90,
-    coats: 1,
-    weight: 'medium',
-    psi: 15,
-    thinning_percent: 20,
-    strokes: 4,
-    set: { by: 'heat', minutes: 0 },
-  }),
   Form: PaintForm,
   foot: (step, settings) => {
     const [figure, unit] = air(step, step.document.psi, settings);

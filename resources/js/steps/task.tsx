@@ -6,10 +6,9 @@ import type { DocumentOf, Face, FormProps } from './face';
 
 type Task = DocumentOf<'prep' | 'wait' | 'inspect'>;
 
-function face(type: Task['type'], name: string, start: { task?: string; minutes: number }, unit: string): Face<Task> {
+function face(name: string, unit: string): Face<Task> {
   return {
     name,
-    fresh: () => ({ type, title: name, ...start }),
     Form: TaskForm,
     foot: ({ document }) => [minutes(document.minutes), ''],
     figures: () => ({}),
@@ -17,9 +16,9 @@ function face(type: Task['type'], name: string, start: { task?: string; minutes:
   };
 }
 
-export const prep = face('prep', 'Prepare', { task: '', minutes: 3 }, 'a bait');
-export const inspect = face('inspect', 'Inspect', { task: '', minutes: 3 }, 'a bait');
-export const wait = face('wait', 'Wait', { minutes: 20 }, 'to wait');
+export const prep = face('Prepare', 'a bait');
+export const inspect = face('Inspect', 'a bait');
+export const wait = face('Wait', 'to wait');
 
 function TaskForm({ step: { document }, vocabulary, onChange }: FormProps<Task>) {
   return (

@@ -14,7 +14,6 @@ const GROUNDS = ['card', 'glove', 'paper'] as const;
 /** Sprays the paint of the next coat on something else before it goes near the bait. */
 export const tryOut: Face<TryStep> = {
   name: 'Try',
-  fresh: () => ({ type: 'try', ground: 'card', look_for: '' }),
   Form: TryForm,
   foot: ({ document }, settings) =>
     document.psi === null

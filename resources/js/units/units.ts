@@ -11,6 +11,11 @@ function measured(what: Measured, written: (name: string) => string = (name) => 
       const { factor, offset, digits } = s.units[what];
       return Number((stored * factor + offset).toFixed(digits));
     },
+    /** As far as a drawing needs it: tenths of a millimetre. */
+    short: (stored: number, s: Settings) => {
+      const { factor, offset, digits } = s.units[what];
+      return Number((stored * factor + offset).toFixed(factor < 1 ? digits : Math.min(1, digits)));
+    },
     read: (shown: number, s: Settings) => {
       const { factor, offset } = s.units[what];
       return Number(((shown - offset) / factor).toFixed(3));

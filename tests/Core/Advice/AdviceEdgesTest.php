@@ -248,3 +248,26 @@ it('mends no base with more coats than anybody lays', function (): void {
     $fix = saidBy('base-not-hidden', [Build::paintStep(['weight' => 'mist'], 'base', 'white')])[0]->fix;
     expect($fix?->set['weight'])->toBe('heavy')->and($fix?->set['coats'])->toBeLessThanOrEqual(3);
 });
+
+// A line left bare: the aim passes it by, and nothing else covers it. Common practice, no published source.
+$square = ['id' => 'a', 'type' => 'paint', 'mix' => [['paint' => 'black']], 'technique' => ['name' => 'spray'],
+    'where' => ['zone' => 'whole'], 'aim_deg' => 90, 'coats' => 2];
+
+it('tells of a back that a coat from the side leaves bare, and turns it', function () use ($square): void {
+    $said = saidBy('line-left-bare', [$square]);
+    expect($said)->toHaveCount(1)->and($said[0]->headline)->toBe('A line along the back stays bare')
+        ->and($said[0]->fix?->set)->toBe(['aim_deg' => null])
+        ->and(saidBy('line-left-bare', [[...$square, 'aim_deg' => null]]))->toBe([]);
+});
+
+it('tells of a belly that a coat from above leaves bare', function () use ($square): void {
+    expect(saidBy('line-left-bare', [[...$square, 'aim_deg' => 60]])[0]->headline ?? '')->toBe('A line along the belly stays bare');
+});
+
+it('says nothing of a line where another coat covers it, or where the place does not reach it', function () use ($square): void {
+    $base = ['id' => 'b', 'where' => ['zone' => 'whole'], 'aim_deg' => null] + $square;
+    expect(saidBy('line-left-bare', [$base, $square]))->toBe([])
+        ->and(saidBy('line-left-bare', [['where' => ['zone' => 'flank']] + $square]))->toBe([])
+        ->and(saidBy('line-left-bare', [['where' => ['zone' => 'back'], 'aim_deg' => 0] + $square]))->toBe([])
+        ->and(saidBy('line-left-bare', [['technique' => ['name' => 'bars']] + $square]))->toBe([]);
+});

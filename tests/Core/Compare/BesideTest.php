@@ -79,3 +79,14 @@ it('finds a coat where it lies, and hardly elsewhere', function (): void {
     expect($zones['back']->difference->deltaE)->toBeGreaterThan(20)->and($zones['back']->difference->words())->toMatch('/^\d+ darker/')
         ->and($zones['belly']->difference->deltaE)->toBeLessThan(0.5)->and($zones['belly']->difference->words())->toBe('');
 });
+
+it('says what a step does to the zones it covers, the most changed first, and leaves out those it does not reach', function (): void {
+    $recipe = coatedWith('#f0f0f0', ['mix' => [['paint' => 'black']], 'where' => ['zone' => 'back'], 'aim_deg' => 0]);
+    $zones = array_map(static fn(Beside $b): string => $b->zone->value, Beside::byStep($recipe, 's1', SurfaceFinish::Clear));
+    $off = array_map(static fn(Beside $b): float => $b->difference->deltaE, Beside::byStep($recipe, 's1', SurfaceFinish::Clear));
+    $sorted = $off;
+    rsort($sorted);
+    expect($zones[0])->toBe('back')->and($zones)->not->toContain('belly')->and($off)->toBe($sorted)->and($off[0])->toBeGreaterThan(30.0)
+        ->and(Beside::byStep($recipe, 's1', SurfaceFinish::Clear)[0]->difference->words())->toContain('darker')
+        ->and(Beside::byStep($recipe, 'nobody', SurfaceFinish::Clear))->toBe([]);
+});

@@ -2,12 +2,16 @@ import { Canvas, useThree } from '@react-three/fiber';
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from 'react';
 import { BufferGeometry, CanvasTexture, Float32BufferAttribute, SphereGeometry, SRGBColorSpace, Vector3 } from 'three';
 import type { BodyShape, Look, Texture } from '../api/types';
-import { drawEye, type Eye } from './fittings';
-import { bodyGeometry, placeOn } from './form';
-import { halfway, type Lamp, towards } from './lamp';
-import type { Light } from './pixels';
-import { skinTextures } from './skinTextures';
-import classes from './stage.module.css';
+import { drawEye, type Eye } from '../stage/fittings';
+import { bodyGeometry, placeOn } from '../stage/form';
+import { halfway, type Lamp, towards } from '../stage/lamp';
+import type { Light, OnBody } from '../stage/pixels';
+import { skinTextures } from '../stage/skinTextures';
+import { useSize } from '../stage/useSize';
+import { HandleRing } from './HandleRing';
+import classes from './hand.module.css';
+import { distance, FOV, placeSeen, seenAt, type Turned } from './held';
+import type { Hold } from './useHold';
 
 interface Props {
   body: BodyShape;
@@ -17,13 +21,9 @@ interface Props {
   light: Light;
   lamp: Lamp;
   description: string;
-}
-
-interface Turned {
-  yaw: number;
-  pitch: number;
-  roll: number;
-  near: number;
+  hold?: Hold;
+  /** A mark is put where the bait is pressed. */
+  onPick?: ((at: OnBody) => void) | undefined;
 }
 
 /** As one holds it to look at the left flank, a little from above. */
@@ -32,7 +32,16 @@ const STEP = 8;
 
 /** The bait turned in the hand, with pointer and keys: for judging back, belly and symmetry. */
 export function InHand(props: Props) {
+  const { body, hold, onPick } = props;
   const [turned, setTurned] = useState(START);
+  const box = useSize<HTMLDivElement>();
+  const geometry = useMemo(() => bodyGeometry(body), [body]);
+  useEffect(() => () => geometry.dispose(), [geometry]);
+  const under = (event: PointerEvent, element: Element | null): OnBody | null => {
+    const rect = element?.getBoundingClientRect();
+    const [x, y] = [event.clientX - (rect?.left ?? 0), event.clientY - (rect?.top ?? 0)];
+    return placeSeen(geometry, body, turned, box.width, box.height, x, y);
+  };
   const from = useRef<{ x: number; y: number } | null>(null);
   const turn = (by: Partial<Turned>) =>
     setTurned((was) => ({
@@ -71,6 +80,7 @@ export function InHand(props: Props) {
     );
   return (
     <div
+      ref={box.ref}
       className={classes.inHand}
       role="application"
       aria-label={`In the hand: ${props.description} Arrow keys turn it, plus and minus bring it nearer, Home puts it back.`}
@@ -79,6 +89,8 @@ export function InHand(props: Props) {
       data-turned={`${Math.round(turned.yaw)} ${Math.round(turned.roll)}`}
       onKeyDown={keys}
       onPointerDown={(event) => {
+        const at = onPick === undefined ? null : under(event, event.currentTarget);
+        if (at !== null) onPick?.(at);
         event.currentTarget.setPointerCapture(event.pointerId);
         from.current = { x: event.clientX, y: event.clientY };
       }}
@@ -91,25 +103,39 @@ export function InHand(props: Props) {
       <Canvas
         frameloop="demand"
         dpr={[1, 2]}
-        camera={{ fov: 24, position: [0, 0, 100], near: 1, far: 1000 }}
+        camera={{ fov: FOV, position: [0, 0, 100], near: 1, far: 1000 }}
         gl={{ antialias: true, alpha: true }}
       >
-        <Held {...props} turned={turned} />
+        <Held {...props} turned={turned} geometry={geometry} />
       </Canvas>
+      {hold?.handles.map((handle) => {
+        // It is shown on the side that is turned to the eye; the other follows.
+        const at = [handle.deg, 360 - handle.deg]
+          .map((deg) => seenAt(body, turned, box.width, box.height, { u: handle.u, deg }))
+          .find((one) => one !== null);
+        if (at == null) return null;
+        return (
+          <HandleRing
+            key={handle.id}
+            handle={handle}
+            hold={hold}
+            x={at.x}
+            y={at.y}
+            under={(event) => under(event, event.currentTarget.parentElement)}
+          />
+        );
+      })}
       <p className={classes.inHandHow}>drag to turn it, wheel to bring it nearer</p>
     </div>
   );
 }
 
-function Held({ body, texture, eye, look, light, lamp, turned }: Props & { turned: Turned }) {
+function Held(props: Props & { turned: Turned; geometry: BufferGeometry }) {
+  const { body, texture, eye, look, light, lamp, turned, geometry } = props;
   const { camera, size, invalidate } = useThree();
-  const geometry = useMemo(() => bodyGeometry(body), [body]);
   const skin = useMemo(() => (texture === undefined ? null : skinTextures(texture)), [texture]);
-  useEffect(() => () => geometry.dispose(), [geometry]);
   useEffect(() => {
-    const half = Math.tan((12 * Math.PI) / 180);
-    const reach = Math.max(body.length_mm / 2 / (size.width / size.height), Math.max(...body.profile.top_mm) * 1.2);
-    camera.position.set(0, 0, (reach * 1.2) / half / turned.near);
+    camera.position.set(0, 0, distance(body, size.width, size.height, turned.near));
     camera.updateProjectionMatrix();
     invalidate();
   });

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { BodyShape } from '../api/types';
-import { sampleAt } from '../stage/pixels';
+import { sampleAt } from './pixels';
 
 const COLUMNS = 48;
 const ROWS = 24;

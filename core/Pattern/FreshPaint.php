@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Pattern;
+
+use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Paint;
+use Hawkbrush\Core\Coat\Place;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Handle\Handles;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Step\Paint\CoatDocument;
+use Hawkbrush\Core\Technique\Placed;
+use Hawkbrush\Core\Technique\Sprinkled;
+use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Thrown;
+use Hawkbrush\Core\Technique\Tool;
+
+/**
+ * A paint step to begin with: the base first, then pearl along the side, shoulder and back, each with the figures that are
+ * usual there. All of it is common practice, no published source.
+ */
+final readonly class FreshPaint
+{
+    private const COVERING = [Kind::Opaque, Kind::SemiOpaque];
+
+    private const SHADING = [Kind::Transparent, Kind::Ink, Kind::SemiOpaque];
+
+    /**
+     * @param list<Coat> $before the coats below it
+     * @param list<Paint> $rack with something in the bottle
+     */
+    private function __construct(private Body $body, private array $before, private array $rack) {}
+
+    /**
+     * @param int $position on the ladder, counted from 0
+     * @param list<Paint> $rack with something in the bottle
+     * @param array{float, float}|null $at u and degrees where its mark is to stand
+     *
+     * @return array<string, mixed> a step without its id
+     *
+     * @throws Refused when the rack is empty
+     */
+    public static function at(Recipe $recipe, int $position, Technique $technique, array $rack, ?array $at): array
+    {
+        if ($rack === []) {
+            throw Refused::because('There is no paint on the rack yet. Put one on the rack in Stores, then add the step.');
+        }
+        $before = $recipe->with(\array_slice($recipe->steps, 0, $position))->coats();
+        $fresh = new self($recipe->body, $before, $rack);
+        $step = self::isOpen($technique) ? $fresh->sprayed($technique) : $fresh->marked($technique);
+
+        return ['type' => 'paint'] + ($at === null ? $step : $fresh->movedTo($step, $at));
+    }
+
+    /** Whether it is the open spray: nothing between the brush and the bait, and no marks of its own. */
+    private static function isOpen(Technique $technique): bool
+    {
+        return $technique->sprayed() && ! $technique instanceof Placed && ! $technique->press()->masks();
+    }
+
+    /** @return array<string, mixed> */
+    private function sprayed(Technique $technique): array
+    {
+        $has = fn(callable $is): bool => array_filter($this->before, $is) !== [];
+        $aimed = static fn(Coat $coat): ?float => self::isOpen($coat->technique) ? $coat->place->usualAimDeg() : null;
+
+        return match (true) {
+            ! $has(static fn(Coat $coat): bool => self::isOpen($coat->technique) && ! $coat->place->cuts()) => $this->step(
+                $technique, Zone::Whole, $this->lightest(self::COVERING), coats: 2, weight: 'medium', psi: 38, thinning: 0, strokes: 6,
+            ),
+            ! $has(static fn(Coat $coat): bool => $coat->mixture->parts[0][0]->kind === Kind::Pearl) => $this->step(
+                $technique, Zone::Flank, $this->lightest([Kind::Pearl]), coats: 1, weight: 'light', psi: 6, thinning: 0,
+            ),
+            ! $has(static fn(Coat $coat): bool => \in_array($aimed($coat), [30.0, 60.0], true)) => $this->step(
+                $technique, Zone::Shoulder, $this->lightest(self::SHADING), coats: 2, weight: 'light', psi: 12, thinning: 60,
+            ),
+            default => $this->step($technique, Zone::Back, $this->darkest(self::SHADING), coats: 2, weight: 'light', psi: 10, thinning: 60),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function marked(Technique $technique): array
+    {
+        $zone = $technique instanceof Placed ? Zone::Whole : Zone::Flank;
+        $paint = match (true) {
+            $technique->tool() === Tool::Sheet => $this->lightest([Kind::Foil]),
+            $technique instanceof Sprinkled => $this->lightest([Kind::Holographic, Kind::Metallic]),
+            default => $this->darkest([...self::COVERING, ...self::SHADING]),
+        };
+        [$psi, $thinning] = match (true) {
+            $technique instanceof Thrown => [2, 60],
+            ! $technique->sprayed() => [15, 0],
+            $technique->press()->presses() => [10, 40],
+            $technique->press()->masks() => [5, 60],
+            default => [10, 20],
+        };
+
+        return $this->step($technique, $zone, $paint, 1, 'light', $psi, $thinning);
+    }
+
+    /** @return array<string, mixed> */
+    private function step(
+        Technique $technique,
+        Zone $zone,
+        Paint $paint,
+        int $coats,
+        string $weight,
+        int $psi,
+        int $thinning,
+        int $strokes = 4,
+    ): array {
+        return [
+            'mix' => [['paint' => $paint->id, 'drops' => 1]],
+            'technique' => ['name' => $technique->name()],
+            'where' => ['zone' => $zone->value],
+            'aim_deg' => $technique instanceof Placed ? 90.0 : Place::zone($zone)->usualAimDeg(),
+            'coats' => $coats,
+            'weight' => $weight,
+            'psi' => $psi,
+            'thinning_percent' => $thinning,
+            'strokes' => $strokes,
+            'set' => ['by' => 'heat', 'minutes' => 0],
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $step
+     * @param array{float, float} $at
+     *
+     * @return array<string, mixed>
+     */
+    private function movedTo(array $step, array $at): array
+    {
+        foreach (['mark', 'front', 'edge', 'row'] as $id) {
+            $coat = CoatDocument::read('fresh', Node::root($step), array_column($this->rack, null, 'id'));
+            foreach (Handles::of($coat, $this->body) as $handle) {
+                $step = $handle->id === $id ? [...$step, ...Handles::move($coat, $this->body, $id, $at[0], $at[1], true)] : $step;
+            }
+        }
+        // Aimed at where it stands.
+        $deg = $at[1] > 180 ? 360 - $at[1] : $at[1];
+
+        return $step['aim_deg'] === null ? $step : [...$step, 'aim_deg' => Place::range(0, 1, $deg, $deg, 0)->usualAimDeg()];
+    }
+
+    /** @param list<Kind> $kinds */
+    private function lightest(array $kinds): Paint
+    {
+        return $this->most($kinds, 1);
+    }
+
+    /** @param list<Kind> $kinds */
+    private function darkest(array $kinds): Paint
+    {
+        return $this->most($kinds, -1);
+    }
+
+    /** @param list<Kind> $kinds the first of which there is a paint counts */
+    private function most(array $kinds, int $by): Paint
+    {
+        $used = array_map(static fn(Coat $coat): string => $coat->mixture->parts[0][0]->id, $this->before);
+        foreach ($kinds as $kind) {
+            $of = array_filter($this->rack, static fn(Paint $paint): bool => $paint->kind === $kind);
+            // One that lies below already would hardly show.
+            $new = array_filter($of, static fn(Paint $paint): bool => ! \in_array($paint->id, $used, true));
+            $of = $new === [] ? $of : $new;
+            if ($of !== []) {
+                $light = static fn(Paint $paint): float => Colour::fromHex($paint->hex)->lab->l;
+                usort($of, static fn(Paint $a, Paint $b): int => $by * ($light($b) <=> $light($a)));
+
+                return $of[0];
+            }
+        }
+
+        return $this->rack[0];
+    }
+}

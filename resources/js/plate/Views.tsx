@@ -1,0 +1,191 @@
+import type { KeyboardEvent, PointerEvent } from 'react';
+import type { BodyShape, Handle, Settings } from '../api/types';
+import { BaitPicture } from '../stage/BaitPicture';
+import type { Eye } from '../stage/fittings';
+import type { Lamp } from '../stage/lamp';
+import { type Light, type OnBody, pixelOf, placeNear } from '../stage/pixels';
+import type { Shown } from '../stage/shown';
+import { useSize } from '../stage/useSize';
+import { HandleRing } from './HandleRing';
+import { IndexLines } from './IndexLines';
+import { layOut, type PlateLayout, type PlateView } from './layOut';
+import classes from './plate.module.css';
+import { traces } from './traces';
+import type { Hold } from './useHold';
+
+interface Props {
+  body: BodyShape;
+  shown: Shown;
+  settings: Settings;
+  eye: Eye | null;
+  light: Light;
+  lamp: Lamp;
+  spot: OnBody;
+  /** Where that lies, in words. */
+  spotSays: string;
+  onSpot: (spot: OnBody) => void;
+  /** A mark is to be put where the bait is pressed. */
+  placing: boolean;
+  hold: Hold;
+  description: string;
+}
+
+const STEP_U = 0.01;
+const STEP_DEG = 4;
+/** Seen this much from the side, a place on back or belly is drawn there too. */
+const OVER_DEG = 62;
+
+/** Back, flank and belly as a maker draws them, with the index lines, the spot and the handles. */
+export function Views(props: Props) {
+  const { body, shown, hold, spot } = props;
+  const box = useSize<HTMLDivElement>();
+  const layout = layOut(body, box.width, box.height);
+  const pin = pinned(body, layout, spot);
+  const rings = ringsOf(body, layout, hold.handles, pin);
+
+  const move = (event: KeyboardEvent) => {
+    const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    const deg = (spot.deg > 180 ? 360 - spot.deg : spot.deg) + (by[1] ?? 0) * STEP_DEG;
+    props.onSpot({
+      u: Math.max(0.005, Math.min(0.995, spot.u + (by[0] ?? 0) * STEP_U)),
+      deg: Math.max(0, Math.min(180, deg)),
+    });
+  };
+
+  return (
+    <div ref={box.ref} className={`${classes.views} ${props.placing ? classes.placing : ''}`}>
+      <IndexLines body={body} layout={layout} settings={props.settings} />
+      {layout.views.map(({ view, name, top, height }) => (
+        <figure key={view} data-view={view} style={{ top, height }}>
+          <BaitPicture
+            body={body}
+            texture={shown.texture}
+            view={view}
+            width={box.width}
+            height={height}
+            mmPerPx={layout.mmPerPx}
+            eye={props.eye}
+            light={props.light}
+            lamp={props.lamp}
+            glossy={shown.glossy}
+            label={`${name}. ${props.description}`}
+            onPick={props.onSpot}
+          />
+          <figcaption style={{ right: Math.max(0, box.width - tail(body, layout)) }}>{name}</figcaption>
+        </figure>
+      ))}
+      <svg className={classes.lines} aria-hidden="true">
+        {pin !== null && <path className={classes.leader} d={`M-16 ${layout.views[0]?.top ?? 0}L${pin.x} ${pin.y}`} />}
+        {rings.map(({ handle, view, at, apart }) => (
+          <path key={handle.id + view.view} className={classes.trace} d={`M${at.x} ${at.y}L${apart.x} ${apart.y}`} />
+        ))}
+        {layout.views.map(({ view, top, frame }) =>
+          traces(body, view, frame, hold.handles).map((d) => (
+            <path key={view + d} d={d} className={classes.trace} transform={`translate(0 ${top})`} />
+          )),
+        )}
+      </svg>
+      {pin !== null && (
+        <button
+          type="button"
+          className={classes.pin}
+          style={{ left: pin.x, top: pin.y }}
+          aria-label={`Spot, ${props.spotSays}; arrow keys move it`}
+          onKeyDown={move}
+        />
+      )}
+      {rings.map(({ handle, view, at, apart, again }) => (
+        <HandleRing
+          key={handle.id + view.view}
+          handle={handle}
+          hold={hold}
+          x={apart.x}
+          y={apart.y}
+          again={again}
+          under={(event) => under(body, view, event, { x: at.x - apart.x, y: at.y - apart.y })}
+        />
+      ))}
+    </div>
+  );
+}
+
+/** Where the tail ends: names of views end there too. */
+function tail(body: BodyShape, layout: PlateLayout): number {
+  const at = layout.views[0]?.frame;
+  return at === undefined ? 0 : at.noseX + body.length_mm * at.scale;
+}
+
+/** @param off how far the ring lies beside the place it stands for */
+function under(body: BodyShape, view: PlateView, event: PointerEvent, off: { x: number; y: number }): OnBody {
+  const rect = event.currentTarget.parentElement?.getBoundingClientRect();
+  const x = event.clientX - (rect?.left ?? 0) + off.x;
+  return placeNear(body, view.view, view.frame, x, event.clientY - (rect?.top ?? 0) - view.top + off.y);
+}
+
+/** Where the spot is seen: on the flank before back and belly. */
+function pinned(body: BodyShape, layout: PlateLayout, spot: OnBody) {
+  for (const name of ['left', 'back', 'belly']) {
+    const view = layout.views.find((one) => one.view === name);
+    const at = view === undefined ? null : pixelOf(body, view.view, view.frame, spot.u, spot.deg);
+    if (view !== undefined && at !== null) return { x: at.x, y: at.y + view.top };
+  }
+  return null;
+}
+
+interface Ring {
+  handle: Handle;
+  view: PlateView;
+  /** Where the place is seen. */
+  at: { x: number; y: number };
+  /** Where its ring is drawn: beside it, where another would lie on it. */
+  apart: { x: number; y: number };
+  again: boolean;
+}
+
+/** Rings that touch could not be told apart by a finger. */
+const APART = 27;
+
+function ringsOf(
+  body: BodyShape,
+  layout: PlateLayout,
+  handles: Handle[],
+  pin: { x: number; y: number } | null,
+): Ring[] {
+  const taken = pin === null ? [] : [pin];
+  return handles
+    .filter((handle) => !handle.of_section)
+    .flatMap((handle) =>
+      places(body, layout, handle).map(({ at, view }, i) => {
+        const apart = spread(at, taken);
+        taken.push(apart);
+        return { handle, view, at, apart, again: i > 0 };
+      }),
+    );
+}
+
+/** The nearest free place around a point, tried in rounds. */
+function spread(at: { x: number; y: number }, taken: { x: number; y: number }[]): { x: number; y: number } {
+  const free = (x: number, y: number) => taken.every((one) => Math.hypot(one.x - x, one.y - y) >= APART);
+  for (let far = 0; far <= 4 * APART; far += 6) {
+    for (let turn = 0; turn < (far === 0 ? 1 : 16); turn++) {
+      const angle = (turn / 16) * 2 * Math.PI;
+      const [x, y] = [at.x + far * Math.cos(angle), at.y + far * Math.sin(angle)];
+      if (free(x, y)) return { x, y };
+    }
+  }
+  return at;
+}
+
+/** The views on which a handle is drawn: the flank, and the back or the belly if it is well seen there. */
+function places(body: BodyShape, layout: PlateLayout, handle: Handle) {
+  const folded = handle.deg > 180 ? 360 - handle.deg : handle.deg;
+  const seen = { left: true, right: false, back: folded < OVER_DEG, belly: folded > 180 - OVER_DEG };
+  return [layout.views[1], layout.views[0], layout.views[2]].flatMap((view) => {
+    // What is for the right side only is taken hold of on the flank as if seen through.
+    const deg = view?.view === 'left' ? folded : handle.deg;
+    const at = view === undefined || !seen[view.view] ? null : pixelOf(body, view.view, view.frame, handle.u, deg);
+    return view === undefined || at === null ? [] : [{ at: { x: at.x, y: at.y + view.top }, view }];
+  });
+}
