@@ -19,7 +19,7 @@ final class Rows
             Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 80),
             Parameter::number('rows', 'Rows', '', 1, 12, 1),
             Parameter::lengthMm('rows_mm', 'Rows apart', 0.5, 40, 5),
-            Parameter::choice('lie', 'Rows', ['shifted by half', 'below each other']),
+            Parameter::choice('lie', 'Rows lie', ['shifted by half', 'below each other']),
         ];
     }
 

@@ -34,7 +34,7 @@ final readonly class DryBrush extends ByHand
     public function settings(): array
     {
         return [
-            Parameter::lengthMm('streak_mm', 'Streaks', 2, 60, 14),
+            Parameter::lengthMm('streak_mm', 'Streak length', 2, 60, 14),
             Parameter::lengthMm('hair_mm', 'Hair', 0.1, 2, 0.35),
             Parameter::number('per_cm2', 'Streaks', 'per cm2', 0.5, 30, 6),
         ];

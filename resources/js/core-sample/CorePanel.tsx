@@ -56,9 +56,7 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
               {Math.round(core.colour.h)}
               <br />
               <span className={classes.quiet}>
-                {guessed
-                  ? 'a model’s figure; not all from cards, some guessed from swatch and kind'
-                  : 'a model’s figure, from measured cards'}
+                {guessed ? 'a model’s; some guessed from swatch and kind' : 'a model’s, from measured cards'}
               </span>
             </span>
           </p>
@@ -69,7 +67,7 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
                 <b>{core.at_mirror.hex}</b> L* {Math.round(core.at_mirror.l)} C {Math.round(core.at_mirror.c)} h{' '}
                 {Math.round(core.at_mirror.h)}
                 <br />
-                <span className={classes.quiet}>where it mirrors the lamp; our own simplification</span>
+                <span className={classes.quiet}>at the glint; our own simplification</span>
               </span>
             </p>
           )}

@@ -75,7 +75,7 @@ export function unitOf(setting: TechniqueSetting, settings: Settings, lengthMm: 
   if (unit === 'of length') {
     return {
       unit: `${mm} from the nose`,
-      show: (u) => length.show(u * lengthMm, settings),
+      show: (u) => length.short(u * lengthMm, settings),
       read: (shown) => length.read(shown, settings) / lengthMm,
       step: 0.5,
     };
@@ -91,14 +91,17 @@ export function unitOf(setting: TechniqueSetting, settings: Settings, lengthMm: 
   return { unit: unit.replace(/^deg/, '°'), show: (n) => n, read: (n) => n, step: 1 };
 }
 
-/** The first figures that are set, in a few words. */
+/** The first figure and those that are set otherwise than usual, in a few words. */
 export function settingWords(list: TechniqueSetting[], technique: Technique, settings: Settings, lengthMm: number) {
   return list
     .filter((setting) => setting.choices.length === 0 && setting.outline === '')
-    .slice(0, 2)
+    .filter((setting, i) => i === 0 || Number(technique[setting.name] ?? setting.default) !== setting.default)
+    .slice(0, 3)
     .map((setting) => {
       const { unit, show } = unitOf(setting, settings, lengthMm);
-      return `${setting.label.toLowerCase()} ${show(Number(technique[setting.name] ?? setting.default))} ${unit}`.trim();
+      const label = setting.label.replace(/ \(.*\)/, '').toLowerCase();
+      const value = show(Number(technique[setting.name] ?? setting.default));
+      return `${label} ${value}${unit.startsWith('°') ? '' : ' '}${unit}`.trim();
     })
     .join(', ');
 }

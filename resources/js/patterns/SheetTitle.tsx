@@ -26,12 +26,12 @@ export function SheetTitle({ sheet, current, onBody, onPrepare, onReference }: P
   const bodies = useBodies().data ?? [];
   const change = usePatternChange(sheet);
   return (
-    <div className={classes.sheetTitle}>
+    <>
       <PageTitle of={pattern.name} />
       <h1>
         <NameField sheet={sheet} />
       </h1>
-      <p>
+      <p className={classes.sheetTitle}>
         <NativeSelect
           aria-label="Body"
           variant="unstyled"
@@ -107,15 +107,15 @@ export function SheetTitle({ sheet, current, onBody, onPrepare, onReference }: P
           )}
         </span>
       </p>
-    </div>
+    </>
   );
 }
 
-const SHORT = 44;
+const SHORT = 34;
 
-/** Species, water and notes, as far as there is room. */
-function about({ species, water, notes }: Sheet['pattern']): string {
-  const all = [species, water, notes].filter((text) => text !== '').join(' · ');
+/** Species and water, as far as there is room; what opens has the notes too. */
+function about({ species, water }: Sheet['pattern']): string {
+  const all = [species, water].filter((text) => text !== '').join(' · ');
   if (all === '') return 'Species, water, notes';
   return all.length > SHORT ? `${all.slice(0, SHORT - 1)}…` : all;
 }

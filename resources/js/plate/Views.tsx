@@ -94,7 +94,9 @@ export function Views(props: Props) {
           style={{ left: pin.x, top: pin.y }}
           aria-label={`Spot, ${props.spotSays}; arrow keys move it`}
           onKeyDown={move}
-        />
+        >
+          <i />
+        </button>
       )}
       {rings.map(({ handle, view, at, apart, again }) => (
         <HandleRing
@@ -167,7 +169,8 @@ function ringsOf(
 
 /** The nearest free place around a point, tried in rounds. */
 function spread(at: { x: number; y: number }, taken: { x: number; y: number }[]): { x: number; y: number } {
-  const free = (x: number, y: number) => taken.every((one) => Math.hypot(one.x - x, one.y - y) >= APART);
+  const free = (x: number, y: number) =>
+    taken.every((one) => Math.max(Math.abs(one.x - x), Math.abs(one.y - y)) >= APART);
   for (let far = 0; far <= 4 * APART; far += 6) {
     for (let turn = 0; turn < (far === 0 ? 1 : 16); turn++) {
       const angle = (turn / 16) * 2 * Math.PI;

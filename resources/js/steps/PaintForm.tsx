@@ -66,6 +66,7 @@ export function PaintForm(props: FormProps<PaintStep>) {
                 <>
                   <Figure
                     label={`Drops ${i + 1}`}
+                    hidden
                     value={part.drops}
                     {...within(bounds.drops)}
                     decimals={0}
