@@ -8,7 +8,7 @@ namespace App\Keeping;
 final class ReadableTables
 {
     private const TABLES = [
-        'log' => "SELECT printf('H-%04d', b.number) AS bait, p.name AS pattern, v.number AS version, f.name AS body, r.number AS run, r.finished_at, v.proven_at, b.lesson
+        'log' => "SELECT printf('H-%04d', b.number) AS bait, p.name AS pattern, v.number AS version, f.name AS body, r.number AS run, r.finished_at, v.proven_at, b.lesson, b.rejected
             FROM baits b JOIN runs r ON r.id = b.run_id JOIN versions v ON v.id = r.version_id JOIN patterns p ON p.id = v.pattern_id JOIN bodies f ON f.id = v.body_id ORDER BY b.number",
         'runs' => 'SELECT r.number AS run, p.name AS pattern, v.number AS version, f.name AS body, r.bait_count AS baits, r.air_c, r.humidity_percent, r.starts_at, r.started_at, r.finished_at
             FROM runs r JOIN versions v ON v.id = r.version_id JOIN patterns p ON p.id = v.pattern_id JOIN bodies f ON f.id = v.body_id ORDER BY r.number',

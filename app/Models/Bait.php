@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $position 1… within its run
  * @property string $lesson
  * @property int $revision
+ * @property string|null $rejected why it left its run, once that is finished
  * @property-read Run $run
  */
 final class Bait extends Model

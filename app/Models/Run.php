@@ -87,7 +87,14 @@ final class Run extends Model
 
     public function record(): Record
     {
-        return Record::fold($this->core(), $this->bait_count,
-            $this->events()->get()->map(static fn(BenchEventRow $row): BenchEvent => BenchEvent::read(Node::root($row->event)))->all());
+        return Record::fold($this->core(), $this->bait_count, $this->happened());
+    }
+
+    /** @return list<BenchEvent> what happened at the bench, in its order */
+    public function happened(): array
+    {
+        return array_values(
+            $this->events()->get()->map(static fn(BenchEventRow $row): BenchEvent => BenchEvent::read(Node::root($row->event)))->all(),
+        );
     }
 }

@@ -108,7 +108,7 @@ final class Version extends Model
     /** How many finished baits were painted to it, on its body. */
     public function finishedBaits(): int
     {
-        return (int) $this->runs()->whereNotNull('finished_at')->sum('bait_count');
+        return Bait::query()->whereNull('rejected')->whereIn('run_id', $this->runs()->whereNotNull('finished_at')->select('id'))->count();
     }
 
     /** @return HasMany<Run, $this> */

@@ -7,6 +7,7 @@ namespace App\Present;
 use App\Models\Bait;
 use App\Models\Stamp;
 use Hawkbrush\Core\Run\Change;
+use Hawkbrush\Core\Run\Times;
 use Hawkbrush\Core\Run\Used;
 use Hawkbrush\Core\Step\Step;
 
@@ -24,6 +25,7 @@ final class BaitView
             'position' => $bait->position,
             'lesson' => $bait->lesson,
             'revision' => $bait->revision,
+            'rejected' => $bait->rejected,
             'run' => ['id' => $run->id, 'number' => $run->number, 'baits' => $run->bait_count],
             'pattern' => [
                 'id' => $run->version->pattern_id,
@@ -48,6 +50,7 @@ final class BaitView
         $run = $bait->run;
         $record = $run->record();
         $planned = $run->core();
+        $times = Times::of($bait->position, $run->happened());
 
         return self::brief($bait) + [
             'body_shape' => BodyView::shape($planned->body),
@@ -55,6 +58,12 @@ final class BaitView
             'differences' => PlanView::changes(Change::between($planned, Used::recipe($planned, $record))),
             'missing' => array_map(static fn(Step $s): string => $s->id, $record->missing()),
             'record' => RunView::record($record),
+            'room' => ['air_c' => $run->air_c, 'humidity_percent' => $run->humidity_percent],
+            'started_at' => $run->started_at?->toIso8601ZuluString(),
+            'times' => (object) $times->done,
+            'cut_short' => array_map(static fn(array $cut): array => [
+                'step' => $cut['step'], 'planned_s' => round($cut['planned_s']), 'ran_s' => round($cut['ran_s']),
+            ], $times->cutShort),
             'stamps' => $run->version->stamps()->with('bait')->get()->map(static fn(Stamp $stamp): array => [
                 'on' => $stamp->on,
                 'bait' => $stamp->bait->label(),

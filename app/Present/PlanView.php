@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Present;
 
 use App\Models\Paint;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\PlannedStep;
@@ -13,6 +14,9 @@ use Illuminate\Support\Carbon;
 /** A planned run: mixing sheet, what is short, order of work with clock times, cautions. */
 final class PlanView
 {
+    /** Waits that differ by less are the same to a painter. */
+    private const TOLD_MIN = 1.0;
+
     /** @return array<string, mixed> */
     public static function of(Plan $plan, Carbon $startsAt): array
     {
@@ -26,7 +30,7 @@ final class PlanView
             'ends_at' => self::clock($startsAt, $plan->totalMin()),
             'hands_on_min' => round($plan->handsOnMin(), 1),
             'total_min' => round($plan->totalMin(), 1),
-            'steps' => array_map(static fn(PlannedStep $s): array => self::step($s, $startsAt), $plan->steps),
+            'steps' => array_map(static fn(PlannedStep $s): array => self::step($s, $startsAt, $plan->climate), $plan->steps),
             'short' => self::short($plan),
             'cautions' => $plan->cautions,
         ];
@@ -52,7 +56,7 @@ final class PlanView
     }
 
     /** @return array<string, mixed> */
-    private static function step(PlannedStep $planned, Carbon $startsAt): array
+    private static function step(PlannedStep $planned, Carbon $startsAt, Climate $climate): array
     {
         return [
             'step' => $planned->step->id,
@@ -75,9 +79,23 @@ final class PlanView
             'hands_on_min' => round($planned->work->handsOnMin, 1),
             'wait_min' => round($planned->work->waitMin, 1),
             'wait_for' => $planned->work->waitFor,
+            'wait_differs' => self::differs($planned, $climate),
             'set_seconds' => $planned->work->setSeconds === null ? null : ceil($planned->work->setSeconds),
             'done_at' => self::clock($startsAt, $planned->doneAtMin),
         ];
+    }
+
+    /** What the recipe says of a wait, where this room makes it another, and why; empty where they agree. */
+    private static function differs(PlannedStep $planned, Climate $climate): string
+    {
+        $recipe = $planned->step->restMin();
+        $why = $climate->besideOrdinary();
+        if ($recipe <= 0 || $why === '' || abs($planned->work->waitMin - $recipe) < self::TOLD_MIN) {
+            return '';
+        }
+        $time = $recipe < 90 ? \sprintf('%d min', round($recipe)) : \sprintf('%.1f h', $recipe / 60);
+
+        return "{$time} in the recipe: {$why} here";
     }
 
     private static function clock(Carbon $startsAt, float $minutes): string

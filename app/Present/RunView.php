@@ -34,18 +34,19 @@ final class RunView
     public static function full(Run $run): array
     {
         $recipe = $run->core();
+        $record = $run->record();
 
         return self::brief($run) + [
             'changes' => $run->changes,
             'body_shape' => BodyView::shape($recipe->body),
             'steps' => StepView::all($recipe),
-            'plan' => PlanView::of(Plan::of($recipe, $run->bait_count, $run->climate()), $run->started_at ?? $run->starts_at),
+            'plan' => PlanView::of(Plan::of($recipe, max(1, \count($record->kept())), $run->climate()), $run->started_at ?? $run->starts_at),
             'baits' => $run->baits()->get()->map(static fn(Bait $bait): array => [
                 'id' => $bait->id,
                 'label' => $bait->label(),
                 'position' => $bait->position,
             ])->values()->all(),
-            'record' => self::record($run->record()),
+            'record' => self::record($record),
         ];
     }
 
@@ -66,6 +67,7 @@ final class RunView
             'notes' => $record->notes,
             'timers' => array_values(array_map(get_object_vars(...), $record->timers)),
             'photos' => $record->photos,
+            'rejected' => (object) $record->rejected,
         ];
     }
 }

@@ -33,6 +33,25 @@ final readonly class Climate
         return new self(21.0, 50.0);
     }
 
+    /** How this air is beside an ordinary room, in words; empty where nobody would say so. */
+    public function besideOrdinary(): string
+    {
+        $ordinary = self::ordinary();
+
+        return implode(' and ', array_filter([
+            match (true) {
+                $this->airC >= $ordinary->airC + 1 => 'warmer',
+                $this->airC <= $ordinary->airC - 1 => 'colder',
+                default => '',
+            },
+            match (true) {
+                $this->humidityPercent >= $ordinary->humidityPercent + 5 => 'damper',
+                $this->humidityPercent <= $ordinary->humidityPercent - 5 => 'drier',
+                default => '',
+            },
+        ]));
+    }
+
     public function dewPointC(): float
     {
         return Psychrometrics::dewPointC($this->airC, $this->humidityPercent);

@@ -11,7 +11,8 @@ use Hawkbrush\Core\Refused;
 /** Something that happened at the bench. Never changed afterwards: what was wrong is followed by another event. */
 final readonly class BenchEvent
 {
-    public const TYPES = ['side', 'done', 'reopened', 'figures', 'note', 'timer', 'tacky', 'dried', 'timer-stopped', 'photo'];
+    public const TYPES = ['side', 'done', 'reopened', 'figures', 'note', 'timer', 'tacky', 'dried', 'timer-stopped', 'photo', 'rejected',
+        'taken-back'];
 
     /**
      * @param string $at ISO 8601, as the bench's clock had it
@@ -28,7 +29,8 @@ final readonly class BenchEvent
 
     /**
      * {id, type, step, bait: 1… or null for all, at, data}; `side` {side, done}, `figures` {psi, strokes, coats,
-     * thinning_percent}, `note` {text}, `timer` {seconds, label}, `tacky` {seconds more}, `photo` {photo_id}.
+     * thinning_percent}, `note` {text}, `timer` {seconds, label}, `tacky` {seconds more}, `photo` {photo_id}, `rejected`
+     * {reason} a bait that is painted no further, until it is `taken-back`.
      *
      * @throws Refused
      */
@@ -59,6 +61,7 @@ final readonly class BenchEvent
             'timer' => ['seconds' => $data->field('seconds')->number(1, 604800), 'label' => $data->optional('label')?->text(60) ?? ''],
             'tacky' => ['seconds' => $data->field('seconds')->number(1, 86400)],
             'photo' => ['photo_id' => $data->field('photo_id')->text(40)],
+            'rejected' => ['reason' => $data->field('reason')->text(200)],
             default => [],
         };
     }

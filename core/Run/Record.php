@@ -21,6 +21,7 @@ final readonly class Record
      * @param list<array{step: string, bait: int|null, text: string, at: string}> $notes
      * @param array<string, Timer> $timers running, by event id
      * @param list<array{step: string, bait: int|null, photo_id: string, at: string}> $photos
+     * @param array<int, string> $rejected why, by bait: it is painted no further
      * @param array<string, list<array{seconds: float, tacky: bool}>> $dried how long coats took until they were felt dry, and whether they were felt tacky before, by step id
      */
     private function __construct(
@@ -32,6 +33,7 @@ final readonly class Record
         public array $notes,
         public array $timers,
         public array $photos,
+        public array $rejected,
         public array $dried,
     ) {}
 
@@ -42,7 +44,7 @@ final readonly class Record
         $done = [];
         /** @var array<string, array<int, array<string, bool>>> $sides */
         $sides = [];
-        $figures = $notes = $timers = $photos = $dried = $tried = [];
+        $figures = $notes = $timers = $photos = $rejected = $dried = $tried = [];
         foreach ($recipe->enabled() as $one) {
             $tried[$one->id] = $recipe->coatTriedBy($one)?->id;
         }
@@ -100,10 +102,20 @@ final readonly class Record
                 case 'photo':
                     $photos[] = $told + ['photo_id' => (string) $event->data['photo_id']];
                     break;
+                case 'rejected':
+                    foreach ($reach as $bait) {
+                        $rejected[$bait] = (string) $event->data['reason'];
+                    }
+                    // What was rejected need not dry.
+                    $timers = array_filter($timers, static fn(Timer $t): bool => ! isset($rejected[$t->bait ?? 0]));
+                    break;
+                case 'taken-back':
+                    $rejected = array_diff_key($rejected, array_flip($reach));
+                    break;
             }
         }
 
-        return new self($recipe, $baits, $done, $sides, $figures, $notes, $timers, $photos, $dried);
+        return new self($recipe, $baits, $done, $sides, $figures, $notes, $timers, $photos, $rejected, $dried);
     }
 
     /**
@@ -114,7 +126,7 @@ final readonly class Record
     public function position(): ?array
     {
         foreach ($this->recipe->enabled() as $step) {
-            for ($bait = 1; $bait <= $this->baits; $bait++) {
+            foreach ($this->kept() as $bait) {
                 if (! isset($this->done[$step->id][$bait])) {
                     return ['step' => $step->id, 'bait' => $bait];
                 }
@@ -124,12 +136,29 @@ final readonly class Record
         return null;
     }
 
-    /** @return list<Step> the steps for which not every bait has a record */
+    /** @return list<Step> the steps for which not every bait that is kept has a record */
     public function missing(): array
     {
         return array_values(array_filter(
             $this->recipe->enabled(),
-            fn(Step $step): bool => \count($this->done[$step->id] ?? []) < $this->baits,
+            fn(Step $step): bool => array_diff($this->kept(), array_keys($this->done[$step->id] ?? [])) !== [],
         ));
+    }
+
+    /** @return list<int> the baits that were not rejected */
+    public function kept(): array
+    {
+        return array_values(array_filter(range(1, $this->baits), fn(int $bait): bool => ! isset($this->rejected[$bait])));
+    }
+
+    /** How many baits took paint: all that are kept, and those rejected after their first coat. */
+    public function painted(): int
+    {
+        $coated = [];
+        foreach ($this->recipe->coats() as $coat) {
+            $coated += $this->done[$coat->id] ?? [];
+        }
+
+        return \count($this->kept()) + \count(array_intersect_key($this->rejected, $coated));
     }
 }

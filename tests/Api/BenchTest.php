@@ -182,3 +182,58 @@ it('starts by the clock it was told, in whatever zone', function (string $given,
     ['2026-11-25T18:00+02:00', '2026-11-25T16:00:00Z'],
     ['2026-11-25T18:00:00.250Z', '2026-11-25T18:00:00Z'],
 ]);
+
+it('takes a rejected bait out of the count, the plan, the paint and what is proven, and keeps the reason', function (): void {
+    [$run, [$prep, $base, $back]] = bench($this, 3);
+    $drops = static fn(array $run): int => $run['plan']['steps'][1]['cup']['paints'][0]['drops'];
+    $planned = $drops($run);
+    $record = after($this, $run, $this->event('done', $prep), $this->event('rejected', $base, 1, ['reason' => 'it leaks']));
+    expect($record['position'])->toBe(['step' => $base, 'bait' => 2])->and($record['rejected'])->toBe(['1' => 'it leaks'])
+        ->and($drops($this->ask("/runs/{$run['id']}")->json()))->toBeLessThan($planned);
+    after($this, $run, ...array_merge(...array_map(
+        fn(string $step): array => [$this->event('done', $step, 2), $this->event('done', $step, 3)],
+        [$base, $back],
+    )));
+    $this->send('POST', "/runs/{$run['id']}/finish")->assertOk();
+    $baits = array_column($this->ask('/baits')->json('baits'), null, 'position');
+    expect($baits[1]['rejected'])->toBe('it leaks')->and($baits[2]['rejected'])->toBeNull();
+    expect($this->send('POST', "/baits/{$baits[1]['id']}/stamp")->assertStatus(422)->getContent())->toContain('it leaks');
+    $this->send('POST', "/baits/{$baits[2]['id']}/stamp")->assertOk();
+    expect($this->ask("/versions/{$run['version']['id']}")->json('proven_baits'))->toBe(2);
+});
+
+it('takes a rejected bait back, and no rejection without a reason', function (): void {
+    [$run, [$prep, $base]] = bench($this);
+    after($this, $run, $this->event('done', $prep), $this->event('rejected', $base, 1, ['reason' => 'fell']));
+    expect(after($this, $run, $this->event('taken-back', $base, 1))['position'])->toBe(['step' => $base, 'bait' => 1]);
+    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('rejected', $base, 1, ['reason' => ''])]])
+        ->assertStatus(422)->assertJsonPath('errors.0.pointer', '/events/0/data/reason');
+});
+
+it('says in the log when each step was done, in which room, and which wait was cut short', function (): void {
+    [$run, [$prep, $base, $back]] = bench($this, 1);
+    $at = fn(string $time, string $type, string $step, array $data = []): array => ['at' => "2026-11-25T{$time}Z"] + $this->event($type, $step, 1, $data);
+    after(
+        $this, $run, $at('10:00:00', 'done', $prep), $at('10:10:00', 'done', $base),
+        $at('10:10:00', 'timer', $base, ['seconds' => 1200, 'label' => 'waiting']),
+        $at('10:15:00', 'done', $back), $at('10:15:00', 'timer', $back, ['seconds' => 600, 'label' => 'waiting']),
+        $at('10:18:00', 'dried', $back),
+    );
+    $this->send('POST', "/runs/{$run['id']}/finish")->assertOk();
+    $bait = $this->ask('/baits/'.$this->ask('/baits')->json('baits.0.id'))->assertOk()->json();
+    expect($bait['times'][$base])->toBe('2026-11-25T10:10:00Z')->and($bait['room'])->toEqual(['air_c' => 21, 'humidity_percent' => 50])
+        ->and($bait['cut_short'])->toEqual([['step' => $base, 'planned_s' => 1200, 'ran_s' => 300]]);
+});
+
+it('says where a wait is another in this room than in the recipe, and why', function (): void {
+    ['version' => $version] = $this->pattern();
+    $version = $this->edit($version, [
+        'op' => 'change', 'step' => $version['steps'][1]['document']['id'], 'set' => ['set' => ['by' => 'air', 'minutes' => 30]],
+    ])->json('version');
+    $plan = fn(float $air, float $humidity): array => $this->send('POST', '/runs/plan', [
+        'version_id' => $version['id'], 'baits' => 1, 'air_c' => $air, 'humidity_percent' => $humidity,
+    ])->assertOk()->json('plan.steps.1');
+    expect($plan(27, 30)['wait_min'])->toBeLessThan(30)->and($plan(27, 30)['wait_differs'])->toBe('30 min in the recipe: warmer and drier here')
+        ->and($plan(15, 50)['wait_differs'])->toBe('30 min in the recipe: colder here')
+        ->and($plan(21, 50)['wait_differs'])->toBe('');
+});

@@ -12,6 +12,7 @@ const PART_OF: { [label: string]: string } = {
   'Wait, min': 'How it is set',
   Called: 'Name and check',
   'Place from, mm from the nose': 'Edges of the place',
+  'Place to, mm from the nose': 'Edges of the place',
   'Edge fades, %': 'Edges of the place',
 };
 

@@ -111,11 +111,13 @@ final readonly class WorkBench
             if ($run->finished_at !== null) {
                 return $run;
             }
-            foreach (Plan::of($run->core(), $run->bait_count, $run->climate())->takesMl() as $paintId => $ml) {
+            $record = $run->record();
+            $painted = max(1, $record->painted());
+            foreach (Plan::of($run->core(), $painted, $run->climate())->takesMl() as $paintId => $ml) {
                 $paint = Paint::query()->find($paintId);
                 $paint?->update(['left_ml' => max(0.0, $paint->left_ml - $ml), 'revision' => $paint->revision + 1]);
             }
-            foreach (Dried::ratios($run->core(), $run->record(), $run->climate()) as $paintId => $ratio) {
+            foreach (Dried::ratios($run->core(), $record, $run->climate()) as $paintId => $ratio) {
                 $paint = Paint::query()->find($paintId);
                 $paint?->update([
                     'drying' => Pace::after($paint->drying, $ratio),
@@ -123,7 +125,10 @@ final readonly class WorkBench
                     'revision' => $paint->revision + 1,
                 ]);
             }
-            $this->masks->wear($run->core(), $run->bait_count);
+            $this->masks->wear($run->core(), $painted);
+            foreach ($record->rejected as $position => $reason) {
+                $run->baits()->where('position', $position)->update(['rejected' => $reason]);
+            }
             $run->update(['finished_at' => now()]);
 
             return $run->refresh();
@@ -167,9 +172,13 @@ final readonly class WorkBench
     /** The run of a finished bait, with a record of every step. */
     private function recorded(string $baitId): Run
     {
-        $run = Bait::query()->with('run.version')->findOrFail($baitId)->run;
+        $bait = Bait::query()->with('run.version')->findOrFail($baitId);
+        $run = $bait->run;
         if ($run->finished_at === null) {
             throw NotNow::baitNotFinished();
+        }
+        if ($bait->rejected !== null) {
+            throw Refused::because("{$bait->label()} was rejected: {$bait->rejected}. A pattern is proven on a bait that was finished.");
         }
         $missing = $run->record()->missing();
         if ($missing !== []) {

@@ -124,7 +124,7 @@ final class PatternController
             'proven_baits' => $runs()->whereRaw(
                 'versions.id = (select id from versions stamped where stamped.pattern_id = patterns.id and stamped.proven_at is not null order by stamped.proven_at desc, stamped.id desc limit 1)',
             )
-                ->selectRaw('coalesce(sum(runs.bait_count), 0)'),
+                ->join('baits', 'baits.run_id', '=', 'runs.id')->whereNull('baits.rejected')->selectRaw('count(baits.id)'),
         ]);
     }
 }

@@ -7,20 +7,18 @@ interface Props {
   stepId: string;
   /** The one that is worked on; null when the step is for all, or all is done. */
   bait: number | null;
-  /** Whether this step is still to be done on it. */
-  isOpen: (bait: number) => boolean;
   onTap: (bait: number) => void;
 }
 
-/** The baits of the run and how each stands; a tap goes to one. */
-export function Baits({ run, record, stepId, bait, isOpen, onTap }: Props) {
+/** The baits of the run and how each stands; a tap asks what to do with one. */
+export function Baits({ run, record, stepId, bait, onTap }: Props) {
   const working = record.position !== null && run.finished_at === null;
   return (
     <ul>
       {run.baits.map((b) => (
         <li key={b.id} className={b.position === bait ? 'on' : ''}>
           <UnstyledButton
-            disabled={bait === null || !isOpen(b.position)}
+            disabled={run.finished_at !== null}
             aria-current={b.position === bait ? 'step' : undefined}
             onClick={() => onTap(b.position)}
           >
@@ -35,6 +33,8 @@ export function Baits({ run, record, stepId, bait, isOpen, onTap }: Props) {
 
 /** How a bait stands at a step of its run. */
 function baitWords(run: Run, record: Run['record'], bait: number, stepId: string, working: boolean): string {
+  const rejected = record.rejected[bait];
+  if (rejected !== undefined) return `rejected: ${rejected}`;
   if (!working) return 'done';
   const timer = record.timers.find((t) => t.bait === bait);
   if (timer !== undefined) return timer.label;

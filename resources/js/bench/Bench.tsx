@@ -18,9 +18,14 @@ import { useSize } from '../stage/useSize';
 import { isPaint } from '../steps/face';
 import { faceOf } from '../steps/kinds';
 import { clock } from '../units/units';
+import { Acts } from './Acts';
+import { AllDone } from './AllDone';
+import { BaitChoice } from './BaitChoice';
 import { Baits } from './Baits';
 import { BigFigures } from './BigFigures';
 import classes from './bench.module.css';
+import { PedalForm } from './PedalForm';
+import { usePedal } from './pedal';
 import { Slip } from './Slip';
 import { canBeFelt, LeaveTurning, left, StillWet } from './StillWet';
 import { Timers } from './Timers';
@@ -54,9 +59,10 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const { record, add, addPhoto, unsent } = useBench(run);
   const away = useShownFrom() !== null;
   const pressed = useRef(Number.NEGATIVE_INFINITY);
-  const [slip, setSlip] = useState<'figures' | 'note' | null>(null);
+  const [slip, setSlip] = useState<'figures' | 'note' | 'pedal' | null>(null);
   const [tapped, setTapped] = useState<{ step: string; bait: number } | null>(null);
   const [asked, setAsked] = useState<Parameters<typeof StillWet>[0]['asked']>(null);
+  const [chosen, setChosen] = useState<number | null>(null);
   const photo = useRef<HTMLInputElement>(null);
   const pictures = useSize<HTMLDivElement>();
 
@@ -67,7 +73,14 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const step: Step | undefined = steps.find((s) => s.document.id === position?.step) ?? steps.at(-1);
   const stepId = step?.document.id ?? '';
   const index = steps.findIndex((s) => s.document.id === stepId);
-  const isOpen = (one: number) => position !== null && !(record.done[stepId] ?? []).includes(one);
+  const kept = run.baits.filter((b) => record.rejected[b.position] === undefined);
+  const isOpen = (one: number) =>
+    position !== null && record.rejected[one] === undefined && !(record.done[stepId] ?? []).includes(one);
+  /** The bait that is worked on next when one is skipped. */
+  const after = (one: number | null) => {
+    const open = kept.map((b) => b.position).filter((other) => other !== one && isOpen(other));
+    return open.find((other) => other > (one ?? 0)) ?? open[0];
+  };
   // The one that was tapped, as long as this step is open on it; else the first that is open.
   const bait = tapped?.step === stepId && isOpen(tapped.bait) ? tapped.bait : (position?.bait ?? run.bait_count);
   const forAll = step?.shown.for_all ?? false;
@@ -185,8 +198,9 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       { keys: 'P', does: 'take a photograph', run: () => photo.current?.click() },
       ...(figures.length > 0 ? [{ keys: 'F', does: 'say other figures', run: () => setSlip('figures') }] : []),
     ],
-    slip === null && asked === null,
+    slip === null && asked === null && chosen === null,
   );
+  const pedal = usePedal(next, slip === null && asked === null && chosen === null);
 
   const finish = useMutation({
     mutationFn: () => ask(api.POST('/runs/{id}/finish', { params: { path: { id: run.id } } })),
@@ -219,37 +233,17 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           {position === null ? (finished ? 'This run is finished' : 'Take them off the clamps') : step.shown.name}
         </h1>
         {position === null ? (
-          <>
-            <p className={classes.benchHow}>
-              {finished
-                ? 'Its baits are in the log.'
-                : away || unsent > 0
-                  ? 'All is done. The run can be finished once Hawkbrush answers and has everything.'
-                  : 'Finish the run and its baits go to the log under their numbers.'}
-            </p>
+          <AllDone
+            finished={finished}
+            away={away || unsent > 0}
+            pending={finish.isPending}
+            trouble={finish.isError ? words(finish.error) : ''}
+            kept={kept.length}
+            onFinish={() => unlessWet('Finish all the same', () => finish.mutate())}
+            onBack={back}
+          >
             {!finished && <LeaveTurning wet={stillWet()} />}
-            {finish.isError && <p role="alert">{words(finish.error)}</p>}
-            <div className={classes.benchButtons}>
-              {finished ? (
-                <Link className={classes.benchNext} to="/log">
-                  To the log
-                </Link>
-              ) : (
-                <UnstyledButton
-                  className={classes.benchNext}
-                  disabled={finish.isPending || unsent > 0 || away}
-                  onClick={() => unlessWet('Finish all the same', () => finish.mutate())}
-                >
-                  Finish the run
-                </UnstyledButton>
-              )}
-              {!finished && (
-                <UnstyledButton className={classes.benchSide} onClick={back}>
-                  Back
-                </UnstyledButton>
-              )}
-            </div>
-          </>
+          </AllDone>
         ) : (
           <>
             <BigFigures step={step} at={at} />
@@ -264,26 +258,6 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
                 </p>
               )}
             </div>
-            <div className={classes.benchButtons}>
-              {worked.map((side) => (
-                <UnstyledButton
-                  key={side}
-                  type="button"
-                  className={classes.benchSide}
-                  aria-pressed={sides.includes(side)}
-                  onClick={() => tick(side)}
-                >
-                  {sides.includes(side) ? '✓ ' : ''}
-                  {side === 'left' ? 'Left side' : 'Right side'} <kbd>{side === 'left' ? 'L' : 'R'}</kbd>
-                </UnstyledButton>
-              ))}
-              <UnstyledButton className={classes.benchNext} onClick={next}>
-                {forAll || run.baits.every((b) => b.position === bait || !isOpen(b.position))
-                  ? 'Done, next step'
-                  : 'Done, next bait'}{' '}
-                <kbd>Space</kbd>
-              </UnstyledButton>
-            </div>
           </>
         )}
         {position !== null && step.shown.cautions.length > 0 && (
@@ -297,6 +271,25 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
             .map((n) => n.text)
             .join(' · ')}
         </p>
+        {position !== null && (
+          <div className={classes.benchButtons}>
+            {worked.map((side) => (
+              <UnstyledButton
+                key={side}
+                type="button"
+                className={classes.benchSide}
+                aria-pressed={sides.includes(side)}
+                onClick={() => tick(side)}
+              >
+                {sides.includes(side) ? '✓ ' : ''}
+                {side === 'left' ? 'Left side' : 'Right side'} <kbd>{side === 'left' ? 'L' : 'R'}</kbd>
+              </UnstyledButton>
+            ))}
+            <UnstyledButton className={classes.benchNext} onClick={next}>
+              {forAll || after(bait) === undefined ? 'Done, next step' : 'Done, next bait'} <kbd>Space</kbd>
+            </UnstyledButton>
+          </div>
+        )}
       </section>
       <section className={classes.benchLook} aria-label="After this step" ref={pictures.ref}>
         <p>After this step, {side} side</p>
@@ -319,6 +312,8 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           eye={eye}
           label="From underneath"
         />
+      </section>
+      <div className={classes.benchClocks}>
         <Timers
           run={run}
           timers={record.timers}
@@ -326,36 +321,27 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           onDry={dry}
           onTacky={tacky}
         />
-      </section>
+      </div>
       <footer className={classes.benchFoot}>
         <Baits
           run={run}
           record={record}
           stepId={stepId}
           bait={forAll || position === null ? null : bait}
-          isOpen={isOpen}
-          onTap={(one) => setTapped({ step: stepId, bait: one })}
+          onTap={setChosen}
         />
-        <div className={classes.benchActs}>
-          <UnstyledButton onClick={back}>
-            Back <kbd>B</kbd>
-          </UnstyledButton>
-          <UnstyledButton onClick={timer} disabled={position === null}>
-            Timer <kbd>T</kbd>
-          </UnstyledButton>
-          <UnstyledButton onClick={() => setSlip('note')}>
-            Note <kbd>N</kbd>
-          </UnstyledButton>
-          <UnstyledButton onClick={() => photo.current?.click()}>
-            Photo <kbd>P</kbd>
-          </UnstyledButton>
-          <UnstyledButton onClick={() => setSlip('figures')} disabled={figures.length === 0}>
-            {step.shown.tries === null ? 'Used other figures' : 'Found other figures'} <kbd>F</kbd>
-          </UnstyledButton>
-          <span className="dim">
-            Run {run.number} · ends about {clock(run.plan.ends_at, run.plan.starts_at)}
-          </span>
-        </div>
+        <Acts
+          open={position !== null}
+          figures={figures.length > 0}
+          tries={step.shown.tries !== null}
+          onBack={back}
+          onTimer={timer}
+          onNote={() => setSlip('note')}
+          onPhoto={() => photo.current?.click()}
+          onFigures={() => setSlip('figures')}
+          onPedal={() => setSlip('pedal')}
+          ends={`Run ${run.number} · ends about ${clock(run.plan.ends_at, run.plan.starts_at)}`}
+        />
       </footer>
       <input
         ref={photo}
@@ -371,9 +357,22 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           event.currentTarget.value = '';
         }}
       />
+      <BaitChoice
+        run={run}
+        record={record}
+        bait={chosen}
+        isOpen={!forAll && chosen !== null && isOpen(chosen)}
+        canSkip={after(chosen) !== undefined}
+        onWork={() => chosen !== null && setTapped({ step: stepId, bait: chosen })}
+        onSkip={() => setTapped({ step: stepId, bait: after(chosen) ?? bait })}
+        onReject={(reason) => add({ type: 'rejected', step: stepId, bait: chosen, data: { reason } })}
+        onTakeBack={() => add({ type: 'taken-back', step: stepId, bait: chosen, data: {} })}
+        onClose={() => setChosen(null)}
+      />
+      <PedalForm opened={slip === 'pedal'} code={pedal.code} onSet={pedal.set} onClose={() => setSlip(null)} />
       <StillWet run={run} asked={asked} onClose={() => setAsked(null)} />
       <Slip
-        kind={slip}
+        kind={slip === 'pedal' ? null : slip}
         step={step}
         settings={settings}
         figures={{ ...faceOf(step).figures(step, tried?.step), ...at.used }}

@@ -53,13 +53,22 @@ const DID: { [type in BenchEvent['type']]: string } = {
   dried: 'felt dry',
   'timer-stopped': 'a timer stopped',
   photo: 'a photograph',
+  rejected: 'rejected',
+  'taken-back': 'taken back',
 };
 
 /** What was done, in words that can be read later, away from the run. */
 function about(run: Run, { type, step, bait, data }: Draft): string {
   const name = run.steps.find((s) => s.document.id === step)?.shown.name ?? '';
   const label = run.baits.find((b) => b.position === bait)?.label;
-  const said = type === 'note' ? `: ${data?.text}` : type === 'side' ? `, ${data?.side}` : '';
+  const said =
+    type === 'note'
+      ? `: ${data?.text}`
+      : type === 'rejected'
+        ? `: ${data?.reason}`
+        : type === 'side'
+          ? `, ${data?.side}`
+          : '';
   const figures =
     type === 'figures'
       ? `: ${Object.entries(data ?? {})

@@ -39,6 +39,12 @@ export function withWaiting(run: Pick<Run, 'baits' | 'steps'>, known: BenchRecor
       record.timers = record.timers.map((t) => (isOf(t, event) ? { ...t, dried: true } : t));
     } else if (event.type === 'timer-stopped') {
       record.timers = record.timers.filter((t) => !isOf(t, event));
+    } else if (event.type === 'rejected') {
+      for (const bait of all) record.rejected[bait] = String(event.data?.reason);
+      // What was rejected need not dry.
+      record.timers = record.timers.filter((t) => t.bait === null || record.rejected[t.bait] === undefined);
+    } else if (event.type === 'taken-back') {
+      for (const bait of all) delete record.rejected[bait];
     } else if (event.type === 'note') {
       record.notes.push({ ...told(event), text: String(event.data?.text) });
     } else if (event.type === 'photo') {
@@ -52,7 +58,8 @@ export function withWaiting(run: Pick<Run, 'baits' | 'steps'>, known: BenchRecor
   }
   record.position = null;
   for (const step of run.steps.filter((s) => s.document.on)) {
-    const bait = run.baits.find((b) => !(record.done[step.document.id] ?? []).includes(b.position));
+    const done = record.done[step.document.id] ?? [];
+    const bait = run.baits.find((b) => record.rejected[b.position] === undefined && !done.includes(b.position));
     if (bait !== undefined) {
       record.position = { step: step.document.id, bait: bait.position };
       break;

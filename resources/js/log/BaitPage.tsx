@@ -2,10 +2,13 @@ import { Anchor, Button } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { api, ask, words } from '../api/client';
+import { api, ask, newId, newUlid, words } from '../api/client';
 import { useBait, useRunTexture, useSettings } from '../api/queries';
+import { nowIso } from '../api/serverClock';
 import type { Bait, Settings, Step } from '../api/types';
+import { box } from '../box/box';
 import { Failed } from '../parts/Failed';
+import { FilePick } from '../parts/FilePick';
 import { PageTitle } from '../parts/PageTitle';
 import table from '../parts/table.module.css';
 import { Waiting } from '../parts/Waiting';
@@ -15,7 +18,7 @@ import { KeptPhoto } from '../stage/KeptPhoto';
 import { useSize } from '../stage/useSize';
 import { figureWords } from '../steps/figureWords';
 import { faceOf } from '../steps/kinds';
-import { clock, day } from '../units/units';
+import { clock, day, minutes, temperature } from '../units/units';
 import { Lesson } from './Lesson';
 import classes from './log.module.css';
 import { TakeStampOff } from './TakeStampOff';
@@ -44,6 +47,23 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
     mutationFn: () => ask(api.POST('/baits/{id}/stamp', { params: { path: { id: bait.id } } })),
     onSuccess: took,
   });
+  const last = bait.steps.findLast((s) => s.document.on)?.document.id ?? '';
+  const addPhoto = (photo: File) =>
+    void box.add([
+      {
+        run: bait.run.id,
+        about: `${bait.label}: a photograph`,
+        event: {
+          id: newId(),
+          type: 'photo',
+          step: last,
+          bait: bait.position,
+          at: nowIso(),
+          data: { photo_id: newUlid() },
+        },
+        photo,
+      },
+    ]);
   const photos = bait.record.photos.filter((p) => p.bait === null || p.bait === bait.position);
 
   return (
@@ -51,7 +71,8 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
       <div className="page-head">
         <PageTitle of={bait.label} />
         <h1>{bait.label}</h1>
-        {bait.proven && <span className="seal">Proven</span>}
+        {bait.proven && bait.rejected === null && <span className="seal">Proven</span>}
+        {bait.rejected !== null && <b>Rejected: {bait.rejected}</b>}
         <span className="dim">
           <Link className="link" to={`/patterns/${bait.pattern.id}`}>
             {bait.pattern.name}
@@ -65,15 +86,16 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
           {bait.finished_at === null ? '' : ` · ${day(bait.finished_at)} ${clock(bait.finished_at)}`}
         </span>
         <span className="spacer" />
-        {bait.proven ? (
-          <Anchor component="button" type="button" onClick={() => setTakingOff(true)}>
-            Take the stamp off
-          </Anchor>
-        ) : (
-          <Button variant="default" onClick={() => stamp.mutate()} disabled={stamp.isPending}>
-            Stamp it proven
-          </Button>
-        )}
+        {bait.rejected === null &&
+          (bait.proven ? (
+            <Anchor component="button" type="button" onClick={() => setTakingOff(true)}>
+              Take the stamp off
+            </Anchor>
+          ) : (
+            <Button variant="default" onClick={() => stamp.mutate()} disabled={stamp.isPending}>
+              Stamp it proven
+            </Button>
+          ))}
         <Button component={Link} to={`/runs/new?repeat=${bait.id}`}>
           Repeat this bait
         </Button>
@@ -129,6 +151,23 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
           </figure>
         ))}
       </div>
+      <p className={classes.baitRoom}>
+        <span>
+          Painted at {temperature.show(bait.room.air_c, settings)} {temperature.unit(settings)} and{' '}
+          {bait.room.humidity_percent} %
+          {bait.started_at === null || bait.finished_at === null
+            ? ''
+            : `, ${day(bait.started_at)} ${clock(bait.started_at)} to ${clock(bait.finished_at, bait.started_at)}`}
+          .
+        </span>
+        <FilePick
+          action="Add a photograph"
+          label="Photograph of this bait"
+          accept="image/jpeg,image/png,image/webp"
+          inline
+          onFile={addPhoto}
+        />
+      </p>
       <Lesson bait={bait} onKept={took} />
       <section aria-label="Planned and done">
         <h2>Planned and done</h2>
@@ -139,6 +178,7 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
                 <th>Step</th>
                 <th>Planned</th>
                 <th>Done</th>
+                <th>At</th>
                 <th>Noted</th>
               </tr>
             </thead>
@@ -163,6 +203,8 @@ function Compared({ step, bait, settings }: { step: Step; bait: Bait; settings: 
   const sides = bait.record.sides[d.id]?.[bait.position] ?? [];
   const planned = faceOf(step).figures(step, undefined);
   const notes = bait.record.notes.filter((n) => n.step === d.id && (n.bait === null || n.bait === bait.position));
+  const at = bait.times[d.id];
+  const cut = bait.cut_short.filter((one) => one.step === d.id);
   return (
     <tr>
       <td>
@@ -183,7 +225,15 @@ function Compared({ step, bait, settings }: { step: Step; bait: Bait; settings: 
           </>
         )}
       </td>
-      <td>{notes.map((n) => n.text).join(' · ')}</td>
+      <td>{at === undefined ? '' : clock(at, bait.started_at ?? undefined)}</td>
+      <td>
+        {notes.map((n) => n.text).join(' · ')}
+        {cut.map(({ planned_s, ran_s }) => (
+          <p key={planned_s + ran_s} className={classes.differs}>
+            Went on after {minutes(ran_s / 60)} of {minutes(planned_s / 60)}.
+          </p>
+        ))}
+      </td>
     </tr>
   );
 }

@@ -67,7 +67,7 @@ export function Log() {
 /** Whether every word sought stands in what is known of a bait. */
 function answers(bait: BaitBrief, sought: string): boolean {
   const known =
-    `${bait.label} ${bait.pattern.name} ${bait.version.body} run ${bait.run.number} ${bait.lesson}`.toLowerCase();
+    `${bait.label} ${bait.pattern.name} ${bait.version.body} run ${bait.run.number} ${bait.lesson} ${bait.rejected ?? ''}`.toLowerCase();
   return sought
     .toLowerCase()
     .split(/\s+/)
@@ -98,12 +98,18 @@ function Line({ bait, body }: { bait: BaitBrief; body: Body | undefined }) {
           />
         )}
         <span>
-          <b>{bait.label}</b> {bait.proven && <span className="seal">Proven</span>}
+          <b>{bait.label}</b> {bait.proven && bait.rejected === null && <span className="seal">Proven</span>}
           <br />
           {bait.pattern.name}, version {bait.version.number}
           {bait.version.fitted ? ` fitted to ${bait.version.body}` : ''} · run {bait.run.number}, bait {bait.position}{' '}
           of {bait.run.baits}
           {bait.finished_at === null ? '' : ` · ${day(bait.finished_at)}`}
+          {bait.rejected !== null && (
+            <>
+              <br />
+              <b>Rejected: {bait.rejected}</b>
+            </>
+          )}
           {bait.lesson !== '' && (
             <>
               <br />

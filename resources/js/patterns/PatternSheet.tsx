@@ -177,7 +177,8 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
         onSpot={placing === null ? setSpot : (at) => void begin(placing, at)}
         core={core}
         zones={zones}
-        hold={hold}
+        // Where a mark is to be put, nothing else lies in the way.
+        hold={placing === null ? hold : { ...hold, handles: [] }}
         placing={placing !== null}
         sides={
           <BothSides body={version.body} version={version.id} revision={version.revision} upto={upto} look={look} />

@@ -68,7 +68,10 @@ export function PlanSheet({ plan, settings }: Props) {
                   </td>
                   <td>{step.cup === null ? '' : cupWords(step.cup)}</td>
                   <td className={table.num}>{step.hands_on_min > 0 ? minutes(step.hands_on_min) : ''}</td>
-                  <td className={table.num}>{step.wait_min > 0 ? `${minutes(step.wait_min)} ${step.wait_for}` : ''}</td>
+                  <td className={table.num}>
+                    {step.wait_min > 0 ? `${minutes(step.wait_min)} ${step.wait_for}` : ''}
+                    {step.wait_differs !== '' && <div className="dim">{step.wait_differs}</div>}
+                  </td>
                   <td className={table.num}>{clock(step.done_at, plan.starts_at)}</td>
                 </tr>
               ))}
