@@ -20,18 +20,21 @@ final class TechniqueView
     /** @return list<array{name: string, cover: string}> */
     public static function all(Body $body): array
     {
-        $surface = Surface::of($body, CoverView::COLUMNS, CoverView::ROWS * 2);
-        // Any paint will do: only where it lands is drawn.
-        $paint = PaintReader::paint('any', Node::root(['name' => 'Any', 'hex' => '#202020', 'kind' => 'opaque']));
-
         return array_map(static fn(Technique $technique): array => [
             'name' => $technique->name(),
-            'cover' => CoverView::of(Coverage::land(CoatDocument::read('drawn', Node::root([
-                'mix' => [['paint' => 'any']],
-                'technique' => ['name' => $technique->name()],
-                'where' => ['zone' => $technique instanceof Placed ? 'whole' : 'flank'],
-                'aim_deg' => 90,
-            ]), ['any' => $paint]), $surface)->left),
+            'cover' => self::cover($body, ['name' => $technique->name()], $technique instanceof Placed ? 'whole' : 'flank'),
         ], Techniques::all());
+    }
+
+    /** @param array<mixed> $technique as in a step */
+    public static function cover(Body $body, array $technique, string $zone = 'whole', int $seed = 1): string
+    {
+        // Any paint will do: only where it lands is drawn.
+        $paint = PaintReader::paint('any', Node::root(['name' => 'Any', 'hex' => '#202020', 'kind' => 'opaque']));
+        $coat = CoatDocument::read('drawn', Node::root([
+            'mix' => [['paint' => 'any']], 'technique' => $technique, 'where' => ['zone' => $zone], 'aim_deg' => 90, 'seed' => $seed,
+        ]), ['any' => $paint]);
+
+        return CoverView::of(Coverage::land($coat, Surface::of($body, CoverView::COLUMNS, CoverView::ROWS * 2))->left);
     }
 }

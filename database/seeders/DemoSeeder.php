@@ -178,7 +178,7 @@ final class DemoSeeder extends Seeder
         ], $racked);
         $document['body'] = ['name' => $form->name, 'material' => $form->material, ...$form->form];
 
-        return $save->fromDocument(Node::root($document));
+        return $save->fromDocument(Node::root($document))->pattern;
     }
 
     /** Four roach for the club outing, with the figures really used, stamped. */

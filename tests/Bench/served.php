@@ -30,6 +30,16 @@ $pattern = array_values(array_filter(call('GET', "{$api}/patterns")['patterns'],
 $rudd = $edits(call('GET', "{$api}/versions/{$pattern['version']['id']}"), 4, 40);
 $figures['edit_to_stage_ms'] = at($rudd, 0.5);
 $figures['edit_to_stage_p95_ms'] = at($rudd, 0.95);
+// A handle pulled over the flank: each place another picture, none of them kept.
+$pulled = call('GET', "{$api}/versions/{$pattern['version']['id']}");
+$held = $pulled['steps'][4]['document']['id'];
+$drag = timed(60, static fn(int $i = -1) => call('POST', "{$api}/versions/{$pulled['id']}/try", [
+    'step' => $held,
+    'change' => ['op' => 'handle', 'step' => $held, 'handle' => 'place rear', 'to' => ['u' => 0.5 + 0.006 * $i, 'deg' => 60]],
+    'show' => ['upto' => $pulled['steps'][count($pulled['steps']) - 1]['document']['id'], 'look' => 'clear'],
+]));
+$figures['drag_to_picture_ms'] = at($drag, 0.5);
+$figures['drag_to_picture_p95_ms'] = at($drag, 0.95);
 // And the same on a pattern of every technique.
 $body = array_values(array_filter(call('GET', "{$api}/bodies")['bodies'], static fn(array $b): bool => $b['name'] === 'Plover 65'))[0];
 $sepia = array_values(array_filter(call('GET', "{$api}/paints")['paints'], static fn(array $p): bool => $p['name'] === 'Peat brown'))[0];

@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import type { BodyShape } from '../../resources/js/api/types';
-import { frame, paintBody, pixelOf, placeUnder, sampleAt, skinOf, type View } from '../../resources/js/stage/pixels';
+import { frame, paintBody, pixelOf, sampleAt, skinOf, type View } from '../../resources/js/stage/pixels';
+import { placeNear, placeUnder } from '../../resources/js/stage/places';
 import { clockLeft, minutes } from '../../resources/js/units/units';
 
 // The drawing of a body, without a browser: a place on the surface and its pixel belong together.
@@ -52,6 +53,15 @@ for (const view of ['left', 'right', 'back', 'belly'] as const) {
     const f = frame(BODY, view, 600, 300);
     expect(placeUnder(BODY, view, f, 1, 1)).toBeNull();
     expect(placeUnder(BODY, view, f, 300, 299)).toBeNull();
+  });
+
+  test(`finds the edge of the body from beside it, from the ${view}`, () => {
+    const f = frame(BODY, view, 600, 300);
+    const above = placeNear(BODY, view, f, 300, 1);
+    expect(above.u).toBeCloseTo(placeUnder(BODY, view, f, 300, f.axisY)?.u ?? -1, 6);
+    const edge = { left: 0, right: 360, back: 270, belly: 90 }[view];
+    expect(Math.abs(above.deg - edge) % 360).toBeCloseTo(0, 6);
+    expect(placeNear(BODY, view, f, -50, f.axisY).u).toBe(view === 'right' ? 1 : 0);
   });
 
   test(`keeps the body within its picture from the ${view}`, () => {

@@ -88,9 +88,9 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
 
   await test.step('walks, moves, doubles, switches off and removes with the keys', async () => {
     await page.locator('.ladder-rung', { hasText: 'Pearl flank' }).click();
-    await page.keyboard.press('Alt+ArrowRight');
+    await page.keyboard.press('Shift+ArrowRight');
     await expect(page.locator('.ladder-rung').nth(3)).toContainText('Pearl flank');
-    await page.keyboard.press('Alt+ArrowLeft');
+    await page.keyboard.press('Shift+ArrowLeft');
     await expect(page.locator('.ladder-rung').nth(2)).toContainText('Pearl flank');
     await page.keyboard.press('d');
     await expect(page.locator('.ladder-rung')).toHaveCount(11);

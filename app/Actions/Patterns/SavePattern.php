@@ -8,6 +8,7 @@ use App\Actions\Bodies\SaveBody;
 use App\Actions\Named;
 use App\Actions\Rack\SavePaint;
 use App\Models\Body;
+use App\Models\Paint;
 use App\Models\Pattern;
 use App\Models\Version;
 use Hawkbrush\Core\Exchange\RecipeReader;
@@ -42,16 +43,25 @@ final readonly class SavePattern
      *
      * @throws Refused with what and where
      */
-    public function fromDocument(Node $document): Pattern
+    public function fromDocument(Node $document): Imported
     {
         $recipe = RecipeReader::read($document);
 
-        return DB::transaction(function () use ($recipe): Pattern {
-            $ids = [];
+        return DB::transaction(function () use ($recipe): Imported {
+            $ids = $brought = [];
             foreach ($recipe->allCoats() as $coat) {
                 foreach ($coat->mixture->parts as [$paint]) {
-                    $ids[$paint->id] ??= $this->paint->fromDocument($paint)->id;
+                    if (! isset($ids[$paint->id])) {
+                        $put = $this->paint->fromDocument($paint);
+                        $ids[$paint->id] = $put->id;
+                        array_push($brought, ...self::told('paint', $put));
+                    }
                 }
+            }
+            $body = $this->body->save($recipe->body);
+            array_push($brought, ...self::told('body', $body));
+            if (Pattern::query()->where('name', $recipe->name)->exists()) {
+                $brought[] = ['what' => 'pattern', 'name' => $recipe->name, 'how' => 'namesake'];
             }
             $steps = array_map(static function (array $step) use ($ids): array {
                 if (isset($step['mix']) && \is_array($step['mix'])) {
@@ -62,16 +72,31 @@ final readonly class SavePattern
                 return $step;
             }, array_map(Steps::write(...), $recipe->steps));
 
-            return $this->put(
+            return new Imported($this->put(
                 $recipe->name,
                 $recipe->species,
                 $recipe->water,
                 $recipe->notes,
-                $this->body->save($recipe->body),
+                $body,
                 $steps,
                 array_values($ids),
-            );
+            ), $brought);
         });
+    }
+
+    /**
+     * @param 'paint'|'body' $what
+     *
+     * @return list<array{what: 'paint'|'body', name: string, how: 'new'|'namesake'}> nothing of what was there already
+     */
+    private static function told(string $what, Paint|Body $put): array
+    {
+        if (! $put->wasRecentlyCreated) {
+            return [];
+        }
+        $others = $put::query()->where('name', $put->name)->whereNull('archived_at')->whereKeyNot($put->id)->exists();
+
+        return [['what' => $what, 'name' => $put->name, 'how' => $others ? 'namesake' : 'new']];
     }
 
     /**

@@ -28,6 +28,9 @@ final readonly class ImportRack
                 $known = Paint::query()->where('name', $bottle->name)->whereNull('archived_at')->first();
                 $before = $known?->getRawOriginal();
                 $paint = $this->save->fromBottle($bottle, $known);
+                if ($before !== null && self::same($before, $paint->getRawOriginal())) {
+                    continue;
+                }
                 // A name that stands twice in the table is one bottle: what was there before the first line counts.
                 $did[$paint->id] = [
                     'id' => $paint->id,
@@ -38,6 +41,19 @@ final readonly class ImportRack
 
             return Import::query()->create(['paints' => array_values($did)]);
         });
+    }
+
+    /**
+     * Whether a line of the table said nothing new.
+     *
+     * @param array<string, mixed> $before
+     * @param array<string, mixed> $after
+     */
+    private static function same(array $before, array $after): bool
+    {
+        $said = static fn(array $row): array => array_diff_key($row, ['revision' => 0, 'updated_at' => 0]);
+
+        return $said($before) == $said($after);
     }
 
     /** @throws NotNow when a paint was changed or used since; nothing is undone then */

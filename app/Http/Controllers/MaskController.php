@@ -6,10 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Actions\Masks\KeepMask;
 use App\Actions\Masks\PrintMasks;
+use App\Actions\Named;
 use App\Http\Input;
 use App\Http\Revised;
 use App\Models\Mask;
 use App\Present\MaskView;
+use App\Present\TechniqueView;
 use Hawkbrush\Core\Flat\PathText;
 use Hawkbrush\Core\Flat\SvgReader;
 use Illuminate\Http\JsonResponse;
@@ -43,7 +45,14 @@ final readonly class MaskController
 
     public function look(Request $request): JsonResponse
     {
-        return new JsonResponse(MaskView::plate($this->keep->look(Input::of($request))));
+        $form = Input::of($request);
+        $plate = $this->keep->look($form);
+        $technique = $form->field('technique')->raw();
+
+        return new JsonResponse([
+            'plate' => MaskView::plate($plate),
+            'cover' => TechniqueView::cover(Named::body($form->field('body_id'))->core(), \is_array($technique) ? $technique : []),
+        ]);
     }
 
     /** {svg}: an outline of one's own at its true size, and what of the file was left out. */

@@ -73,7 +73,9 @@ final class PatternController
         $most = config('hawkbrush.import_max_bytes');
         $document = Input::of($request, \is_int($most) ? $most : 0);
 
-        return $this->answer($save->fromDocument($document)->id, 201);
+        $imported = $save->fromDocument($document);
+
+        return $this->answer($imported->pattern->id, 201, ['brought' => $imported->brought]);
     }
 
     public function versions(string $id): JsonResponse
@@ -98,13 +100,17 @@ final class PatternController
         })->all()]);
     }
 
-    public function answer(string $id, int $status = 200): JsonResponse
+    /** @param array<string, mixed> $more */
+    public function answer(string $id, int $status = 200, array $more = []): JsonResponse
     {
         $pattern = self::shelf()->findOrFail($id);
         $version = $pattern->current->load(['pattern', 'body']);
 
         return new JsonResponse(
-            ['pattern' => PatternView::of($pattern), 'version' => VersionView::of($version, app(ReadRecipe::class)->fromVersion($version))],
+            [
+                'pattern' => PatternView::of($pattern),
+                'version' => VersionView::of($version, app(ReadRecipe::class)->fromVersion($version)),
+            ] + $more,
             $status,
         );
     }

@@ -26,6 +26,7 @@ export type EyeStep = Schemas['EyeStep'];
 export type ClearStep = Schemas['ClearStep'];
 export type NewStep = Schemas['NewStep'];
 export type Version = Schemas['Version'];
+export type ImportedSheet = Schemas['ImportedSheet'];
 export type VersionListed = Schemas['VersionListed'];
 export type Backup = Schemas['Backup'];
 export type Sheet = Schemas['Sheet'];

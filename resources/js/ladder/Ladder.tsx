@@ -20,7 +20,7 @@ import { type Bracket, Rung, SetMark } from './Rung';
 /** Handled where they are pressed: on a rung. */
 const LADDER_KEYS = [
   { keys: '←+→', does: 'walk the ladder' },
-  { keys: 'alt+←+→', does: 'move the step' },
+  { keys: 'shift+←+→', does: 'move the step' },
   { keys: 'Enter', does: 'edit the step' },
   { keys: 'D', does: 'duplicate it' },
   { keys: 'O', does: 'switch it on or off' },
@@ -45,7 +45,7 @@ interface Props {
   onRedo: () => void;
 }
 
-/** The steps in order, left to right, light to dark. Arrow keys walk it, Alt and arrows move a step. */
+/** The steps in order, left to right, light to dark. Arrow keys walk it, Shift and arrows move a step. */
 export function Ladder(props: Props) {
   const { version, chosen } = props;
   const list = useRef<HTMLDivElement>(null);
@@ -77,8 +77,8 @@ export function Ladder(props: Props) {
     const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
     if (by !== 0) {
       const to = Math.max(0, Math.min(steps.length - 1, chosen + by));
-      if (event.altKey && step !== undefined && to !== chosen) props.onMove(step.document.id, to);
-      if (!event.altKey || to !== chosen) props.onChoose(to);
+      if (event.shiftKey && step !== undefined && to !== chosen) props.onMove(step.document.id, to);
+      if (!event.shiftKey || to !== chosen) props.onChoose(to);
     } else if (event.key === 'Home') props.onChoose(0);
     else if (event.key === 'End') props.onChoose(steps.length - 1);
     else if (event.key === 'Enter') props.onOpen(chosen);

@@ -5,6 +5,7 @@ import { useVocabulary } from '../api/queries';
 import type { Body, PaintStep, Settings } from '../api/types';
 import { AskForm } from '../parts/AskForm';
 import { useSentForm } from '../parts/useSentForm';
+import { ZoneOutline } from '../stage/ZoneOutline';
 import { PlatePicture } from './PlatePicture';
 import { TechniqueSettings } from './TechniqueSettings';
 import '../parts/controls';
@@ -32,6 +33,7 @@ export function MakeMask({ bodies, settings, onClose }: Props) {
     },
   });
   const { body_id, technique } = form.values;
+  const body = bodies.find((one) => one.id === body_id);
   const look = useQuery({
     queryKey: ['plate', body_id, technique],
     queryFn: () => ask(api.POST('/masks/look', { body: { body_id, technique } })),
@@ -47,6 +49,12 @@ export function MakeMask({ bodies, settings, onClose }: Props) {
       onClose={onClose}
       onSubmit={submit}
     >
+      {look.data !== undefined && body !== undefined && (
+        <div className={`${classes.maskLook} on-stage`}>
+          <PlatePicture plate={look.data.plate} label="As it will be cut, left side" />
+          <ZoneOutline body={body} cover={look.data.cover} />
+        </div>
+      )}
       <TextInput label="Name" required maxLength={80} {...form.getInputProps('name')} data-autofocus />
       <div className={layout.two}>
         <NativeSelect
@@ -67,15 +75,10 @@ export function MakeMask({ bodies, settings, onClose }: Props) {
         list={kinds.find((one) => one.name === technique.name)?.settings ?? []}
         technique={technique}
         settings={settings}
-        lengthMm={bodies.find((body) => body.id === form.values.body_id)?.length_mm ?? 0}
+        lengthMm={body?.length_mm ?? 0}
         onChange={(set) => form.setFieldValue('technique', set)}
       />
-      {look.data !== undefined && (
-        <div className={`${classes.maskLook} on-stage`}>
-          <PlatePicture plate={look.data} label="As it will be cut, left side" />
-        </div>
-      )}
-      {look.data?.index.map((line) => (
+      {look.data?.plate.index.map((line) => (
         <p key={line} className="dim">
           {line}
         </p>

@@ -1,9 +1,10 @@
-import { Anchor, NativeSelect, TextInput, UnstyledButton } from '@mantine/core';
+import { Anchor, NativeSelect, UnstyledButton } from '@mantine/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { type PointerEvent, useState } from 'react';
 import { api, ask, words } from '../api/client';
 import { usePatterns } from '../api/queries';
 import type { ColourGiven, Ground } from '../api/types';
+import { ColourField } from '../parts/ColourField';
 import { keysOf, oneOf } from '../parts/choices';
 import { FilePick } from '../parts/FilePick';
 import { GroundAsked } from './GroundAsked';
@@ -40,13 +41,11 @@ export function ColourAsked({ value, onChange }: { value: ColourGiven; onChange:
         ))}
       </NativeSelect>
       {way === 'swatch' && (
-        <TextInput
-          type="color"
-          size="xs"
-          w={64}
-          aria-label="Wanted swatch"
+        <ColourField
+          hidden
+          label="Wanted swatch"
           value={typeof value.hex === 'string' ? value.hex : '#8a7b3c'}
-          onChange={(event) => onChange({ hex: event.currentTarget.value })}
+          onColour={(hex) => onChange({ hex })}
         />
       )}
       {way === 'bait' && <BaitColour onChange={onChange} />}

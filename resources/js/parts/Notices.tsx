@@ -10,6 +10,11 @@ export function Notices() {
   return <Notifications position="bottom-left" limit={3} />;
 }
 
+/** Says what was done, where nothing is to be undone. */
+export function say(id: string, message: string): void {
+  notifications.show({ id, message, autoClose: 15_000 });
+}
+
 /** Says what was done, and offers to undo it. @param id one notice of each at a time */
 export function offerUndo(id: string, message: ReactNode, undo: () => void): void {
   notifications.show({

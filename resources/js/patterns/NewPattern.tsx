@@ -2,10 +2,11 @@ import { Checkbox, NativeSelect, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { api, ask, Problem, words } from '../api/client';
-import type { Body, Sheet } from '../api/types';
+import type { Body, ImportedSheet, Sheet } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { AskForm } from '../parts/AskForm';
 import { FilePick } from '../parts/FilePick';
+import { say } from '../parts/Notices';
 import { useSentForm } from '../parts/useSentForm';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
@@ -43,7 +44,10 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
       }
       return once(document, (body, headers) => ask(api.POST('/patterns/import', { body, headers })));
     },
-    onSuccess: done,
+    onSuccess: ({ brought, ...sheet }) => {
+      done(sheet);
+      say('brought', broughtWords(brought));
+    },
   });
 
   const below = (
@@ -82,6 +86,24 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
       <Checkbox label="Begin with its preparation" {...form.getInputProps('prepare', { type: 'checkbox' })} />
     </AskForm>
   );
+}
+
+/** What came into the stores with a pattern, and what now has a namesake. */
+function broughtWords(brought: ImportedSheet['brought']): string {
+  const names = (what: string, how: string) =>
+    brought.filter((one) => one.what === what && one.how === how).map((one) => one.name);
+  const [paints, bodies] = [names('paint', 'new'), names('body', 'new')];
+  const namesakes = brought.filter((one) => one.how === 'namesake').map((one) => `${one.what} “${one.name}”`);
+  return [
+    paints.length === 0 ? '' : `New on the rack, still empty: ${paints.join(', ')}.`,
+    bodies.length === 0 ? '' : `New in the drawer: ${bodies.join(', ')}.`,
+    namesakes.length === 0
+      ? ''
+      : `Not the same as what has its name here, so it stands beside it: ${namesakes.join(', ')}.`,
+    brought.length === 0 ? 'All of its paints and its body were here already.' : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
 }
 
 function where(error: unknown): string {

@@ -9,7 +9,7 @@ import { Strip } from '../parts/Strip';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { useRoom } from '../stage/useRoom';
-import { day } from '../units/units';
+import { counted, day } from '../units/units';
 import classes from './shelf.module.css';
 
 const NewPattern = lazy(async () => ({ default: (await import('./NewPattern')).NewPattern }));
@@ -159,7 +159,7 @@ function Lying({ pattern, body, picked, onPick }: LyingProps) {
           )}
           <br />
           {pattern.species && `${pattern.species} · `}
-          {body.name} · {pattern.version.steps} steps
+          {body.name} · {counted(pattern.version.steps, 'step')}
           {pattern.last_painted === null ? '' : ` · painted ${day(pattern.last_painted)}`}
         </span>
       </Onward>

@@ -3,7 +3,8 @@ import type { BodyShape, Handle, Settings } from '../api/types';
 import { BaitPicture } from '../stage/BaitPicture';
 import type { Eye } from '../stage/fittings';
 import type { Lamp } from '../stage/lamp';
-import { type Light, type OnBody, pixelOf, placeNear } from '../stage/pixels';
+import { type Light, type OnBody, pixelOf } from '../stage/pixels';
+import { placeNear, placeUnder } from '../stage/places';
 import type { Shown } from '../stage/shown';
 import { useSize } from '../stage/useSize';
 import { HandleRing } from './HandleRing';
@@ -57,8 +58,17 @@ export function Views(props: Props) {
   return (
     <div ref={box.ref} className={`${classes.views} ${props.placing ? classes.placing : ''}`}>
       <IndexLines body={body} layout={layout} settings={props.settings} />
-      {layout.views.map(({ view, name, top, height }) => (
-        <figure key={view} data-view={view} style={{ top, height }}>
+      {layout.views.map(({ view, name, top, height, frame }) => (
+        <figure
+          key={view}
+          data-view={view}
+          style={{ top, height }}
+          onPointerDown={(event) => {
+            const rect = event.currentTarget.getBoundingClientRect();
+            const at = placeUnder(body, view, frame, event.clientX - rect.left, event.clientY - rect.top);
+            if (at !== null) props.onSpot(at);
+          }}
+        >
           <BaitPicture
             body={body}
             texture={shown.texture}
@@ -71,7 +81,6 @@ export function Views(props: Props) {
             lamp={props.lamp}
             glossy={shown.glossy}
             label={`${name}. ${props.description}`}
-            onPick={props.onSpot}
           />
           <figcaption style={{ right: Math.max(0, box.width - tail(body, layout)) }}>{name}</figcaption>
         </figure>

@@ -50,7 +50,7 @@ export function PlanSheet({ plan, settings }: Props) {
       <section className={layout.part} aria-label="Order of work">
         <h2>Order of work and mixing sheet</h2>
         <div className={table.scroll}>
-          <table className={table.table}>
+          <table className={`${table.table} ${table.stacked}`}>
             <thead>
               <tr>
                 <th>Step</th>
@@ -66,13 +66,23 @@ export function PlanSheet({ plan, settings }: Props) {
                   <td>
                     {step.number} {step.name}
                   </td>
-                  <td>{step.cup === null ? '' : cupWords(step.cup)}</td>
-                  <td className={table.num}>{step.hands_on_min > 0 ? minutes(step.hands_on_min) : ''}</td>
-                  <td className={table.num}>
-                    {step.wait_min > 0 ? `${minutes(step.wait_min)} ${step.wait_for}` : ''}
-                    {step.wait_differs !== '' && <div className="dim">{step.wait_differs}</div>}
+                  <td data-label="Mix, drops">{step.cup === null ? '' : cupWords(step.cup)}</td>
+                  <td data-label="Hands-on" className={table.num}>
+                    {step.hands_on_min > 0 ? minutes(step.hands_on_min) : ''}
                   </td>
-                  <td className={table.num}>{clock(step.done_at, plan.starts_at)}</td>
+                  <td data-label="Wait" className={table.num}>
+                    {step.wait_min > 0 && (
+                      <span>
+                        {minutes(step.wait_min)} {step.wait_for}
+                        {step.wait_differs !== '' && (
+                          <span className={`dim ${classes.differs}`}>{step.wait_differs}</span>
+                        )}
+                      </span>
+                    )}
+                  </td>
+                  <td data-label="Done at" className={table.num}>
+                    {clock(step.done_at, plan.starts_at)}
+                  </td>
                 </tr>
               ))}
             </tbody>

@@ -84,7 +84,7 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
         {temperature.unit(settings)}, {run.plan.humidity_percent} %
       </h2>
       <div className={table.scroll}>
-        <table className={table.table}>
+        <table className={`${table.table} ${table.stacked}`}>
           <thead>
             <tr>
               <th>Step</th>
@@ -115,24 +115,29 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
                         ? ''
                         : `, ${length.show(c.width_mm, settings)} ${length.unit(settings)} wide`}
                     </td>
-                    <td>{cup == null ? '' : cupWords(cup)}</td>
-                    <td className={`${table.num} ${classes.figure}`}>
+                    <td data-label="Mix, drops">{cup == null ? '' : cupWords(cup)}</td>
+                    <td data-label={pressure.unit(settings)} className={`${table.num} ${classes.figure}`}>
                       {coat === undefined ? '' : air(coat, coat.document.psi, settings)[0]}
                     </td>
-                    <td className={`${table.num} ${classes.figure}`}>
+                    <td data-label="Coats" className={`${table.num} ${classes.figure}`}>
                       {c === undefined ? '' : `${c.coats} ${c.weight}`}
                     </td>
-                    <td className={`${table.num} ${classes.figure}`}>{c?.strokes}</td>
-                    <td>
-                      {shown.index !== undefined && shown.index.length > 0 && (
-                        <span>
-                          {shown.sides.length === 1 ? `On the ${shown.sides[0]}` : 'Left and right'}:{' '}
-                          {shown.index.join('; ')}.{' '}
-                        </span>
-                      )}
-                      {shown.how} {d.check === '' ? '' : `Check: ${d.check}`}
+                    <td data-label="Strokes" className={`${table.num} ${classes.figure}`}>
+                      {c?.strokes}
+                    </td>
+                    <td data-label="How">
+                      <span>
+                        {shown.index !== undefined && shown.index.length > 0 && (
+                          <span>
+                            {shown.sides.length === 1 ? `On the ${shown.sides[0]}` : 'Left and right'}:{' '}
+                            {shown.index.join('; ')}.{' '}
+                          </span>
+                        )}
+                        {shown.how} {d.check === '' ? '' : `Check: ${d.check}`}
+                      </span>
                     </td>
                     <td
+                      data-label="Baits"
                       className={classes.boxes}
                       role="img"
                       aria-label={

@@ -6,8 +6,7 @@ import { LeaveGuard } from './LeaveGuard';
 import { RoomAndUnits } from './RoomAndUnits';
 import classes from './shell.module.css';
 
-const KeyOverview = lazy(async () => ({ default: (await import('./KeyOverview')).KeyOverview }));
-const BoxNotice = lazy(async () => ({ default: (await import('../box/BoxNotice')).BoxNotice }));
+const Later = lazy(async () => ({ default: (await import('./Later')).Later }));
 
 const PLACES = [
   ['/patterns', 'Patterns'],
@@ -40,8 +39,7 @@ export function Shell() {
       </header>
       <FromBefore />
       <Suspense>
-        <BoxNotice />
-        <KeyOverview />
+        <Later />
       </Suspense>
       <LeaveGuard />
       <main id="main" className={classes.shellMain}>

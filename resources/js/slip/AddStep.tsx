@@ -27,6 +27,8 @@ export function AddStep({ body, vocabulary, disabled, onPaint, onOther }: Props)
   const here = useRef<HTMLSpanElement>(null);
   useKeys('Pattern sheet', [
     { keys: 'A', does: 'add a step', run: () => here.current?.querySelector('button')?.click() },
+    { keys: '←+→+↑+↓', does: 'move a handle that has the focus by half a millimetre, with Shift by two' },
+    { keys: 'Escape', does: 'close the slip, or give a pull up' },
   ]);
   return (
     <span ref={here}>

@@ -1,8 +1,8 @@
-import { type PointerEvent, useEffect, useRef } from 'react';
+import { useEffect, useRef } from 'react';
 import type { BodyShape, Texture } from '../api/types';
 import { drawFittings, type Eye } from './fittings';
 import { BENCH_LAMP, type Lamp } from './lamp';
-import { type Frame, frame, type Light, paintBody, placeUnder, skinOf, type View } from './pixels';
+import { type Frame, frame, type Light, paintBody, skinOf, type View } from './pixels';
 
 interface Props {
   body: BodyShape;
@@ -17,7 +17,6 @@ interface Props {
   lamp?: Lamp;
   /** Millimetres to a pixel, where several baits are drawn to one scale; else the bait fills the picture. */
   mmPerPx?: number;
-  onPick?: (place: { u: number; deg: number }) => void;
 }
 
 const SHARPEST = 2;
@@ -42,28 +41,15 @@ export function BaitPicture(props: Props) {
     drawFittings(context, body, view, f, eye);
   }, [body, texture, view, width, height, eye, light, glossy, lamp, mmPerPx, density]);
 
-  const pick = (event: PointerEvent<HTMLCanvasElement>) => {
-    const box = event.currentTarget.getBoundingClientRect();
-    const place = placeUnder(
-      body,
-      view,
-      fitted(body, view, width, height, 1, mmPerPx),
-      event.clientX - box.left,
-      event.clientY - box.top,
-    );
-    if (place !== null) props.onPick?.(place);
-  };
-
   return (
     <canvas
       ref={canvas}
       width={Math.round(width * density)}
       height={Math.round(height * density)}
-      style={{ width, height, display: 'block', cursor: props.onPick === undefined ? undefined : 'crosshair' }}
+      style={{ width, height, display: 'block' }}
       role="img"
       aria-label={props.label}
       data-drawn={texture === undefined ? 'no' : 'yes'}
-      onPointerDown={props.onPick === undefined ? undefined : pick}
     />
   );
 }

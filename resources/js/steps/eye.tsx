@@ -1,6 +1,7 @@
-import { ColorInput, NativeSelect } from '@mantine/core';
+import { NativeSelect } from '@mantine/core';
 import type { EyeStep } from '../api/types';
 import { within } from '../parts/bounds';
+import { ColourField } from '../parts/ColourField';
 import { Figure } from '../parts/Figure';
 import { SavedText } from '../parts/SavedText';
 import { length } from '../units/units';
@@ -30,13 +31,7 @@ function EyeForm({ step: { document }, vocabulary, settings, onChange }: FormPro
           step={0.5}
           onSave={(shown) => shown !== null && onChange({ diameter_mm: length.read(shown, settings) })}
         />
-        <ColorInput
-          label="Iris"
-          size="xs"
-          format="hex"
-          value={document.iris}
-          onChangeEnd={(iris) => onChange({ iris })}
-        />
+        <ColourField label="Iris" value={document.iris} onColour={(iris) => onChange({ iris })} />
       </div>
       <NativeSelect
         label="Pupil"

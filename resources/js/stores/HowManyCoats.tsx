@@ -1,4 +1,4 @@
-import { NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { NativeSelect, NumberInput } from '@mantine/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
@@ -6,6 +6,7 @@ import { useVocabulary } from '../api/queries';
 import type { Ground, Paint } from '../api/types';
 import { GroundAsked } from '../mixing/GroundAsked';
 import { within } from '../parts/bounds';
+import { ColourField } from '../parts/ColourField';
 import { counted } from '../units/units';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
@@ -48,16 +49,7 @@ export function HowManyCoats({ paint }: { paint: Paint }) {
           <option value="hidden">it hides black and white</option>
           <option value="colour">this colour</option>
         </NativeSelect>
-        {until === 'colour' && (
-          <TextInput
-            type="color"
-            size="xs"
-            w={64}
-            aria-label="Wanted colour"
-            value={hex}
-            onChange={(e) => setHex(e.currentTarget.value)}
-          />
-        )}
+        {until === 'colour' && <ColourField hidden label="Wanted colour" value={hex} onColour={setHex} />}
         <GroundAsked label="over" value={over} onChange={setOver} />
         <span>each</span>
         <NativeSelect aria-label="each" size="xs" value={weight} onChange={(e) => setWeight(e.currentTarget.value)}>

@@ -2,6 +2,7 @@ import { Anchor, NativeSelect } from '@mantine/core';
 import { useVocabulary } from '../api/queries';
 import type { Paint, PaintChange, Settings } from '../api/types';
 import { within } from '../parts/bounds';
+import { ColourField } from '../parts/ColourField';
 import { Figure } from '../parts/Figure';
 import { SavedText } from '../parts/SavedText';
 import { counted, volume } from '../units/units';
@@ -35,13 +36,7 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
         value={paint.kind}
         onChange={(event) => onChange({ kind: event.currentTarget.value })}
       />
-      <SavedText
-        max={80}
-        label="Swatch, under clear"
-        type="color"
-        value={paint.hex}
-        onSave={(hex) => onChange({ hex })}
-      />
+      <ColourField label="Swatch, under clear" value={paint.hex} onColour={(hex) => onChange({ hex })} />
       <SavedText
         max={80}
         label="Family"

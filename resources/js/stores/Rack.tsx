@@ -1,5 +1,5 @@
 import { Anchor, Button, NativeSelect, TextInput } from '@mantine/core';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { words } from '../api/client';
 import { usePaints, useSettings, useVocabulary } from '../api/queries';
@@ -26,6 +26,7 @@ export function Rack() {
   const settings = useSettings().data;
   const kinds = useVocabulary().data?.kinds ?? [];
   const [adding, setAdding] = useState(false);
+  const [added, setAdded] = useState('');
   const [wanted, setWanted] = useState('');
   const [kind, setKind] = useState('');
   const [stand, setStand] = useState<Stand>('on the rack');
@@ -68,12 +69,12 @@ export function Rack() {
       ) : (
         <ul className={classes.rack}>
           {shown.map((paint) => (
-            <Bottle key={paint.id} paint={paint} settings={settings} />
+            <Bottle key={paint.id} paint={paint} settings={settings} added={paint.id === added} />
           ))}
           {shown.length === 0 && <li className={classes.rackNone}>Nothing on the rack answers to that.</li>}
         </ul>
       )}
-      <NewPaint opened={adding} onClose={() => setAdding(false)} />
+      <NewPaint opened={adding} onClose={() => setAdding(false)} onAdded={setAdded} />
     </section>
   );
 }
@@ -106,12 +107,17 @@ function Choice<T extends string>(props: {
   );
 }
 
-function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
+function Bottle({ paint, settings, added }: { paint: Paint; settings: Settings; added: boolean }) {
+  const here = useRef<HTMLLIElement>(null);
+  // What was just added is in sight.
+  useEffect(() => {
+    if (added) here.current?.scrollIntoView({ block: 'center' });
+  }, [added]);
   const change = usePaintChange(paint);
   const share = Math.min(1, paint.left_ml / paint.bottle_ml);
   const used = paint.used_in.length;
   return (
-    <li>
+    <li ref={here} className={added ? classes.added : undefined}>
       <Chip chip={paint.chip} className={classes.rackChip} />
       <span className={classes.rackName}>
         <Link to={`/stores/paints/${paint.id}`}>

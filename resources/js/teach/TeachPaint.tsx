@@ -1,8 +1,9 @@
-import { Button, Modal, NativeSelect, TextInput } from '@mantine/core';
+import { Button, Modal, NativeSelect } from '@mantine/core';
 import { keepPreviousData, skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../api/client';
 import type { Paint } from '../api/types';
+import { ColourField } from '../parts/ColourField';
 import { Strip } from '../parts/Strip';
 import { FilmFields, type FilmTold } from './FilmFields';
 import { FromFile } from './FromFile';
@@ -152,11 +153,10 @@ function Half(props: { label: string; told: Told | null; typed: boolean; onTell:
     );
   }
   return (
-    <TextInput
+    <ColourField
       label={props.told === null ? `${props.label} (not given yet)` : props.label}
-      type="color"
       value={props.told?.hex ?? '#808080'}
-      onChange={(event) => props.onTell(hexTold(event.currentTarget.value))}
+      onColour={(hex) => props.onTell(hexTold(hex))}
     />
   );
 }

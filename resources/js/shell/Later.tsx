@@ -1,0 +1,21 @@
+import { useEffect } from 'react';
+import { useLocation, useNavigationType } from 'react-router';
+import { BoxNotice } from '../box/BoxNotice';
+import { KeyOverview } from './KeyOverview';
+
+/** What the frame needs only once the first page is there. */
+export function Later() {
+  const { pathname } = useLocation();
+  const back = useNavigationType() === 'POP';
+  // A page begins at its top; one gone back to is where it was left.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new address is what counts
+  useEffect(() => {
+    if (!back) window.scrollTo(0, 0);
+  }, [pathname]);
+  return (
+    <>
+      <BoxNotice />
+      <KeyOverview />
+    </>
+  );
+}
