@@ -14,8 +14,12 @@ use Hawkbrush\Core\Step\Step;
 /** A finished bait in the log. */
 final class BaitView
 {
-    /** @return array<string, mixed> */
-    public static function brief(Bait $bait): array
+    /**
+     * @param list<string> $notes taken of it at the bench
+     *
+     * @return array<string, mixed>
+     */
+    public static function brief(Bait $bait, array $notes = []): array
     {
         $run = $bait->run;
 
@@ -24,6 +28,7 @@ final class BaitView
             'label' => $bait->label(),
             'position' => $bait->position,
             'lesson' => $bait->lesson,
+            'notes' => $notes,
             'revision' => $bait->revision,
             'rejected' => $bait->rejected,
             'run' => ['id' => $run->id, 'number' => $run->number, 'baits' => $run->bait_count],
@@ -52,7 +57,12 @@ final class BaitView
         $planned = $run->core();
         $times = Times::of($bait->position, $run->happened());
 
-        return self::brief($bait) + [
+        $notes = array_filter(
+            $record->notes,
+            static fn(array $note): bool => $note['bait'] === null || $note['bait'] === $bait->position,
+        );
+
+        return self::brief($bait, array_column($notes, 'text')) + [
             'body_shape' => BodyView::shape($planned->body),
             'steps' => StepView::all($planned),
             'differences' => PlanView::changes(Change::between($planned, Used::recipe($planned, $record))),

@@ -7,6 +7,7 @@ namespace Hawkbrush\Core\Run;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
+use Hawkbrush\Core\Technique\Parameter;
 
 /** What differs between two recipes, step by step and field by field, in words fit to show. */
 final readonly class Change
@@ -14,7 +15,8 @@ final readonly class Change
     /** Labels of fields where the name is not one; technique parameters use the labels of their own form. */
     private const LABELS = [
         'diameter_mm' => 'eye, mm', 'psi' => 'psi', 'strokes' => 'strokes a side', 'thinning_percent' => 'reducer, %', 'by' => 'set by',
-        'aim_deg' => 'aim, deg', 'slant_deg' => 'slant, deg',
+        'aim_deg' => 'aim, deg', 'slant_deg' => 'slant, deg', 'where.from_u' => 'place from, mm', 'where.to_u' => 'place to, mm',
+        'where.from_deg' => 'upper edge, deg', 'where.to_deg' => 'lower edge, deg', 'where.soft' => 'edge fades, %',
     ];
 
     public function __construct(public string $stepId, public int $number, public string $what, public string $from, public string $to) {}
@@ -34,7 +36,10 @@ final readonly class Change
             foreach ($now as $field => $value) {
                 $was = $before[$step->id][$field] ?? '';
                 if ($was !== $value) {
-                    $differences[] = new self($step->id, $i + 1, self::label($field, $step), $was, $value);
+                    [$what, $length] = [self::label($field, $step), [$from->body->lengthMm, $to->body->lengthMm]];
+                    $differences[] = new self(
+                        $step->id, $i + 1, $what, self::shown($field, $was, $step, $length[0]), self::shown($field, $value, $step, $length[1]),
+                    );
                 }
             }
         }
@@ -50,15 +55,54 @@ final readonly class Change
     private static function label(string $field, Step $step): string
     {
         $name = substr((string) strrchr('.'.$field, '.'), 1);
-        if (str_starts_with($field, 'technique.')) {
-            foreach ($step->coat()?->technique->settings() ?? [] as $parameter) {
-                if ($parameter->name === $name) {
-                    return lcfirst($parameter->label).($parameter->unit === '' ? '' : ", {$parameter->unit}");
-                }
+        $parameter = self::parameter($field, $step);
+        if ($parameter !== null) {
+            $unit = match (true) {
+                $parameter->unit === 'of length' => 'mm',
+                self::isShare($parameter) => trim('% '.$parameter->unit),
+                default => $parameter->unit,
+            };
+
+            return lcfirst($parameter->label).($unit === '' ? '' : ", {$unit}");
+        }
+
+        return self::LABELS[$field] ?? self::LABELS[$name] ?? strtr((string) preg_replace('/_mm$/', ', mm', $name), '_', ' ');
+    }
+
+    /** A value as a painter sets it: places in mm from the nose, shares in per cent. */
+    private static function shown(string $field, string $value, Step $step, float $lengthMm): string
+    {
+        $parameter = self::parameter($field, $step);
+        if (! is_numeric($value)) {
+            return $value;
+        }
+
+        return match (true) {
+            $parameter?->unit === 'of length', \in_array($field, ['where.from_u', 'where.to_u'], true) => self::plain((float) $value * $lengthMm, 1),
+            $field === 'where.soft', $parameter !== null && self::isShare($parameter) => self::plain((float) $value * 100, 1),
+            default => $value,
+        };
+    }
+
+    private static function parameter(string $field, Step $step): ?Parameter
+    {
+        foreach (str_starts_with($field, 'technique.') ? $step->coat()?->technique->settings() ?? [] : [] as $parameter) {
+            if ('technique.'.$parameter->name === $field) {
+                return $parameter;
             }
         }
 
-        return self::LABELS[$name] ?? strtr((string) preg_replace('/_mm$/', ', mm', $name), '_', ' ');
+        return null;
+    }
+
+    private static function isShare(Parameter $parameter): bool
+    {
+        return $parameter->max <= 1 && $parameter->choices === [] && $parameter->outline === '';
+    }
+
+    private static function plain(float $value, int $digits): string
+    {
+        return rtrim(rtrim(\sprintf("%.{$digits}F", $value), '0'), '.');
     }
 
     /**
@@ -76,7 +120,7 @@ final readonly class Change
                 $flat[$prefix.$key] = match (true) {
                     \is_bool($value) => $value ? 'yes' : 'no',
                     $value === null => 'none',
-                    \is_float($value) => rtrim(rtrim(\sprintf('%.3F', $value), '0'), '.'),
+                    \is_float($value) => self::plain($value, 3),
                     \is_scalar($value) => (string) $value,
                     default => '',
                 };

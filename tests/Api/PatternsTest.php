@@ -252,10 +252,25 @@ it('exports a pattern and shows the same bait elsewhere', function (): void {
     expect($after)->toBe($before)
         ->and(Paint::query()->count())->toBe(2)
         ->and(Body::query()->count())->toBe(1);
-    $this->send('POST', '/patterns/import', json_decode($document, true))->assertCreated();
-    expect(Paint::query()->count())->toBe(2)
+    expect($there['brought'])->toEqualCanonicalizing([
+        ['what' => 'paint', 'name' => 'White', 'how' => 'new'], ['what' => 'paint', 'name' => 'Moss', 'how' => 'new'],
+        ['what' => 'body', 'name' => 'Test 60', 'how' => 'new'],
+    ]);
+    $again = $this->send('POST', '/patterns/import', json_decode($document, true))->assertCreated()->json('brought');
+    expect($again)->toBe([['what' => 'pattern', 'name' => $p['name'], 'how' => 'namesake']])
+        ->and(Paint::query()->count())->toBe(2)
         ->and(Body::query()->count())->toBe(1)
         ->and(Pattern::query()->count())->toBe(2);
+});
+
+it('tells of a namesake that an import brings beside what is there', function (): void {
+    ['pattern' => $p] = $this->pattern();
+    $document = json_decode((string) $this->ask("/patterns/{$p['id']}/export")->getContent(), true);
+    $moss = Paint::query()->where('name', 'Moss')->firstOrFail();
+    $this->send('PATCH', "/paints/{$moss->id}", ['revision' => $moss->revision, 'hex' => '#223344'])->assertOk();
+    $brought = $this->send('POST', '/patterns/import', $document)->assertCreated()->json('brought');
+    expect($brought)->toContain(['what' => 'paint', 'name' => 'Moss', 'how' => 'namesake'])
+        ->and(array_column($brought, 'name'))->not->toContain('White');
 });
 
 it('refuses a wrong or hostile file with what and where, and changes nothing', function (callable $break, string $pointer): void {

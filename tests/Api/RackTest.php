@@ -128,7 +128,7 @@ it('takes the rack out as a table and in again, all of it or nothing', function 
         'POST',
         '/rack/import',
         ['csv' => str_replace('Moss', 'Fen', $csv)],
-    )->assertOk()->assertJson(['added' => 1, 'changed' => 1]);
+    )->assertOk()->assertJson(['added' => 1, 'changed' => 0]);
     expect(Paint::query()->count())->toBe(3);
     $this->send('POST', '/rack/import', ['csv' => $csv."New one,opaque,#ffffff\nBad,sticky,#ffffff\n"])->assertStatus(422)
         ->assertJsonPath('errors.0.pointer', '/csv')->assertJsonFragment(['title' => 'This cannot be worked with']);
@@ -205,4 +205,13 @@ it('takes back what a table brought in, as one', function (): void {
         ->assertStatus(409)
         ->assertJsonPath('detail', 'Changed or used since the table was brought in: Moss. Nothing was undone; put these right by hand.');
     expect($rack())->toHaveCount(2);
+});
+
+it('counts only the lines of a table that say something new', function (): void {
+    $this->paint('Moss', 'transparent', '#4d6340');
+    $this->paint('White');
+    $csv = (string) $this->ask('/rack.csv')->getContent();
+    $this->send('POST', '/rack/import', ['csv' => $csv])->assertOk()->assertJson(['added' => 0, 'changed' => 0]);
+    $changed = str_replace('#4d6340', '#4d6341', $csv);
+    $this->send('POST', '/rack/import', ['csv' => $changed])->assertOk()->assertJson(['added' => 0, 'changed' => 1]);
 });

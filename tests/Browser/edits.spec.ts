@@ -148,7 +148,7 @@ test('what is typed just before the page is left is kept', async ({ page }) => {
 test('notes left by Escape are kept; a name that was not kept says so', async ({ page }) => {
   const sheet = await pattern();
   await openSheet(page, sheet);
-  await page.getByRole('button', { name: 'Notes', exact: true }).click();
+  await page.getByRole('button', { name: /^Species, water, notes/ }).click();
   await page.getByRole('textbox', { name: 'Notes' }).fill('Larger spots next time.');
   await page.keyboard.press('Escape');
   const notes = async () => ((await now(sheet)) as Sheet & { pattern: { notes: string } }).pattern.notes;

@@ -258,12 +258,15 @@ test('a bait that is tapped is worked on next, and the others are not forgotten'
   await done(page, first);
   const where = page.locator('.bench-where');
   await expect(where).toContainText('bait 1 of 3');
-  await page.getByRole('button', { name: new RegExp(`^${run.baits[2]?.label}`) }).click();
+  const third = page.getByRole('button', { name: new RegExp(`^${run.baits[2]?.label}`) });
+  await third.click();
+  await page.getByRole('button', { name: 'Work on it' }).click();
   await expect(where).toContainText('bait 3 of 3');
   await done(page);
   await expect(where).toContainText('bait 1 of 3');
   await done(page);
   await expect(where).toContainText('bait 2 of 3');
   await expect(page.getByRole('button', { name: /^Done/ })).toContainText('next step');
-  await expect(page.getByRole('button', { name: new RegExp(`^${run.baits[2]?.label}`) })).toBeDisabled();
+  await third.click();
+  await expect(page.getByRole('button', { name: 'Work on it' })).toBeDisabled();
 });

@@ -98,8 +98,8 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
     'a card that teaches',
     async (page) => {
       const dialog = await card(page);
-      await dialog.getByLabel('Painted, on the white').fill('#c86060');
-      await dialog.getByLabel('Painted, on the black').fill('#6c4444');
+      await dialog.getByRole('textbox', { name: /^Painted, on the white/ }).fill('#c86060');
+      await dialog.getByRole('textbox', { name: /^Painted, on the black/ }).fill('#6c4444');
       await expect(dialog.getByRole('region', { name: 'What the card says' })).toContainText('It hides');
     },
   ],
@@ -107,8 +107,8 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
     'a card that is refused',
     async (page) => {
       const dialog = await card(page);
-      await dialog.getByLabel('Painted, on the white').fill('#5c5050');
-      await dialog.getByLabel('Painted, on the black').fill('#c86060');
+      await dialog.getByRole('textbox', { name: /^Painted, on the white/ }).fill('#5c5050');
+      await dialog.getByRole('textbox', { name: /^Painted, on the black/ }).fill('#c86060');
       await expect(dialog.getByRole('alert')).toBeVisible();
     },
   ],
@@ -126,7 +126,7 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
     'mixes on offer',
     async (page) => {
       await page.goto('/stores/mixing');
-      await page.getByLabel('Wanted swatch').fill('#8a7b3c');
+      await page.getByLabel('Wanted swatch', { exact: true }).fill('#8a7b3c');
       await page.getByRole('button', { name: 'Find mixes' }).click();
       await page.locator('.mixing-mix-offers li button').first().click({ timeout: 20_000 });
       await expect(page.locator('.mixing-cup-parts li').nth(1)).toBeVisible();

@@ -52,17 +52,20 @@ test.describe('the shelf', () => {
 
   test('retires a pattern and takes it back', async ({ page }) => {
     await openSheet(page, 'bleak');
-    await page.getByRole('button', { name: 'Notes' }).click();
-    await page.getByRole('button', { name: 'Retire this pattern' }).click();
+    await page.getByRole('button', { name: 'Retire', exact: true }).click();
+    await expect(page.getByText('Retired: it is off the shelf.')).toBeVisible();
+    // It can be undone where it was done.
+    await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('button', { name: 'Retire', exact: true })).toBeVisible();
+    await page.getByRole('button', { name: 'Retire', exact: true }).click();
     await expect(page.getByRole('button', { name: 'Take back into use' })).toBeVisible();
     await page.goto('/patterns');
     await expect(page.getByText('Roach, first frost')).toBeVisible();
     await expect(page.getByText('Bleak, moonlight')).toHaveCount(0);
     await page.getByLabel('retired').click();
     await page.getByRole('link', { name: /Bleak/ }).click();
-    await page.getByRole('button', { name: 'Notes' }).click();
     await page.getByRole('button', { name: 'Take back into use' }).click();
-    await expect(page.getByRole('button', { name: 'Retire this pattern' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Retire', exact: true })).toBeVisible();
   });
 });
 

@@ -83,8 +83,9 @@ test('puts a spot where the bait is pressed, in two clicks, and snaps to the gil
   const mark = held(page, 'mark');
   await mark.focus();
   for (let i = 0; i < 60 && !((await mark.getAttribute('aria-label')) ?? '').includes('at the gill edge'); i++) {
+    const before = (await mark.getAttribute('aria-label')) ?? '';
     await mark.press('ArrowLeft');
-    await h.saved();
+    await expect(mark).not.toHaveAttribute('aria-label', before);
   }
   await expect(mark).toHaveAttribute('aria-label', /at the gill edge/);
   await expect(page.getByRole('button', { name: 'Marks: at' })).toBeVisible();

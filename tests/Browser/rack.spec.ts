@@ -121,7 +121,7 @@ test.describe('a bottle', () => {
     await openBottle(page, 'Slate grey');
     await expect(coats.getByRole('status')).toContainText(/\d+ coats? Then it hides black and white alike/);
     await coats.getByLabel('until').selectOption('colour');
-    await coats.getByLabel('Wanted colour').fill('#c02020');
+    await coats.getByLabel('Wanted colour', { exact: true }).fill('#c02020');
     await expect(coats.getByRole('status')).toContainText('It never gets there');
   });
 
@@ -154,19 +154,19 @@ test.describe('a card', () => {
     const saying = dialog.getByText('shows here once both painted halves are given');
     await expect(saying).toBeVisible();
     await expect(dialog.getByRole('button', { name: 'Use this from now on' })).toBeDisabled();
-    await dialog.getByLabel('Painted, on the white').fill('#5c5050');
+    await dialog.getByRole('textbox', { name: /^Painted, on the white/ }).fill('#5c5050');
     await expect(saying).toBeVisible();
-    await dialog.getByLabel('Painted, on the black').fill('#c86060');
+    await dialog.getByRole('textbox', { name: /^Painted, on the black/ }).fill('#c86060');
     await expect(dialog.getByRole('alert')).toContainText('The black half is lighter');
     await expect(dialog.getByRole('button', { name: 'Use this from now on' })).toBeDisabled();
-    await dialog.getByLabel('Painted, on the white').fill('#c86060');
-    await dialog.getByLabel('Painted, on the black').fill('#6c4444');
+    await dialog.getByRole('textbox', { name: /^Painted, on the white/ }).fill('#c86060');
+    await dialog.getByRole('textbox', { name: /^Painted, on the black/ }).fill('#6c4444');
     await expect(dialog.getByRole('region', { name: 'What the card says' })).toContainText('It hides');
     await expect(dialog.getByRole('img', { name: /: found #/ })).toHaveCount(18);
     await expect(dialog).not.toContainText('stays mostly as it was assumed');
-    await dialog.getByLabel('Painted, on the black').fill('#c86060');
+    await dialog.getByRole('textbox', { name: /^Painted, on the black/ }).fill('#c86060');
     await expect(dialog).toContainText('stays mostly as it was assumed');
-    await dialog.getByLabel('Painted, on the black').fill('#6c4444');
+    await dialog.getByRole('textbox', { name: /^Painted, on the black/ }).fill('#6c4444');
     await expect(dialog).not.toContainText('stays mostly as it was assumed');
     await dialog.getByRole('button', { name: 'Use this from now on' }).click();
     await expect(page.locator('.seal', { hasText: 'measured' })).toBeVisible();
@@ -257,7 +257,7 @@ test.describe('the cup', () => {
 
   test('is asked for a colour by a swatch, by a step of a pattern and off its photograph', async ({ page }) => {
     await page.goto('/stores/mixing');
-    await page.getByLabel('Wanted swatch').fill('#8a7b3c');
+    await page.getByLabel('Wanted swatch', { exact: true }).fill('#8a7b3c');
     await page.getByRole('button', { name: 'Find mixes' }).click();
     const offers = page.locator('.mixing-mix-offers li');
     await expect(offers).toHaveCount(6, { timeout: 20_000 });
@@ -265,7 +265,7 @@ test.describe('the cup', () => {
     await expect(page.locator('.mixing-cup-parts li').nth(1)).toBeVisible();
 
     // A colour that the rack has nothing of: no greys, but what looks most like it.
-    await page.getByLabel('Wanted swatch').fill('#d31b9a');
+    await page.getByLabel('Wanted swatch', { exact: true }).fill('#d31b9a');
     await page.getByRole('button', { name: 'Find mixes' }).click();
     await expect(page.getByText('Nothing on this rack comes near that colour')).toBeVisible({ timeout: 20_000 });
     const further = page.getByRole('list', { name: 'Mixes further off, the nearest first' }).getByRole('listitem');
@@ -313,7 +313,7 @@ test.describe('the sheet', () => {
 
   test('flashes where the light is moved', async ({ page }) => {
     const still = () => page.locator(FLANK).evaluate((c: HTMLCanvasElement) => c.toDataURL().length);
-    await page.getByText('Glint').click();
+    await page.getByText('Glint', { exact: true }).click();
     const before = await still();
     const along = page.getByRole('slider', { name: 'Light along' });
     await along.focus();

@@ -66,7 +66,7 @@ await shot('paint', `/stores/paints/${paints.find((p) => p.name === 'Peat brown'
 });
 await shot('mixing', '/stores/mixing', {
   act: async (page) => {
-    await page.getByLabel('Wanted swatch').fill('#8a7b3c');
+    await page.getByLabel('Wanted swatch', { exact: true }).fill('#8a7b3c');
     await page.getByRole('button', { name: 'Find mixes' }).click();
     await page.locator('.mixing-mix-offers button').nth(1).click();
   },

@@ -19,6 +19,8 @@ use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Step\Prepare\Preparation;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
+use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Techniques;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -59,7 +61,7 @@ final readonly class EditVersion
                 $version = $this->copy->next($version);
             }
             [$recipe, $label, $touched, $body] = $this->changed($version, $change);
-            $told = $body->id === $version->body_id ? '' : 'Now on '.$body->name.'. '
+            $told = $body->id === $version->body_id ? self::given($version, $change) : 'Now on '.$body->name.'. '
                 .Scaling::say($version->body->core(), $body->core(), self::marksGrow($change));
             $this->save($version, $body, array_map(Steps::write(...), $recipe->steps), $label, $touched, $key);
 
@@ -120,6 +122,24 @@ final readonly class EditVersion
 
                 return [$this->read->from($version->pattern, $body, $steps), $label, $touched, $body];
         }
+    }
+
+    /** What a step loses that does not show: the figures of the technique it is put on with no more. */
+    private static function given(Version $version, Node $change): string
+    {
+        $step = $change->field('op')->text(20) === 'change'
+            ? array_column($version->steps, null, 'id')[$change->field('step')->text(40)] ?? null : null;
+        $was = \is_array($step['technique'] ?? null) ? $step['technique'] : [];
+        $name = $change->optional('set')?->optional('technique')?->optional('name')?->raw();
+        $names = Techniques::names();
+        $before = $was['name'] ?? null;
+        if (! \in_array($before, $names, true) || ! \in_array($name, $names, true) || $name === $before) {
+            return '';
+        }
+        $technique = Techniques::named($before);
+        $set = Choices::read($technique, Node::root($was))->all() != Choices::read($technique, Node::root(['name' => $before]))->all();
+
+        return $set ? Techniques::named($name)->label().' now; the figures of “'.$technique->label().'” are gone.' : '';
     }
 
     private static function marksGrow(Node $change): bool

@@ -8,7 +8,10 @@ use App\Actions\Runs\WorkBench;
 use App\Http\Input;
 use App\Http\Revised;
 use App\Models\Bait;
+use App\Models\BenchEventRow;
 use App\Present\BaitView;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Run\BenchEvent;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,7 +28,20 @@ final class BaitController
             static fn(Builder $q): Builder => $q->whereNotNull('finished_at'),
         )->orderByDesc('number')->get();
 
-        return new JsonResponse(['baits' => $baits->map(BaitView::brief(...))->all()]);
+        $notes = [];
+        foreach (BenchEventRow::query()->where('event->type', 'note')->orderBy('seq')->get() as $row) {
+            $event = BenchEvent::read(Node::root($row->event));
+            $notes[$row->run_id][] = $event;
+        }
+
+        return new JsonResponse(['baits' => $baits->map(static function (Bait $bait) use ($notes): array {
+            $of = array_filter(
+                $notes[$bait->run_id] ?? [],
+                static fn(BenchEvent $note): bool => $note->bait === null || $note->bait === $bait->position,
+            );
+
+            return BaitView::brief($bait, array_values(array_map(static fn(BenchEvent $note): string => (string) $note->data['text'], $of)));
+        })->all()]);
     }
 
     public function show(string $id): JsonResponse

@@ -184,6 +184,11 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
               name={kept.name || 'The body'}
               shape={shape}
               zone={part === 'zones' ? zones.find((one) => one.name === zone) : undefined}
+              rings={
+                part === 'zones' || tracing
+                  ? undefined
+                  : { measures, settings, onStations: (stations) => setMeasures((was) => ({ ...was, stations })) }
+              }
             />
           )}
           {shape !== undefined && <Figures shape={shape} settings={settings} />}

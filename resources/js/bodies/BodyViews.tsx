@@ -6,6 +6,7 @@ import { BENCH_LAMP } from '../stage/lamp';
 import { useSize } from '../stage/useSize';
 import { BARE } from '../stores/bare';
 import classes from './bodies.module.css';
+import { StationRings } from './StationRings';
 import { zoneTexture } from './zoneTexture';
 
 const InHand = lazy(async () => ({ default: (await import('../plate/InHand')).InHand }));
@@ -14,13 +15,18 @@ interface Props {
   name: string;
   shape: BodyShape;
   zone: BodyLook['zones'][number] | undefined;
+  /** The outline can be pulled where the calipers were put. */
+  rings?: Pick<Parameters<typeof StationRings>[0], 'measures' | 'settings' | 'onStations'> | undefined;
 }
 
 /** The bare body: three views and a form to turn in the hand, or one of its zones on the side. */
-export function BodyViews({ name, shape, zone }: Props) {
+export function BodyViews({ name, shape, zone, rings }: Props) {
   const box = useSize<HTMLDivElement>();
   const [held, setHeld] = useState<'views' | 'hand'>('views');
   const texture = useMemo(() => (zone === undefined ? BARE : zoneTexture(zone.cover)), [zone]);
+  const tall = Math.round(box.width * 0.42);
+  const half = Math.max(1, Math.floor(box.width / 2) - 8);
+  const flat = Math.round(box.width * 0.2);
   const picture = { body: shape, texture, glossy: false } as const;
   return (
     <div className={`${classes.bodyViews} on-stage`}>
@@ -47,28 +53,26 @@ export function BodyViews({ name, shape, zone }: Props) {
           </Suspense>
         ) : (
           <>
-            <BaitPicture
-              {...picture}
-              view="left"
-              width={box.width}
-              height={Math.round(box.width * 0.42)}
-              label={`${name}, bare, from the side`}
-            />
+            <div className={classes.ringed}>
+              <BaitPicture
+                {...picture}
+                view="left"
+                width={box.width}
+                height={tall}
+                label={`${name}, bare, from the side`}
+              />
+              {rings !== undefined && (
+                <StationRings {...rings} shape={shape} view="left" width={box.width} height={tall} />
+              )}
+            </div>
             <div className={classes.bodyViewsTwo}>
-              <BaitPicture
-                {...picture}
-                view="back"
-                width={Math.floor(box.width / 2) - 8}
-                height={Math.round(box.width * 0.2)}
-                label={`${name}, bare, from above`}
-              />
-              <BaitPicture
-                {...picture}
-                view="belly"
-                width={Math.floor(box.width / 2) - 8}
-                height={Math.round(box.width * 0.2)}
-                label={`${name}, bare, from below`}
-              />
+              <div className={classes.ringed}>
+                <BaitPicture {...picture} view="back" width={half} height={flat} label={`${name}, bare, from above`} />
+                {rings !== undefined && (
+                  <StationRings {...rings} shape={shape} view="back" width={half} height={flat} />
+                )}
+              </div>
+              <BaitPicture {...picture} view="belly" width={half} height={flat} label={`${name}, bare, from below`} />
             </div>
           </>
         )}

@@ -67,7 +67,7 @@ export function Log() {
 /** Whether every word sought stands in what is known of a bait. */
 function answers(bait: BaitBrief, sought: string): boolean {
   const known =
-    `${bait.label} ${bait.pattern.name} ${bait.version.body} run ${bait.run.number} ${bait.lesson} ${bait.rejected ?? ''}`.toLowerCase();
+    `${bait.label} ${bait.pattern.name} ${bait.version.body} run ${bait.run.number} ${bait.lesson} ${bait.notes.join(' ')} ${bait.rejected ?? ''}`.toLowerCase();
   return sought
     .toLowerCase()
     .split(/\s+/)
@@ -108,6 +108,12 @@ function Line({ bait, body }: { bait: BaitBrief; body: Body | undefined }) {
             <>
               <br />
               <b>Rejected: {bait.rejected}</b>
+            </>
+          )}
+          {bait.notes.length > 0 && (
+            <>
+              <br />
+              <span className="dim">{bait.notes.join(' · ')}</span>
             </>
           )}
           {bait.lesson !== '' && (

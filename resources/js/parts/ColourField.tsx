@@ -1,9 +1,7 @@
-import { ColorInput } from '@mantine/core';
-import '@mantine/core/styles/ColorInput.layer.css';
-import '@mantine/core/styles/ColorPicker.layer.css';
-import '@mantine/core/styles/ColorSwatch.layer.css';
+import { TextInput } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import './controls';
+import classes from './colour.module.css';
 
 interface Props {
   label: string;
@@ -15,20 +13,36 @@ interface Props {
 
 const HEX = /^#[0-9a-f]{6}$/;
 
-/** A colour, picked or typed as hex; what is no colour yet is not passed on, and goes back when the field is left. */
+/** A colour, typed as hex or picked; what is no colour yet is not passed on, and goes back when the field is left. */
 export function ColourField({ label, value, hidden = false, onColour }: Props) {
   const [typed, setTyped] = useState(value);
   useEffect(() => setTyped(value), [value]);
+  const give = (text: string) => {
+    setTyped(text);
+    const hex = text
+      .trim()
+      .toLowerCase()
+      .replace(/^(?!#)/, '#');
+    if (HEX.test(hex) && hex !== value) onColour(hex);
+  };
   return (
-    <ColorInput
+    <TextInput
       {...(hidden ? { 'aria-label': label } : { label })}
       size="xs"
-      format="hex"
-      withEyeDropper={false}
+      maxLength={7}
+      spellCheck={false}
       value={typed}
-      onChange={setTyped}
-      onChangeEnd={(hex) => HEX.test(hex.toLowerCase()) && hex.toLowerCase() !== value && onColour(hex.toLowerCase())}
+      onChange={(event) => give(event.currentTarget.value)}
       onBlur={() => setTyped(value)}
+      leftSection={
+        <input
+          type="color"
+          className={classes.pick}
+          aria-label={`Pick: ${label}`}
+          value={value}
+          onChange={(event) => give(event.currentTarget.value)}
+        />
+      }
       style={hidden ? { width: 116 } : undefined}
     />
   );

@@ -65,7 +65,9 @@ export function SheetTitle({ sheet, current, onBody, onPrepare, onReference }: P
         {current && (
           <Popover withRoles trapFocus returnFocus>
             <Popover.Target>
-              <UnstyledButton className={classes.sheetVersion}>{about(pattern)}</UnstyledButton>
+              <UnstyledButton className={classes.sheetVersion} aria-label={`Species, water, notes: ${about(pattern)}`}>
+                {about(pattern)}
+              </UnstyledButton>
             </Popover.Target>
             <Popover.Dropdown>
               <Notes sheet={sheet} />

@@ -21,6 +21,8 @@ export interface PlateLayout {
 export const INDEX_HIGH = 34;
 const GAP = 12;
 const BESIDE = 1.06;
+/** What pictures take beyond the body, and a ring on its lowest edge. */
+const EDGES = 20;
 /** No smaller than can be looked at. */
 const LEAST = 0.8;
 
@@ -35,7 +37,7 @@ export function layOut(body: BodyShape, width: number, height: number): PlateLay
     LEAST,
     Math.min(
       width / ((body.length_mm + bill * 0.72) * BESIDE),
-      (height - INDEX_HIGH - 3 * GAP) / (flank + 2 * 2 * half * 1.06),
+      (height - INDEX_HIGH - 3 * GAP - EDGES) / (flank + 2 * 2 * half * 1.06),
     ),
   );
   let top = INDEX_HIGH;

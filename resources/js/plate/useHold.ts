@@ -30,6 +30,7 @@ interface Props {
 /** The step taken up: its handles, what it does by zone, and what it would look like while a handle is pulled. */
 export function useHold({ version, step, upto, look, open, onChange }: Props) {
   const queries = useQueryClient();
+  const shown = useRef<Handle[] | null>(null);
   const key = ['step', version.id, version.revision, step, look];
   const taken = useQuery({
     queryKey: key,
@@ -40,7 +41,11 @@ export function useHold({ version, step, upto, look, open, onChange }: Props) {
         }),
       ),
     enabled: open && step !== null,
-    placeholderData: (previous, query) => (query?.queryKey[3] === step ? previous : undefined),
+    // Until the answer to an edit is there, the handles stand where they were let go.
+    placeholderData: (previous, query) => {
+      if (previous === undefined || query?.queryKey[3] !== step) return undefined;
+      return shown.current === null ? previous : { ...previous, handles: shown.current };
+    },
   }).data;
   const [tried, setTried] = useState<Tried | null>(null);
   const [pulled, setPulled] = useState<string | null>(null);
@@ -61,7 +66,10 @@ export function useHold({ version, step, upto, look, open, onChange }: Props) {
           body: { step, change, show: { upto, look } },
         }),
       );
-      if (last.current !== null) setTried(answer);
+      if (last.current !== null) {
+        shown.current = answer.handles;
+        setTried(answer);
+      }
     } catch {
       // What cannot be shown while it is pulled is told when it is let go.
     }
@@ -90,11 +98,14 @@ export function useHold({ version, step, upto, look, open, onChange }: Props) {
       ended();
       if (change === null) return;
       void onChange(change).finally(() => {
-        void queries.invalidateQueries({ queryKey: ['step', version.id] });
         setTried(null);
+        void queries.invalidateQueries({ queryKey: ['step', version.id] }).then(() => {
+          shown.current = null;
+        });
       });
     },
     drop: () => {
+      shown.current = null;
       ended();
       setTried(null);
     },

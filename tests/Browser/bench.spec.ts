@@ -1,0 +1,72 @@
+import { expect, test } from '@playwright/test';
+import { OwnServer } from './ownServer';
+
+// The bench with a bait that goes wrong, and a foot pedal.
+
+const server = new OwnServer(8797);
+test.use({ baseURL: server.url });
+test.beforeAll(() => server.start());
+test.afterAll(() => server.kill());
+
+test('skips a bait, rejects one with its reason, takes it back, and finishes without it', async ({ page }) => {
+  test.setTimeout(120_000);
+  const run = await server.run(3);
+  await page.goto(`/bench/${run.id}`);
+  const baits = page.locator('footer li button');
+  const dialog = page.getByRole('dialog');
+  const all = page.getByRole('button', { name: /all the same/ });
+  const done = async () => {
+    // Two presses so close are one.
+    await page.waitForTimeout(750);
+    await page.getByRole('button', { name: /^Done/ }).click();
+    await page.waitForTimeout(150);
+    if (await all.isVisible()) await all.click();
+  };
+  const first = run.steps.findIndex((step) => step.document.type === 'paint');
+  await expect(page.getByRole('button', { name: /^Done/ })).toBeVisible();
+  for (let i = 0; i < first; i++) await done();
+  await expect(page.getByText(/bait 1 of 3/)).toBeVisible();
+  await baits.nth(0).click();
+  await dialog.getByRole('button', { name: 'Skip it for now' }).click();
+  await expect(page.getByText(/bait 2 of 3/)).toBeVisible();
+  await baits.nth(0).click();
+  await dialog.getByRole('button', { name: 'it leaks' }).click();
+  await expect(baits.nth(0)).toContainText('rejected: it leaks');
+  await baits.nth(0).click();
+  await dialog.getByRole('button', { name: 'Take it back' }).click();
+  await expect(baits.nth(0)).not.toContainText('rejected');
+  await baits.nth(0).click();
+  await dialog.getByLabel('Another reason').fill('crooked tie');
+  await dialog.getByRole('button', { name: 'Reject', exact: true }).click();
+  await expect(baits.nth(0)).toContainText('rejected: crooked tie');
+  for (let i = 0; i < 60 && !(await page.getByText('All steps done').isVisible()); i++) {
+    await done();
+  }
+  await page.getByRole('button', { name: 'Finish the run' }).click();
+  await page.waitForTimeout(150);
+  if (await all.isVisible()) await all.click();
+  await expect(page).toHaveURL(/\/log$/);
+  await expect(page.getByText('Rejected: crooked tie')).toBeVisible();
+});
+
+test('a foot pedal means next, once its key is set, after a reload too', async ({ page }) => {
+  const run = await server.run(1);
+  await page.goto(`/bench/${run.id}`);
+  await page.getByRole('button', { name: 'Pedal' }).click();
+  await expect(page.getByText('Press the pedal.')).toBeVisible();
+  await page.keyboard.press('PageDown');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  const heading = page.getByRole('heading', { level: 1 });
+  const first = await heading.textContent();
+  await page.waitForTimeout(750);
+  const sent = page.waitForResponse((answer) => answer.url().endsWith('/events') && answer.ok());
+  await page.keyboard.press('PageDown');
+  await sent;
+  await expect(heading).not.toHaveText(first ?? '');
+  const second = await heading.textContent();
+  await page.reload();
+  await expect(heading).toHaveText(second ?? '');
+  await page.waitForTimeout(750);
+  await page.keyboard.press('PageDown');
+  await expect(heading).not.toHaveText(second ?? '');
+});
