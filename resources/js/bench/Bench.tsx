@@ -17,6 +17,7 @@ import { eyeAfter } from '../stage/eye';
 import { useSize } from '../stage/useSize';
 import { isPaint } from '../steps/face';
 import { faceOf } from '../steps/kinds';
+import { inUnit } from '../units/sentence';
 import { clock } from '../units/units';
 import { Acts } from './Acts';
 import { AllDone } from './AllDone';
@@ -249,7 +250,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
             <BigFigures step={step} at={at} />
             <div className={classes.benchDo}>
               {step.shown.index?.map((line) => (
-                <p key={line}>{line}.</p>
+                <p key={line}>{inUnit(line, settings)}.</p>
               ))}
               <p>{step.shown.how}</p>
               {step.document.check !== '' && (

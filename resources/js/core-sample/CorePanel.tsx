@@ -1,13 +1,15 @@
 import { UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
-import type { Core } from '../api/types';
+import type { Core, Settings } from '../api/types';
 import layout from '../parts/layout.module.css';
+import { inUnit } from '../units/sentence';
 import { ColourTravel } from './ColourTravel';
 import classes from './core.module.css';
 
 interface Props {
   /** The film up to the chosen step. */
   core: Core | undefined;
+  settings: Settings;
   /** The film of all steps, to scrub through. */
   whole: Core | undefined;
   /** The steps up to the chosen one. */
@@ -16,7 +18,7 @@ interface Props {
 }
 
 /** The film at the chosen spot, cut through: each coat to scale with what it does to the light. */
-export function CorePanel({ core, whole, reached, onStep }: Props) {
+export function CorePanel({ core, settings, whole, reached, onStep }: Props) {
   const [open, setOpen] = useState<string | null>(null);
   const coats = [...(core?.coats ?? [])].reverse();
   const total = coats.reduce((sum, coat) => sum + coat.dry_um, 0);
@@ -26,7 +28,7 @@ export function CorePanel({ core, whole, reached, onStep }: Props) {
   return (
     <section aria-label="Core" className={classes.core} aria-live="polite">
       <h2 className={layout.head}>Film at this point</h2>
-      {core !== undefined && <p className={classes.quiet}>{core.at}</p>}
+      {core !== undefined && <p className={classes.quiet}>{inUnit(core.at, settings)}</p>}
       {core !== undefined && coats.length === 0 && <p>{core.cause}</p>}
       {core !== undefined && coats.length > 0 && (
         <>

@@ -2,15 +2,17 @@ import { Anchor } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, ask, words } from '../api/client';
-import { useMasksOf } from '../api/queries';
+import { useMasksOf, useSettings } from '../api/queries';
 import type { Step, Version } from '../api/types';
 import { useOnce } from '../api/useOnce';
+import { inUnit } from '../units/sentence';
 import classes from './masks.module.css';
 
 /** Where the mark of a step is placed from, and which mask of the box serves it. */
 export function MaskOfStep({ step, version }: { step: Step; version: Pick<Version, 'id' | 'revision'> }) {
   const queries = useQueryClient();
   const once = useOnce();
+  const settings = useSettings().data;
   const need = useMasksOf(version.id, version.revision, step.shown.cut === true).data?.find(
     (one) => one.step === step.document.id,
   );
@@ -25,7 +27,7 @@ export function MaskOfStep({ step, version }: { step: Step; version: Pick<Versio
   return (
     <div className={classes.maskOfStep}>
       {step.shown.index?.map((line) => (
-        <p key={line}>{line}, left and right alike.</p>
+        <p key={line}>{settings === undefined ? line : inUnit(line, settings)}, left and right alike.</p>
       ))}
       {step.shown.cut === true &&
         need !== undefined &&

@@ -86,7 +86,15 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
     },
     [current, edits.send],
   );
-  const { hold, tried, zones } = useHold({ version, step: upto, upto, look, open: over === 'slip', onChange: send });
+  const { hold, tried, zones } = useHold({
+    version,
+    step: upto,
+    upto,
+    look,
+    open: over === 'slip',
+    onChange: send,
+    settings,
+  });
   // While a handle is pulled, plate, ladder and slip show the step as it would be.
   const steps = version.steps.map((one) => (tried?.step.document.id === one.document.id ? tried.step : one));
   const step = steps[chosen];
@@ -206,6 +214,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
         film={
           <CorePanel
             core={core}
+            settings={settings}
             whole={whole}
             reached={steps.slice(0, chosen + 1).map((s) => s.document.id)}
             onStep={setChosenId}

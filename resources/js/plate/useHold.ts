@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef, useState } from 'react';
 import { api, ask } from '../api/client';
-import type { Change, Handle, Look, Tried, Version } from '../api/types';
+import type { Change, Handle, Look, Settings, Tried, Version } from '../api/types';
 import type { OnBody } from '../stage/pixels';
+import { inUnit } from '../units/sentence';
 
 /** What a painter does with the handles of a step. */
 export interface Hold {
@@ -25,10 +26,11 @@ interface Props {
   /** Whether a step is taken up; else there is nothing to hold. */
   open: boolean;
   onChange: (change: Change) => Promise<unknown>;
+  settings: Settings;
 }
 
 /** The step taken up: its handles, what it does by zone, and what it would look like while a handle is pulled. */
-export function useHold({ version, step, upto, look, open, onChange }: Props) {
+export function useHold({ version, step, upto, look, open, onChange, settings }: Props) {
   const queries = useQueryClient();
   const shown = useRef<Handle[] | null>(null);
   const key = ['step', version.id, version.revision, step, look];
@@ -83,7 +85,10 @@ export function useHold({ version, step, upto, look, open, onChange }: Props) {
     setPulled(null);
   };
   const hold: Hold = {
-    handles: open ? (tried?.handles ?? taken?.handles ?? []) : [],
+    handles: (open ? (tried?.handles ?? taken?.handles ?? []) : []).map((one) => ({
+      ...one,
+      says: inUnit(one.says, settings),
+    })),
     pulled,
     pull: (handle, to, free) => {
       if (step === null) return;

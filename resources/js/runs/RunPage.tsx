@@ -12,6 +12,7 @@ import table from '../parts/table.module.css';
 import { Waiting } from '../parts/Waiting';
 import { isPaint } from '../steps/face';
 import { air } from '../steps/paint';
+import { inUnit } from '../units/sentence';
 import { length, pressure, temperature } from '../units/units';
 import { cupWords, PlanSheet } from './PlanSheet';
 import classes from './runs.module.css';
@@ -130,7 +131,7 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
                         {shown.index !== undefined && shown.index.length > 0 && (
                           <span>
                             {shown.sides.length === 1 ? `On the ${shown.sides[0]}` : 'Left and right'}:{' '}
-                            {shown.index.join('; ')}.{' '}
+                            {inUnit(shown.index.join('; '), settings)}.{' '}
                           </span>
                         )}
                         {shown.how} {d.check === '' ? '' : `Check: ${d.check}`}

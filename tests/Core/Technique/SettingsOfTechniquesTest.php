@@ -142,3 +142,8 @@ it('says at the bench how it is done, unless the aim says it all', function (Tec
         // What is pressed on or cut can be held against the body; what comes by hand alone needs no dry coat below.
         ->and($technique instanceof Cut && ! $technique instanceof Indexed)->toBeFalse();
 })->with(array_map(static fn(Technique $t): array => [$t], Techniques::all()));
+
+it('has no two settings of one name in one technique', function (Technique $technique): void {
+    $shown = array_map(static fn(Parameter $one): string => $one->label.($one->unit === '' ? '' : ", {$one->unit}"), $technique->settings());
+    expect(array_unique($shown))->toBe($shown);
+})->with(fn(): array => array_map(static fn(Technique $technique): array => [$technique], Techniques::all()));
