@@ -74,9 +74,9 @@ await shot('mixing', '/stores/mixing', {
 await shot('in-hand', `/patterns/${pattern('rudd').id}`, {
   act: async (page) => {
     await page.getByText('In the hand').click();
-    await page.getByText('Glint').click();
-    await page.locator('.stage-in-hand canvas').waitFor();
-    await page.locator('.stage-in-hand').focus();
+    await page.getByText('Glint', { exact: true }).click();
+    await page.locator('.hand-in-hand canvas').waitFor();
+    await page.locator('.hand-in-hand').focus();
     for (const key of ['ArrowDown', 'ArrowDown', 'ArrowRight', 'ArrowRight', 'ArrowRight'])
       await page.keyboard.press(key);
     await page.waitForTimeout(800);

@@ -8,7 +8,7 @@ import { counted } from '../units/units';
 import { EditLine, type Wanted } from './editLine';
 
 /**
- * The edits of a sheet. The answer to one carries the version and how it looks, so that the Stage follows without
+ * The edits of a sheet. The answer to one carries the version and how it looks, so that the plate follows without
  * another question.
  */
 export function useEdits(patternId: string, upto: string | null, look: Look) {
