@@ -26,6 +26,7 @@ final class PlanView
             'humidity_percent' => $plan->climate->humidityPercent,
             'dew_point_c' => round($plan->climate->dewPointC(), 1),
             'clear_coat_ok' => $plan->climate->clearCoatMayGoOn(),
+            'cold' => self::cold($plan),
             'starts_at' => $startsAt->toIso8601ZuluString(),
             'ends_at' => self::clock($startsAt, $plan->totalMin()),
             'hands_on_min' => round($plan->handsOnMin(), 1),
@@ -83,6 +84,20 @@ final class PlanView
             'set_seconds' => $planned->work->setSeconds === null ? null : ceil($planned->work->setSeconds),
             'done_at' => self::clock($startsAt, $planned->doneAtMin),
         ];
+    }
+
+    /** @return list<string> steps that want a warmer room, each with how warm */
+    private static function cold(Plan $plan): array
+    {
+        $cold = [];
+        foreach ($plan->steps as $planned) {
+            $least = $planned->step->coldestC();
+            if ($least !== null && $plan->climate->airC < $least) {
+                $cold[] = \sprintf('%d %s: from about %.0f °C', $planned->number, $planned->step->label(), $least);
+            }
+        }
+
+        return $cold;
     }
 
     /** What the recipe says of a wait, where this room makes it another, and why; empty where they agree. */

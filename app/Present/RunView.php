@@ -40,7 +40,10 @@ final class RunView
             'changes' => $run->changes,
             'body_shape' => BodyView::shape($recipe->body),
             'steps' => StepView::all($recipe),
-            'plan' => PlanView::of(Plan::of($recipe, max(1, \count($record->kept())), $run->climate()), $run->started_at ?? $run->starts_at),
+            'plan' => PlanView::of(
+                Plan::of($recipe, max(1, \count($record->kept())), $run->climate()),
+                $run->started_at ?? $run->starts_at,
+            ),
             'baits' => $run->baits()->get()->map(static fn(Bait $bait): array => [
                 'id' => $bait->id,
                 'label' => $bait->label(),

@@ -37,9 +37,8 @@ final readonly class Change
                 $was = $before[$step->id][$field] ?? '';
                 if ($was !== $value) {
                     [$what, $length] = [self::label($field, $step), [$from->body->lengthMm, $to->body->lengthMm]];
-                    $differences[] = new self(
-                        $step->id, $i + 1, $what, self::shown($field, $was, $step, $length[0]), self::shown($field, $value, $step, $length[1]),
-                    );
+                    [$was, $is] = [self::shown($field, $was, $step, $length[0]), self::shown($field, $value, $step, $length[1])];
+                    $differences[] = new self($step->id, $i + 1, $what, $was, $is);
                 }
             }
         }
@@ -77,9 +76,12 @@ final readonly class Change
             return $value;
         }
 
+        $along = $parameter?->unit === 'of length' || \in_array($field, ['where.from_u', 'where.to_u'], true);
+        $share = $field === 'where.soft' || ($parameter !== null && self::isShare($parameter));
+
         return match (true) {
-            $parameter?->unit === 'of length', \in_array($field, ['where.from_u', 'where.to_u'], true) => self::plain((float) $value * $lengthMm, 1),
-            $field === 'where.soft', $parameter !== null && self::isShare($parameter) => self::plain((float) $value * 100, 1),
+            $along => self::plain((float) $value * $lengthMm, 1),
+            $share => self::plain((float) $value * 100, 1),
             default => $value,
         };
     }

@@ -212,7 +212,9 @@ it('takes a rejected bait back, and no rejection without a reason', function ():
 
 it('says in the log when each step was done, in which room, and which wait was cut short', function (): void {
     [$run, [$prep, $base, $back]] = bench($this, 1);
-    $at = fn(string $time, string $type, string $step, array $data = []): array => ['at' => "2026-11-25T{$time}Z"] + $this->event($type, $step, 1, $data);
+    $at = fn(string $time, string $type, string $step, array $data = []): array => [
+        'at' => "2026-11-25T{$time}Z",
+    ] + $this->event($type, $step, 1, $data);
     after(
         $this, $run, $at('10:00:00', 'done', $prep), $at('10:10:00', 'done', $base),
         $at('10:10:00', 'timer', $base, ['seconds' => 1200, 'label' => 'waiting']),
@@ -236,4 +238,8 @@ it('says where a wait is another in this room than in the recipe, and why', func
     expect($plan(27, 30)['wait_min'])->toBeLessThan(30)->and($plan(27, 30)['wait_differs'])->toBe('30 min in the recipe: warmer and drier here')
         ->and($plan(15, 50)['wait_differs'])->toBe('30 min in the recipe: colder here')
         ->and($plan(21, 50)['wait_differs'])->toBe('');
+    $cold = fn(float $air): array => $this->send('POST', '/runs/plan', [
+        'version_id' => $version['id'], 'baits' => 1, 'air_c' => $air, 'humidity_percent' => 50,
+    ])->json('plan.cold');
+    expect($cold(13))->toBe([])->and($cold(9))->toBe(['2 Base: from about 12 °C', '3 Back: from about 12 °C']);
 });

@@ -73,7 +73,7 @@ test.describe('the body drawer', () => {
     await page.getByText('Zones', { exact: true }).click();
     await page.getByRole('button', { name: /^throat/ }).click();
     await expect(page.getByText('by the body’s own marks').first()).toBeVisible();
-    await page.getByLabel('To, share of length').fill('0.4');
+    await page.getByLabel('To, from the nose, mm').fill('38');
     await expect(page.locator('.bodies-body-zone')).toContainText('set by hand');
     await page.getByRole('button', { name: 'Keep', exact: true }).click();
     await expect(page.getByRole('button', { name: 'Kept', exact: true })).toBeDisabled();

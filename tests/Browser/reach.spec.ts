@@ -43,7 +43,8 @@ async function tried(page: Page, sizes: readonly (readonly [number, number])[]):
   const found: string[] = [];
   for (const [width, height] of sizes) {
     await page.setViewportSize({ width, height });
-    await page.waitForTimeout(120);
+    // Pictures are drawn anew to the new size.
+    await page.waitForTimeout(220);
     for (const one of await covered(page)) found.push(`${width} x ${height}: ${one}`);
   }
   return found;

@@ -40,7 +40,9 @@ final class BaitController
                 static fn(BenchEvent $note): bool => $note->bait === null || $note->bait === $bait->position,
             );
 
-            return BaitView::brief($bait, array_values(array_map(static fn(BenchEvent $note): string => (string) $note->data['text'], $of)));
+            $texts = array_map(static fn(BenchEvent $note): string => (string) $note->data['text'], $of);
+
+            return BaitView::brief($bait, array_values($texts));
         })->all()]);
     }
 

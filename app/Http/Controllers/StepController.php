@@ -42,8 +42,9 @@ final readonly class StepController
     /** {step, change, show: {upto, look}}: that step and the bait as the change would make them; nothing is kept. */
     public function try(Request $request, string $id, EditVersion $edit, DrawTexture $draw): JsonResponse
     {
+        $version = $this->version($id);
         $form = Input::of($request)->only(['step', 'change', 'show']);
-        $recipe = $edit->tried($this->version($id), $form->field('change'));
+        $recipe = $edit->tried($version, $form->field('change'));
         $step = $form->field('step')->text(40);
         $picture = Drawing::asked($form->field('show')->only(['upto', 'look']));
 

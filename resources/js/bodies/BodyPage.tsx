@@ -280,7 +280,14 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
           </fieldset>
           <Strip legend="Part" value={part} options={{ measures: 'Measures', zones: 'Zones' }} onChange={setPart} />
           {part === 'zones' ? (
-            <Zones zones={zones} measures={measures} shown={zone} onShow={setZone} onChange={setMeasures} />
+            <Zones
+              zones={zones}
+              measures={measures}
+              settings={settings}
+              shown={zone}
+              onShow={setZone}
+              onChange={setMeasures}
+            />
           ) : tracing ? (
             <TracePart
               lengthMm={measures.length_mm}

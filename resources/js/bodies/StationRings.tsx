@@ -20,12 +20,14 @@ const FIELDS = { left: [1, 2], back: [3] } as const;
 const NAMES = { 1: 'up', 2: 'down', 3: 'width' } as const;
 const STEP_MM = 0.5;
 const LEAST_MM = 0.1;
+const APART_PX = 26;
 const tenth = (mm: number) => Math.round(mm * 10) / 10;
 
 /** Rings on the outline where the calipers were put: pulled, or moved by keys, they are the stations of the form. */
 export function StationRings({ shape, view, width, height, measures, settings, onStations }: Props) {
   const f = frame(shape, view, width, height);
   const { stations, length_mm: long } = measures;
+  let last = 0;
   const from = useRef<{ x: number; y: number; scale: number; station: Station } | null>(null);
   const moved = (at: number, field: 1 | 2 | 3, station: Station, backMm: number, outMm: number) => {
     const [before, after] = [stations[at - 1]?.[0] ?? 0, stations[at + 1]?.[0] ?? 1];
@@ -38,8 +40,12 @@ export function StationRings({ shape, view, width, height, measures, settings, o
   return (
     <>
       {stations.flatMap((station, at) => {
-        // Nose and tail are too narrow to be told apart by a finger; their figures stand in the form.
-        if (at === 0 || at === stations.length - 1) return [];
+        // Nose and tail are too narrow to be told apart by a finger, and so are two that stand close; their figures stand
+        // in the form.
+        const x = station[0] * long * f.scale;
+        const taken = at === 0 || at === stations.length - 1 || x - last < APART_PX;
+        if (taken || Math.min(station[1] + station[2], 2 * station[3]) * f.scale < APART_PX / 2) return [];
+        last = x;
         return FIELDS[view].map((field) => {
           const out = field === 1 ? -1 : 1;
           const keys = (event: KeyboardEvent) => {

@@ -113,7 +113,7 @@ function Line({ bait, body }: { bait: BaitBrief; body: Body | undefined }) {
           {bait.notes.length > 0 && (
             <>
               <br />
-              <span className="dim">{bait.notes.join(' · ')}</span>
+              {bait.notes.join(' · ')}
             </>
           )}
           {bait.lesson !== '' && (

@@ -35,6 +35,20 @@ export function PlanSheet({ plan, settings }: Props) {
           Too damp for clear: the surface must be at least 3 °C above the dew point. Warm or dry the room first.
         </p>
       )}
+      {plan.cold.length > 0 && (
+        <section className={`${layout.part} ${layout.caution}`} aria-label="Cold room">
+          <h2>The room is cold</h2>
+          <p>
+            Water-borne paint dries chalky in the cold, two-part clears thicken and may stay soft. Warm the room, the
+            baits and the bottles first; the product’s sheet goes first.
+          </p>
+          <ul className={layout.listed}>
+            {plan.cold.map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </ul>
+        </section>
+      )}
       {plan.short.length > 0 && (
         <section className={`${layout.part} ${layout.caution}`} aria-label="Short on the rack">
           <h2>Short on the rack</h2>

@@ -144,6 +144,9 @@ it('says at the bench how it is done, unless the aim says it all', function (Tec
 })->with(array_map(static fn(Technique $t): array => [$t], Techniques::all()));
 
 it('has no two settings of one name in one technique', function (Technique $technique): void {
-    $shown = array_map(static fn(Parameter $one): string => $one->label.($one->unit === '' ? '' : ", {$one->unit}"), $technique->settings());
+    $shown = array_map(
+        static fn(Parameter $one): string => $one->label.($one->unit === '' ? '' : ", {$one->unit}"),
+        $technique->settings(),
+    );
     expect(array_unique($shown))->toBe($shown);
 })->with(fn(): array => array_map(static fn(Technique $technique): array => [$technique], Techniques::all()));
