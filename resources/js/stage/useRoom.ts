@@ -1,6 +1,7 @@
 import { useViewportSize } from '@mantine/hooks';
 
-const RIM = 60;
+/** Rims of page and ground, and the place of a scrollbar. */
+const RIM = 76;
 const LEAST = 120;
 
 /** Width a bait may take on a page where many are drawn to one scale; follows a turned telephone. */
