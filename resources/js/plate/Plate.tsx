@@ -80,7 +80,6 @@ export function Plate(props: Props) {
             options={{ flat: 'Flat light', glint: 'Glint', ...(props.texture?.night && { night: 'By night' }) }}
             onChange={props.onLight}
           />
-          {light === 'glint' && <LampControl lamp={moved} onLamp={setMoved} />}
         </div>
       </div>
       {props.film}
@@ -119,7 +118,10 @@ export function Plate(props: Props) {
         {held === 'sides' && (
           <Suspense fallback={<p role="status">Laying the sides over each other …</p>}>{props.sides}</Suspense>
         )}
-        <p className={classes.caption}>{props.caption}</p>
+        <div className={classes.below}>
+          <p className={classes.caption}>{props.caption}</p>
+          {light === 'glint' && <LampControl lamp={moved} onLamp={setMoved} />}
+        </div>
       </div>
       <div className={classes.right} ref={beside.ref}>
         <div className={classes.beside}>
