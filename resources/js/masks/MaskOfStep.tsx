@@ -13,9 +13,8 @@ export function MaskOfStep({ step, version }: { step: Step; version: Pick<Versio
   const queries = useQueryClient();
   const once = useOnce();
   const settings = useSettings().data;
-  const need = useMasksOf(version.id, version.revision, step.shown.cut === true).data?.find(
-    (one) => one.step === step.document.id,
-  );
+  const needs = useMasksOf(version.id, version.revision, step.shown.cut === true);
+  const need = needs.data?.find((one) => one.step === step.document.id);
   const make = useMutation({
     mutationFn: () =>
       once({ version_id: version.id, step: step.document.id }, (body, headers) =>
@@ -43,7 +42,13 @@ export function MaskOfStep({ step, version }: { step: Step; version: Pick<Versio
         ) : (
           <p>
             No mask of this size is in the box.{' '}
-            <Anchor component="button" type="button" disabled={make.isPending} onClick={() => make.mutate()}>
+            <Anchor
+              component="button"
+              type="button"
+              // An answer that is still under way knows nothing of a mask made meanwhile, and would be taken for the latest.
+              disabled={make.isPending || needs.isPlaceholderData}
+              onClick={() => make.mutate()}
+            >
               Put it into the box
             </Anchor>
           </p>

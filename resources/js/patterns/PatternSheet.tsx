@@ -1,4 +1,4 @@
-import { lazy, useCallback, useEffect, useState } from 'react';
+import { lazy, useCallback, useState } from 'react';
 import { useParams } from 'react-router';
 import { open } from '../advice/findings';
 import { StepAdvice } from '../advice/StepAdvice';
@@ -164,9 +164,6 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
     { keys: 'mod+shift+Z', does: 'redo', run: redo },
     { keys: 'mod+Y', does: 'redo', run: redo },
   ]);
-  useEffect(() => {
-    if (over === 'slip' && step === undefined) setOver(null);
-  }, [over, step]);
 
   const technique = vocabulary?.techniques.find((one) => one.name === placing);
   return (
