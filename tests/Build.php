@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use Hawkbrush\Core\Air\Nozzle;
+use Hawkbrush\Core\Air\Spraying;
+use Hawkbrush\Core\Air\SprayWork;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
@@ -102,5 +105,16 @@ final class Build
     public static function optics(string $hex, Kind $kind): Optics
     {
         return Unmeasured::optics(Colour::fromHex($hex)->reflectance(), $kind);
+    }
+
+    /** A way of spraying, through an ordinary nozzle unless one is named. */
+    public static function spraying(
+        SprayWork $work,
+        Kind $kind = Kind::Opaque,
+        float $percent = 0,
+        float $nozzle = Nozzle::ORDINARY_MM,
+        bool $craft = false,
+    ): Spraying {
+        return new Spraying($work, $kind, $percent / 100, new Nozzle($nozzle), $craft);
     }
 }

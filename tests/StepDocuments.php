@@ -33,7 +33,7 @@ final class StepDocuments
                 'psi' => 11.5,
                 'thinning_percent' => 40,
                 'strokes' => 6,
-                'set' => ['by' => 'air', 'minutes' => 12], 'seed' => 9,
+                'set' => ['by' => 'air', 'minutes' => 12], 'seed' => 9, 'work' => 'dot',
             ],
             'prep' => ['task' => 'Scuff it.', 'minutes' => 4],
             'try' => ['ground' => 'glove', 'look_for' => 'a fine even mist', 'psi' => 8, 'thinning_percent' => 55],

@@ -39,6 +39,12 @@ final class Meant
     /** Of all that is set for the step, its title and check aside. */
     private static function mark(Step $step): string
     {
-        return hash('crc32b', json_encode($step->fields(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+        $fields = $step->fields();
+        // It came later: where it is not said, what was answered before stands.
+        if (($fields['work'] ?? null) === null) {
+            unset($fields['work']);
+        }
+
+        return hash('crc32b', json_encode($fields, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
     }
 }

@@ -22,6 +22,10 @@ final class Calculators
             new SpreadCalculator(),
             new ClimateCalculator(),
             new DryCalculator(),
+            new PressureCalculator(),
+            new FaultCalculator(),
+            new CleanCalculator(),
+            new OrderCalculator(),
             new AdviseCalculator(),
             new RenderCalculator(),
         ];

@@ -4,18 +4,35 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Coat;
 
+use Hawkbrush\Core\Air\Nozzle;
+use Hawkbrush\Core\Air\Spraying;
+use Hawkbrush\Core\Air\SprayWork;
 use Hawkbrush\Core\Drying\Air;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
+use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Placed;
+use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Thrown;
 
 /** Paint going on: what, how, where, how heavy, and how it is set. */
 final readonly class Coat
 {
+    /** Kinds that a base is laid of. */
+    private const BASES = [Kind::Opaque, Kind::SemiOpaque, Kind::Pearl];
+
+    /** A band as narrow as this is an accent. Common practice, no published source. */
+    private const NARROW_MM = 8.0;
+
+    /** Aimed no lower than this, and reduced by so much, a coat shades the back. Common practice, no published source. */
+    private const FROM_ABOVE_DEG = 45.0;
+
+    private const REDUCED = 0.3;
+
     /**
      * @param string $id of the step that lays it
      * @param float|null $aimDeg where the brush is aimed, degrees from straight above towards the flank; null: turned under the brush all round
@@ -25,6 +42,7 @@ final readonly class Coat
      * @param int $strokes on each side
      * @param float $slantDeg how far the brush lies over along the bait: above zero it sprays from the nose towards the tail
      * @param self|null $clingsTo the tacky size that its flakes fall on
+     * @param SprayWork|null $saidWork what the airbrush is used for, where the painter said so; null: as it looks
      *
      * @throws Refused when a figure is outside its {@see Bounds}
      */
@@ -45,6 +63,7 @@ final readonly class Coat
         public Setting $setting,
         public float $slantDeg = 0.0,
         public ?self $clingsTo = null,
+        public ?SprayWork $saidWork = null,
     ) {
         Bounds::hold('aim_deg', $aimDeg ?? 0);
         Bounds::hold('width_mm', $widthMm ?? 1);
@@ -82,6 +101,7 @@ final readonly class Coat
             $this->setting,
             $this->slantDeg,
             $this->clingsTo,
+            $this->saidWork,
         );
     }
 
@@ -91,6 +111,7 @@ final readonly class Coat
         return new self(
             $this->id, $this->mixture, $this->technique, $this->choices, $this->seed, $this->place, $this->aimDeg, $this->widthMm,
             $this->coats, $this->weight, $this->psi, $this->thinning, $this->strokes, $this->setting, $this->slantDeg, $size,
+            $this->saidWork,
         );
     }
 
@@ -122,6 +143,52 @@ final readonly class Coat
     public function byAir(): bool
     {
         return $this->technique->sprayed() || ($this->technique instanceof Thrown && $this->technique->byAir($this->choices));
+    }
+
+    /** What the airbrush is used for: as the painter said, or as technique, place and weight look. Common practice, no published source. */
+    public function work(): SprayWork
+    {
+        return $this->saidWork ?? $this->looksLike();
+    }
+
+    private function looksLike(): SprayWork
+    {
+        $kind = $this->mixture->parts[0][0]->kind;
+        $press = $this->technique->press();
+
+        return match (true) {
+            ! $this->technique->sprayed() => SprayWork::Splatter,
+            $press === Press::Clamped => SprayWork::Mesh,
+            $press === Press::Held => SprayWork::Stencil,
+            $this->technique instanceof Placed && ! $press->masks() => SprayWork::Dot,
+            $this->weight === Weight::Mist, $this->shades() => SprayWork::Dusting,
+            $kind === Kind::Fluorescent && $this->weight === Weight::Heavy => SprayWork::LayIn,
+            ! $this->place->cuts() && $this->weight !== Weight::Light && \in_array($kind, self::BASES, true) => SprayWork::Base,
+            $this->widthMm !== null && $this->widthMm <= self::NARROW_MM => SprayWork::Fade,
+            $kind === Kind::Pearl && $this->place->cuts() && $this->weight === Weight::Light => SprayWork::Fade,
+            default => SprayWork::Coat,
+        };
+    }
+
+    /** Whether it is reduced paint misted from above. */
+    private function shades(): bool
+    {
+        return $this->place->cuts() && $this->aimDeg !== null && $this->aimDeg <= self::FROM_ABOVE_DEG && $this->thinning >= self::REDUCED;
+    }
+
+    /** As far as air and thinning depend on it. */
+    public function spraying(Nozzle $nozzle, bool $water): Spraying
+    {
+        $cup = $this->mixture->inCup();
+
+        return new Spraying(
+            $this->work(),
+            $cup->kind ?? $this->mixture->parts[0][0]->kind,
+            $this->thinning,
+            $nozzle,
+            $this->mixture->isCraft(),
+            $water && ! $this->mixture->needsSolvent(),
+        );
     }
 
     /** Whether the mask that the coat before went through stays on for this one: the same mesh or tape, not taken off in between. */

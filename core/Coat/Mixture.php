@@ -4,22 +4,16 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Coat;
 
-use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Air\InCup;
 use Hawkbrush\Core\Film\DuncanMixing;
-use Hawkbrush\Core\Film\Film;
-use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Masstone;
 use Hawkbrush\Core\Film\Optics;
-use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Refused;
 
 /** Paints mixed in drops, before any reducer. */
 final readonly class Mixture
 {
-    /** Reflectance of the white that a see-through mix shows its swatch over. */
-    private const WHITE = 0.9;
-
     /**
      * @param list<array{Paint, int}> $parts paints with their drops
      *
@@ -129,23 +123,46 @@ final readonly class Mixture
             $drops += $part[1];
         }
         $kind = $most[0]->kind;
-        $film = $kind->swatchFilmUm();
-        $curve = $film === null
-            ? Masstone::of($optics)->values
-            : FilmState::ground(array_fill(0, Spectrum::BANDS, self::WHITE))->under(Film::of($optics, $film))->flat();
 
         return new Paint(
             $id,
             $name,
             $kind,
             $optics,
-            SurfaceFinish::Clear->colour($curve)->hex(),
+            Masstone::swatch($optics, $kind)->hex(),
             $this->solids(),
             $this->ml() / $drops,
             implode(', ', array_keys($families)),
             $this->fromCards(),
             $this->drying(),
         );
+    }
+
+    /** As it is cleaned out of the airbrush; null where nothing of it stays. Its kind is that of the most drops, or of its flakes. */
+    public function inCup(): ?InCup
+    {
+        $optics = $this->optics();
+        if ($optics === null) {
+            return null;
+        }
+        $most = $this->parts[0];
+        foreach ($this->parts as $part) {
+            $most = $part[1] > $most[1] ? $part : $most;
+        }
+        foreach ($this->parts as [$paint]) {
+            $cup = new InCup($optics, $paint->kind, $this->needsSolvent());
+            if ($cup->leavesFlakes()) {
+                return $cup;
+            }
+        }
+
+        return new InCup($optics, $most[0]->kind, $this->needsSolvent());
+    }
+
+    /** Whether any of it is craft-store paint, which comes coarse and thick. */
+    public function isCraft(): bool
+    {
+        return array_filter($this->parts, static fn(array $part): bool => $part[0]->family === 'craft acrylic') !== [];
     }
 
     /** A reason not to mix these paints; null when there is none. Common practice, no published source. */

@@ -19,10 +19,4 @@ final readonly class Air
     {
         return new self(0.0, null);
     }
-
-    /** A hair dryer at a hand's width. Common practice, no published source. */
-    public static function hairDryer(): self
-    {
-        return new self(3.0, 50.0);
-    }
 }

@@ -4,11 +4,29 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Film;
 
+use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Spectrum;
 
 /** A film so thick that nothing below shows: R = 1 + K/S - sqrt((K/S)^2 + 2 K/S) (Kubelka and Munk, Z. techn. Physik 12, 593 (1931)). */
 final class Masstone
 {
+    /** Reflectance of the white that what is seen through shows its swatch over. */
+    private const WHITE = 0.9;
+
+    /**
+     * The colour that a paint is known by, under clear: that of a full film, or of an ordinary one over white where it is
+     * seen through.
+     */
+    public static function swatch(Optics $optics, Kind $kind): Colour
+    {
+        $film = $kind->swatchFilmUm();
+        $curve = $film === null
+            ? self::of($optics)->values
+            : FilmState::ground(array_fill(0, Spectrum::BANDS, self::WHITE))->under(Film::of($optics, $film))->flat();
+
+        return SurfaceFinish::Clear->colour($curve);
+    }
+
     public static function of(Optics $optics): Spectrum
     {
         return $optics->k->map(static function (float $k, int $nm) use ($optics): float {

@@ -30,6 +30,16 @@ final readonly class Coverage
      */
     private function __construct(public array $left, public array $right, public bool $mirrored, public bool $even) {}
 
+    /**
+     * What is known to land, on cells that need not be those of a whole bait.
+     *
+     * @param array<int, float> $shares by cell, at most 1
+     */
+    public static function shares(array $shares): self
+    {
+        return new self($shares, $shares, true, false);
+    }
+
     /** @param Openings|null $openings of the surface, if other coats go over it */
     public static function land(Coat $coat, Surface $surface, ?Openings $openings = null): self
     {

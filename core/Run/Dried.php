@@ -23,7 +23,7 @@ final class Dried
     {
         $felt = [];
         foreach ($recipe->coats() as $step) {
-            $model = Evaporation::touchDryS($step->wetUm(), $step->volatileShare(), $climate, $step->setting->air());
+            $model = Evaporation::touchDryS($step->wetUm(), $step->volatileShare(), $climate, $step->setting->air($climate));
             // What is left wet on purpose is not waited for.
             if ($model === null || $model <= 0 || $step->setting->by === SetBy::Wet) {
                 continue;

@@ -86,7 +86,7 @@ final class TooSoonToClamp implements Rule
         usort($soft, static fn(array $a, array $b): int => $b[1] - $b[2] <=> $a[1] - $a[2]);
         [$below, $safe, $waited] = $soft[0];
         $last = $coat->previous ?? $below;
-        $touch = (float) $below->step->touchDryS($painted->climate, $below->step->setting->air());
+        $touch = (float) $below->step->touchDryS($painted->climate, $below->step->setting->air($painted->climate));
         $minutes = ceil(($safe - $waited) / 60 + $last->step->setting->minutes);
 
         return $this->tooSoon(
@@ -143,7 +143,7 @@ final class TooSoonToClamp implements Rule
             if ($below === null || $this->liesOn($coat, $below) < self::ON_IT) {
                 continue;
             }
-            $safe = $below->step->maskSafeS($painted->climate, $below->step->setting->air());
+            $safe = $below->step->maskSafeS($painted->climate, $below->step->setting->air($painted->climate));
             if ($safe !== null && $waited >= $safe - self::NEARLY_S) {
                 // What lies further below has had longer.
                 break;

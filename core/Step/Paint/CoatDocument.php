@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Step\Paint;
 
+use Hawkbrush\Core\Air\SprayWork;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Coat;
@@ -35,6 +36,7 @@ final class CoatDocument
         'strokes',
         'set',
         'seed',
+        'work',
     ];
 
     private const MOST_SEED = 2_000_000_000;
@@ -64,6 +66,7 @@ final class CoatDocument
             Bounds::optionalWhole($document, 'strokes', 4, 'strokes'),
             self::setting($document->optional('set')),
             Bounds::optional($document, 'slant_deg', 0),
+            saidWork: SprayWork::tryFrom($document->optional('work')?->choice(SprayWork::names()) ?? ''),
         );
     }
 
@@ -84,6 +87,7 @@ final class CoatDocument
             'strokes' => $coat->strokes,
             'set' => ['by' => $coat->setting->by->value, 'minutes' => $coat->setting->minutes],
             'seed' => $coat->seed,
+            'work' => $coat->saidWork?->value,
         ];
     }
 

@@ -108,7 +108,7 @@ final readonly class PaintStep extends Step
             $coat->mixture->solids(),
             $coat->thinning,
         );
-        $setSeconds = $coat->touchDryS($job->climate, $coat->setting->air());
+        $setSeconds = $coat->touchDryS($job->climate, $coat->setting->air($job->climate));
         $heatMin = $coat->setting->by === SetBy::Heat ? max(self::SHORTEST_HEAT_S, (float) $setSeconds) / 60 : 0.0;
         $maskMin = $coat->technique->press()->masks() && ! $job->maskIsOn ? self::CLAMP_MASK_MIN : 0.0;
         $aBaitMin = $coat->coats * (2 * $coat->strokes * self::STROKE_MIN + $heatMin) + $maskMin;

@@ -8,6 +8,7 @@ use Hawkbrush\Core\Calculator\Calculator;
 use Hawkbrush\Core\Calculator\Calculators;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
 use Symfony\Component\Process\Process;
 
 /** @return array{int, string, string} exit code, standard output, standard error */
@@ -40,7 +41,8 @@ it('lists every calculator of the design, each with an example that runs', funct
     expect($code)->toBe(0)
         ->and($error)->toBe('')
         ->and(json_decode($out, true))->toBeArray()->not->toBe([]);
-})->with(['colour', 'difference', 'film', 'stack', 'drawdown', 'mix', 'hide', 'area', 'spread', 'climate', 'dry', 'advise', 'render']);
+})->with(['colour', 'difference', 'film', 'stack', 'drawdown', 'mix', 'hide', 'area', 'spread', 'climate', 'dry', 'pressure', 'fault',
+    'clean', 'order', 'advise', 'render']);
 
 it('reads from a file as well', function (): void {
     $file = (string) tempnam(sys_get_temp_dir(), 'hawk');
@@ -129,3 +131,27 @@ it('renders a recipe, upto a step, on another body, at the size that was asked f
 it('refuses nothing in its own examples', function (Calculator $calculator): void {
     expect($calculator->calculate(Node::fromJson((string) json_encode($calculator->example()))))->not->toBe([]);
 })->with(array_map(static fn(Calculator $c): array => [$c], Calculators::all()));
+
+it('works out air, faults and cleaning', function (): void {
+    $air = worked('pressure', ['work' => 'coat', 'kind' => 'transparent', 'thinning_percent' => 60, 'nozzle_mm' => 0.35]);
+    expect($air['psi'][0])->toBeLessThan($air['set_psi'])->and($air['set_psi'])->toBeBetween(10, 15)
+        ->and($air['reasons'][0]['why'])->toContain('ordinary coat')
+        ->and($air['thinning']['percent'][1])->toBe(60.0);
+    $fault = worked('fault', ['fault' => 'spider legs', 'psi' => 30, 'thinning_percent' => 60]);
+    expect($fault['causes'][0]['cause'])->toBe('too much air')->and((array) $fault['causes'][0]['sets'])->toHaveKey('psi');
+    $clean = worked('clean', ['from' => ['hex' => '#111213', 'kind' => 'opaque'], 'to' => ['hex' => '#f2f2ee', 'kind' => 'opaque']]);
+    expect($clean['level'])->toBe('strip')->and($clean['delta_e']['blow'])->toBeGreaterThan($clean['delta_e']['strip']);
+});
+
+it('refuses air, thinning and nozzles that there are not, and says what is possible', function (array $in, string $pointer): void {
+    expect(fn() => worked('pressure', $in + ['work' => 'coat']))
+        ->toThrow(fn(Refused $e) => expect($e->pointer)->toBe($pointer)->and($e->getMessage())->toMatch('/\d|base/'));
+})->with([
+    [['thinning_percent' => 100], '/thinning_percent'],
+    [['nozzle_mm' => 5], '/nozzle_mm'],
+    [['work' => 'dipping'], '/work'],
+]);
+
+it('refuses no air at all and a room that nobody paints in', function (array $in, string $pointer): void {
+    expect(fn() => worked('fault', $in + ['fault' => 'spit']))->toThrow(fn(Refused $e) => expect($e->pointer)->toBe($pointer));
+})->with([[['psi' => 0], '/psi'], [['air_c' => 80], '/air_c'], [['humidity_percent' => 0], '/humidity_percent'], [['fault' => 'hiccup'], '/fault']]);

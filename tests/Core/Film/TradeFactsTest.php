@@ -14,6 +14,7 @@ use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Drying\Air;
 use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Drying\Dryer;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Film;
@@ -142,12 +143,12 @@ it('brings colours up under clear', function (): void {
 it('dries a light white coat in some minutes, and under a dryer in less than one', function (): void {
     $wet = Weight::Light->wetUm();
     expect(Evaporation::touchDryS($wet, 0.65, Climate::ordinary(), Air::still()))->toBeBetween(60, 600)
-        ->and(Evaporation::touchDryS($wet, 0.65, Climate::ordinary(), Air::hairDryer()))->toBeLessThan(60);
+        ->and(Evaporation::touchDryS($wet, 0.65, Climate::ordinary(), Dryer::hairDryer()->at(21)))->toBeLessThan(60);
 });
 
 it('wants about twenty minutes on top before a mesh', function (): void {
-    $touch = Evaporation::touchDryS(9, 0.65, Climate::ordinary(), Air::hairDryer());
-    expect(Evaporation::maskSafeS(9, 0.65, Climate::ordinary(), Air::hairDryer()) - $touch)->toEqualWithDelta(1200, 1);
+    $touch = Evaporation::touchDryS(9, 0.65, Climate::ordinary(), Dryer::hairDryer()->at(21));
+    expect(Evaporation::maskSafeS(9, 0.65, Climate::ordinary(), Dryer::hairDryer()->at(21)) - $touch)->toEqualWithDelta(1200, 1);
 });
 
 it('reads as itself where an opaque blue is dabbed over black, and not where it is misted', function (): void {

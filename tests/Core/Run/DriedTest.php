@@ -8,6 +8,7 @@ use Hawkbrush\Core\Advice\Advisor;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Drying\Air;
 use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Drying\Dryer;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Drying\Pace;
 use Hawkbrush\Core\Exchange\RecipeReader;
@@ -64,7 +65,7 @@ function learnt(Recipe $recipe, BenchEvent ...$events): array
 
 it('learns nothing from a coat that was dry when its time was up', function (): void {
     $recipe = dryingRecipe();
-    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Air::hairDryer());
+    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Dryer::hairDryer()->at(21));
     expect($model)->toBeBetween(10, 90)
         ->and(learnt($recipe, felt('timer', '10:00:00', ['seconds' => 60]), felt('timer-stopped', '10:01:00')))->toBe([])
         ->and(learnt($recipe, felt('timer', '10:00:00', ['seconds' => 300]), felt('dried', '10:05:00')))->toBe([])
@@ -73,16 +74,16 @@ it('learns nothing from a coat that was dry when its time was up', function (): 
 
 it('learns from one felt dry before the model says so, and from one still tacky after', function (): void {
     $recipe = dryingRecipe();
-    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Air::hairDryer());
-    $early = learnt($recipe, felt('timer', '10:00:00', ['seconds' => 60]), felt('dried', '10:00:07.500'));
-    expect($early)->toHaveKeys(['white'])->and($early['white'])->toEqualWithDelta(max(Pace::LEAST, 7.5 / $model), 1e-9);
+    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Dryer::hairDryer()->at(21));
+    $early = learnt($recipe, felt('timer', '10:00:00', ['seconds' => 80]), felt('dried', '10:00:45.500'));
+    expect($early)->toHaveKeys(['white'])->and($early['white'])->toEqualWithDelta(45.5 / $model, 1e-9);
     $late = learnt(
         $recipe,
-        felt('timer', '10:00:00', ['seconds' => 15]),
-        felt('tacky', '10:00:15', ['seconds' => 10]),
-        felt('dried', '10:00:20'),
+        felt('timer', '10:00:00', ['seconds' => 80]),
+        felt('tacky', '10:01:20', ['seconds' => 10]),
+        felt('dried', '10:01:30'),
     );
-    expect($late['white'])->toEqualWithDelta(20 / $model, 1e-9);
+    expect($late['white'])->toEqualWithDelta(90 / $model, 1e-9);
 });
 
 it('learns nothing from a coat that is left wet on purpose', function (): void {
@@ -97,20 +98,20 @@ it('learns nothing from a coat that is left wet on purpose', function (): void {
 
 it('takes the mean of what was felt, each within bounds', function (): void {
     $recipe = dryingRecipe();
-    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Air::hairDryer());
+    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Dryer::hairDryer()->at(21));
     $twice = learnt(
         $recipe,
         felt(
             'timer',
             '10:00:00',
-            ['seconds' => 15],
-        ), felt('tacky', '10:00:15', ['seconds' => 10]), felt('dried', '10:00:20'), felt('timer-stopped', '10:00:20'),
+            ['seconds' => 80],
+        ), felt('tacky', '10:01:20', ['seconds' => 10]), felt('dried', '10:01:30'), felt('timer-stopped', '10:01:30'),
         felt('timer', '11:00:00', ['seconds' => 30]), felt('tacky', '11:00:30', ['seconds' => 10]), felt(
             'dried',
             \sprintf('11:%02d:%02d', intdiv((int) (6 * $model), 60), (int) (6 * $model) % 60),
         ), felt('timer-stopped', '15:00:00'),
     );
-    expect($twice['white'])->toEqualWithDelta((20 / $model + Pace::MOST) / 2, 1e-9);
+    expect($twice['white'])->toEqualWithDelta((90 / $model + Pace::MOST) / 2, 1e-9);
 });
 
 it('learns nothing from a time that no paint takes, as when a clock was set meanwhile', function (string $dried): void {

@@ -7,8 +7,8 @@ namespace Tests\Core\Run;
 use Hawkbrush\Core\Body\Measure;
 // Times and amounts of a run, worked out by hand beside it. What a hand takes is common practice, no published source.
 
-use Hawkbrush\Core\Drying\Air;
 use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Drying\Dryer;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Run\Plan;
@@ -66,7 +66,7 @@ it('adds a minute a bait for a mask and what heat takes between coats', function
         4,
     )->work->handsOnMin)->toEqualWithDelta($plain + 4, 1e-9);
     $heat = plannedOf(Build::recipe(sprayed(['set' => ['by' => 'heat'], 'coats' => 2])), 'coat', 3);
-    $touch = Evaporation::touchDryS(9, 0.65, Climate::ordinary(), Air::hairDryer());
+    $touch = Evaporation::touchDryS(9, 0.65, Climate::ordinary(), Dryer::hairDryer()->at(21));
     expect($heat->work->setSeconds)->toEqualWithDelta($touch, 1e-9)
         ->and($heat->work->handsOnMin)->toEqualWithDelta(2 + 3 * 2 * (8 * 0.05 + max(20, $touch) / 60), 1e-9);
 });

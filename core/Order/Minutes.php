@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Order;
+
+use Hawkbrush\Core\Air\CleanOut;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\SetBy;
+use Hawkbrush\Core\Drying\Evaporation;
+use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Shop\Shop;
+use Hawkbrush\Core\Technique\Press;
+
+/**
+ * What an order of blocks costs: cleaning the airbrush where the colour changes, and waiting. A wait that a step brings
+ * along it brings anywhere; one more is needed before mesh or tape where what lies below has not been left to dry right
+ * through since it was laid.
+ */
+final class Minutes
+{
+    /** Minutes that count as a wait for all that lies there. Common practice, no published source. */
+    private const DRIES_ALL = 18.0;
+
+    private const THROUGH_DRY = 20.0;
+
+    /** Dry film of one coat that a dryer alone gets dry right through, um. */
+    private const THIN_UM = 6.0;
+
+    /** @var array<int, array<int, float>> minutes from the colour of one block to that of another */
+    private array $clean = [];
+
+    /** @var array<int, FilmState> by block */
+    private array $grounds = [];
+
+    private readonly float $waitMin;
+
+    /** @param list<list<int>> $numbers of the coats of each block */
+    public function __construct(
+        private readonly Ladder $ladder,
+        private readonly Samples $samples,
+        private readonly array $numbers,
+        private readonly Shop $shop,
+    ) {
+        $this->waitMin = self::THROUGH_DRY * Evaporation::slower($shop->climate);
+    }
+
+    /**
+     * One block more.
+     *
+     * @param int $colour the block whose colour is in the airbrush; -1: it is clean
+     * @param int $soft bits of the blocks that have not had time to dry right through
+     *
+     * @return array{float, float, int, int} minutes of cleaning and of waiting, then colour and soft
+     */
+    public function add(int $block, int $colour, int $soft): array
+    {
+        $air = $this->air($block);
+        $clean = $air === [] || $colour < 0 ? 0.0 : $this->between($colour, $block);
+        $wait = 0.0;
+        if ($this->presses($block) && $this->isSoft($block, $soft)) {
+            $wait = $this->waitMin;
+            $soft = 0;
+        }
+        $own = $this->ownWait($block);
+
+        return [$clean, $wait + $own, $air === [] ? $colour : $block, $own >= self::DRIES_ALL ? 0 : $soft | ($this->ladder->coats($block) === [] ? 0 : 1 << $block)];
+    }
+
+    /**
+     * @param list<int> $order
+     *
+     * @return array{clean_min: float, wait_min: float}
+     */
+    public function of(array $order): array
+    {
+        $colour = -1;
+        $soft = 0;
+        $all = ['clean_min' => 0.0, 'wait_min' => 0.0];
+        foreach ($order as $block) {
+            [$clean, $wait, $colour, $soft] = $this->add($block, $colour, $soft);
+            $all['clean_min'] += $clean;
+            $all['wait_min'] += $wait;
+        }
+
+        return $all;
+    }
+
+    /** The least that a block can cost, whatever comes before it; the first of all needs no cleaning. */
+    public function least(int $block): float
+    {
+        return $this->ownWait($block) + $this->leastCleaning($block);
+    }
+
+    /** The least that cleaning before a block can take. */
+    public function leastCleaning(int $block): float
+    {
+        if ($this->air($block) === []) {
+            return 0.0;
+        }
+        $least = INF;
+        foreach (array_keys($this->ladder->blocks) as $other) {
+            if ($other !== $block && $this->air($other) !== []) {
+                $least = min($least, $this->between($other, $block));
+            }
+        }
+
+        return is_finite($least) ? $least : 0.0;
+    }
+
+    private function between(int $from, int $to): float
+    {
+        return $this->clean[$from][$to] ??= $this->cleaned($from, $to);
+    }
+
+    private function cleaned(int $from, int $to): float
+    {
+        $old = $this->air($from);
+        $new = $this->air($to);
+        $last = $old[array_key_last($old)] ?? null;
+        $next = current($new);
+        if ($last === null || $next === false || $last->mixture->reduced()->parts == $next->mixture->reduced()->parts) {
+            return 0.0;
+        }
+        [$before, $after] = [$last->mixture->inCup(), $next->mixture->inCup()];
+        if ($before === null || $after === null) {
+            return 0.0;
+        }
+
+        return CleanOut::between($before, $after, $next->dryUm(), $this->ground($to, (int) array_key_first($new)), $this->shop->clean)->minutes;
+    }
+
+    /** What a block is laid on today; another order changes that by no more than can be seen. */
+    private function ground(int $block, int $at): FilmState
+    {
+        $number = $this->numbers[$block][$at];
+
+        return $this->grounds[$block] ??= $this->samples->ground($number === 0 ? [] : range(0, $number - 1), $number);
+    }
+
+    /** @return array<int, Coat> the coats of a block that come out of the airbrush */
+    private function air(int $block): array
+    {
+        return array_filter($this->ladder->coats($block), static fn(Coat $coat): bool => $coat->byAir());
+    }
+
+    private function presses(int $block): bool
+    {
+        return ($this->ladder->coats($block)[0] ?? null)?->technique->press()->presses() ?? false;
+    }
+
+    /** Whether a mask would print: something soft lies under it that is more than one thin coat set with heat. */
+    private function isSoft(int $block, int $soft): bool
+    {
+        $mask = $this->ladder->coats($block)[0];
+        $number = $this->numbers[$block][0];
+        $found = [];
+        foreach (array_keys($this->ladder->blocks) as $below) {
+            if (($soft & 1 << $below) === 0) {
+                continue;
+            }
+            foreach ($this->ladder->coats($below) as $at => $coat) {
+                if ($mask->technique->press() === Press::Taped || $this->samples->meet($number, $this->numbers[$below][$at])) {
+                    $found[] = $coat;
+                }
+            }
+        }
+        $byHeat = array_filter($found, static fn(Coat $coat): bool => $coat->setting->by === SetBy::Heat);
+        if ($this->shop->habits->dryerAlone() && \count($byHeat) === \count($found)) {
+            return false;
+        }
+
+        return $found !== [] && ! (\count($found) === 1 && $byHeat !== [] && $found[0]->dryUm() <= self::THIN_UM);
+    }
+
+    private function ownWait(int $block): float
+    {
+        $minutes = 0.0;
+        foreach ($this->ladder->blocks[$block] as $step) {
+            $minutes += $step->on ? $step->restMin() : 0.0;
+        }
+
+        return $minutes * Evaporation::slower($this->shop->climate);
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Order;
+
+/**
+ * The lawful order with the fewest minutes: the cheapest beginning is taken up first, with the least that the rest can cost
+ * (A*; Hart, Nilsson and Raphael, IEEE Trans. Systems Science and Cybernetics 4, 100 (1968)). Of equals, the one nearest to
+ * today's. Exact, unless there are too many beginnings; then the best found by moving one block at a time.
+ */
+final readonly class Search
+{
+    private const MOST_BEGINNINGS = 6000;
+
+    public function __construct(private Exchanges $exchanges, private Minutes $minutes, private int $count) {}
+
+    /**
+     * @param callable(list<int>): bool $holds whether the bait stays the same; asked of complete orders, the best first
+     *
+     * @return list<int> blocks; today's order where nothing better holds
+     */
+    public function best(callable $holds): array
+    {
+        if ($this->count === 0) {
+            return [];
+        }
+        $today = range(0, $this->count - 1);
+        $found = $this->cheapestFirst($holds, array_sum($this->minutes->of($today)));
+
+        return $found ?? $this->byMoves($today, $holds);
+    }
+
+    /**
+     * @param callable(list<int>): bool $holds
+     *
+     * @return list<int>|null null where there were too many beginnings
+     */
+    private function cheapestFirst(callable $holds, float $todayMin): ?array
+    {
+        $blocks = range(0, $this->count - 1);
+        $least = array_map($this->minutes->least(...), $blocks);
+        // One of them is the first, and is not cleaned for.
+        $spared = max(array_map($this->minutes->leastCleaning(...), $blocks));
+        $all = (1 << $this->count) - 1;
+        /** @var \SplMinHeap<array{float, list<int>, float, int, int, int, float}> $open */
+        $open = new \SplMinHeap();
+        $open->insert([0.0, [], 0.0, 0, -1, 0, array_sum($least)]);
+        $taken = [];
+        for ($tried = 0; ! $open->isEmpty() && $tried < self::MOST_BEGINNINGS; $tried++) {
+            [, $order, $cost, $mask, $colour, $soft, $rest] = $open->extract();
+            if ($mask === $all) {
+                if ($holds($order)) {
+                    return $order;
+                }
+
+                continue;
+            }
+            // Another way to the same place costs no less; few are kept, for when the first does not hold.
+            $place = "{$mask} {$colour} {$soft}";
+            $taken[$place] = ($taken[$place] ?? 0) + 1;
+            if ($this->count > 7 && $taken[$place] > 1) {
+                continue;
+            }
+            for ($block = 0; $block < $this->count; $block++) {
+                if ($mask & 1 << $block || ($this->exchanges->before[$block] & ~$mask) !== 0) {
+                    continue;
+                }
+                [$clean, $wait, $nextColour, $nextSoft] = $this->minutes->add($block, $colour, $soft);
+                $next = $cost + $clean + $wait;
+                $left = $rest - $least[$block];
+                if ($next <= $todayMin + 1e-9) {
+                    // Rounded, so that what costs the same is told apart by its order alone.
+                    $bound = $nextColour < 0 ? max(0.0, $left - $spared) : $left;
+                    $open->insert([round($next + $bound, 6), [...$order, $block], $next, $mask | 1 << $block, $nextColour, $nextSoft, $left]);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<int> $order
+     * @param callable(list<int>): bool $holds
+     *
+     * @return list<int>
+     */
+    private function byMoves(array $order, callable $holds): array
+    {
+        for ($round = 0; $round < $this->count; $round++) {
+            $best = null;
+            $least = array_sum($this->minutes->of($order)) - 1e-6;
+            foreach ($order as $from => $_) {
+                foreach ($this->placesIn($order, $from) as $to) {
+                    $moved = Exchanges::moved($order, $from, $to);
+                    $cost = array_sum($this->minutes->of($moved));
+                    if ($cost < $least) {
+                        [$least, $best] = [$cost, $moved];
+                    }
+                }
+            }
+            if ($best === null || ! $holds($best)) {
+                return $order;
+            }
+            $order = $best;
+        }
+
+        return $order;
+    }
+
+    /**
+     * Where one block may go while the others keep their order.
+     *
+     * @param list<int> $order
+     *
+     * @return list<int> places in the order without it
+     */
+    public function placesIn(array $order, int $from): array
+    {
+        $places = [];
+        $block = $order[$from];
+        for ($to = $from - 1; $to >= 0 && ($this->exchanges->before[$block] & 1 << $order[$to]) === 0; $to--) {
+            $places[] = $to;
+        }
+        for ($to = $from + 1; $to < $this->count && ($this->exchanges->before[$order[$to]] & 1 << $block) === 0; $to++) {
+            $places[] = $to;
+        }
+
+        return $places;
+    }
+}

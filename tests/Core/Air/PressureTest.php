@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Air;
+
+use Hawkbrush\Core\Air\Experience;
+use Hawkbrush\Core\Air\Factor;
+use Hawkbrush\Core\Air\Fault;
+use Hawkbrush\Core\Air\Nozzle;
+use Hawkbrush\Core\Air\Pressure;
+use Hawkbrush\Core\Air\Sprayed;
+use Hawkbrush\Core\Air\Spraying;
+use Hawkbrush\Core\Air\SprayWork;
+use Hawkbrush\Core\Air\Thinning;
+use Hawkbrush\Core\Air\Window;
+use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Refused;
+use Tests\Build;
+
+function reasons(Window $window): string
+{
+    return implode('; ', array_map(static fn(Factor $factor): string => $factor->why, $window->reasons));
+}
+
+it('asks for the air that painters use', function (SprayWork $work, Kind $kind, float $percent, float $nozzle, float $from, float $to): void {
+    // Common practice, no published source.
+    $air = Pressure::window(Build::spraying($work, $kind, $percent, $nozzle));
+    expect($air->set)->toBeBetween($from * 0.9, $to * 1.1)
+        ->and($air->holds($from))->toBeTrue("{$air->low} to {$air->high} holds {$from}")
+        ->and($air->holds($to))->toBeTrue("{$air->low} to {$air->high} holds {$to}");
+})->with([
+    'opaque base, straight' => [SprayWork::Base, Kind::Opaque, 0, 0.35, 35, 40],
+    'opaque base, a little reducer' => [SprayWork::Base, Kind::Opaque, 5, 0.35, 35, 40],
+    'heavy fluorescent lay-in' => [SprayWork::LayIn, Kind::Fluorescent, 0, 0.35, 40, 45],
+    'shimmer or metallic ink, large nozzle' => [SprayWork::Coat, Kind::Metallic, 0, 0.5, 50, 50],
+    'transparent from the bottle, thinned a little' => [SprayWork::Coat, Kind::Transparent, 10, 0.35, 40, 40],
+    'thinned transparent, 40 to 60' => [SprayWork::Coat, Kind::Transparent, 60, 0.35, 10, 15],
+    'transparent dusting on the back, reduced' => [SprayWork::Dusting, Kind::Transparent, 50, 0.35, 10, 10],
+    'black dusting, reduced' => [SprayWork::Dusting, Kind::Opaque, 50, 0.35, 10, 10],
+    'pearl accent along the side' => [SprayWork::Fade, Kind::Pearl, 0, 0.35, 5, 7],
+    'stencil detail, 40 to 60' => [SprayWork::Stencil, Kind::Transparent, 60, 0.35, 5, 5],
+    'freehand dot, less thinned' => [SprayWork::Dot, Kind::Opaque, 25, 0.35, 10, 10],
+    'splatter, water-thin black' => [SprayWork::Splatter, Kind::Opaque, 60, 0.35, 2, 2],
+    'splatter' => [SprayWork::Splatter, Kind::Opaque, 0, 0.35, 2, 3],
+]);
+
+it('asks for the thinning that painters use', function (SprayWork $work, Kind $kind, float $percent): void {
+    // Common practice, no published source.
+    expect(Thinning::window(Build::spraying($work, $kind))->holds($percent))->toBeTrue();
+})->with([
+    'base as it comes' => [SprayWork::Base, Kind::Opaque, 0],
+    'lay-in as it comes' => [SprayWork::LayIn, Kind::Fluorescent, 0],
+    'transparents, 40 to 60' => [SprayWork::Coat, Kind::Transparent, 60],
+    'milk-thin white through mesh' => [SprayWork::Mesh, Kind::Opaque, 10],
+    'stencil detail, 40 to 60' => [SprayWork::Stencil, Kind::Transparent, 60],
+    'pearl as it comes' => [SprayWork::Fade, Kind::Pearl, 0],
+]);
+
+it('never asks for more air for thinner paint, nor for less from a larger nozzle', function (SprayWork $work): void {
+    foreach (Kind::cases() as $kind) {
+        foreach ([0.15, 0.2, 0.35, 0.5, 1.0] as $nozzle) {
+            $before = null;
+            for ($percent = 0; $percent <= 95; $percent += 5) {
+                $air = Pressure::window(Build::spraying($work, $kind, $percent, $nozzle));
+                expect($air->low)->toBeLessThanOrEqual($air->set)->toBeGreaterThan(0)
+                    ->and($air->set)->toBeLessThanOrEqual($air->high)
+                    ->and($air->high)->toBeLessThanOrEqual(60.0);
+                if ($before !== null) {
+                    expect($air->set)->toBeLessThanOrEqual($before->set)
+                        ->and($air->low)->toBeLessThanOrEqual($before->low)
+                        ->and($air->high)->toBeLessThanOrEqual($before->high);
+                }
+                $before = $air;
+            }
+        }
+        expect(Pressure::window(Build::spraying($work, $kind, 20, 0.5))->set)->toBeGreaterThanOrEqual(Pressure::window(Build::spraying($work, $kind, 20, 0.2))->set);
+    }
+})->with(SprayWork::cases());
+
+it('gives a reason for every factor, and their product is the figure', function (): void {
+    $air = Pressure::window(Build::spraying(SprayWork::Coat, Kind::Metallic, 30, 0.5));
+    $product = array_product(array_map(static fn(Factor $factor): float => $factor->times, $air->reasons));
+    expect($air->set)->toEqualWithDelta(SprayWork::Coat->psi() * $product, 1e-9)
+        ->and(reasons($air))->toContain('40 psi')->toContain('flakes')->toContain('30 % reducer')->toContain('0.5 mm nozzle');
+});
+
+it('tells coarse paint to change the nozzle before the air is raised', function (): void {
+    expect(Pressure::window(Build::spraying(SprayWork::Coat, Kind::Metallic, 0, 0.2))->reasons[0]->why)->toContain('change to 0.35 mm or more')
+        ->and(Pressure::window(Build::spraying(SprayWork::Coat, Kind::Opaque, 0, 0.3, true))->reasons[0]->why)->toContain('craft paint is coarse')
+        ->and(reasons(Pressure::window(Build::spraying(SprayWork::Coat, Kind::Metallic, 0, 0.5))))->not->toContain('change to')
+        ->and(reasons(Pressure::window(Build::spraying(SprayWork::Fade, Kind::Pearl, 0, 0.3))))->not->toContain('change to');
+});
+
+it('wants thick paint thinner, and water a little more air than reducer', function (): void {
+    expect(Thinning::window(Build::spraying(SprayWork::Coat, Kind::Opaque, craft: true))->set)->toBe(25.0)
+        ->and(Thinning::window(Build::spraying(SprayWork::Base, Kind::Metallic))->set)->toBe(10.0)
+        ->and(Thinning::window(Build::spraying(SprayWork::Coat, Kind::Opaque, 0, 0.25))->set)->toBe(14.0);
+    $reducer = new Spraying(SprayWork::Coat, Kind::Transparent, 0.5, Nozzle::ordinary());
+    $water = new Spraying(SprayWork::Coat, Kind::Transparent, 0.5, Nozzle::ordinary(), water: true);
+    expect(Pressure::model($water))->toBeGreaterThan(Pressure::model($reducer))->toBeLessThan(1.2 * Pressure::model($reducer));
+});
+
+it('refuses what no airbrush has and what leaves no paint', function (callable $make, string $pointer): void {
+    expect($make)->toThrow(fn(Refused $e) => expect($e->pointer)->toBe($pointer)->and($e->getMessage())->toMatch('/\d/'));
+})->with([
+    'a nozzle of 5 mm' => [fn() => new Nozzle(5), '/nozzle_mm'],
+    'no bore' => [fn() => new Nozzle(0), '/nozzle_mm'],
+    'all reducer' => [fn() => Build::spraying(SprayWork::Coat, Kind::Opaque, 100), '/thinning_percent'],
+]);
+
+it('moves the window towards what was sprayed, damped and bounded', function (): void {
+    $way = Build::spraying(SprayWork::Coat, Kind::Transparent, 60);
+    $model = Pressure::window($way);
+    $at = static fn(float $psi, int $times, ?Fault $fault = null): Window => Pressure::window(
+        $way,
+        new Experience(array_fill(0, $times, new Sprayed($way, $psi, $fault))),
+    );
+    expect($at(9, 1)->set)->toBeLessThan($model->set)->toBeGreaterThan($at(9, 6)->set)
+        ->and($at(9, 6)->set)->toBeGreaterThan(9)
+        ->and($at(9, 50)->set)->toBe($at(9, Experience::LATEST)->set)
+        ->and($at(0.5, 12)->set)->toBeGreaterThan($model->set / 2)
+        ->and($at(120, 12)->set)->toBeLessThan($model->set * 2)
+        ->and(Pressure::window($way, new Experience([])))->toEqual($model)
+        ->and(reasons($at(9, 6)))->toContain('your last 6: 9 psi');
+});
+
+it('learns from a fault that the air was too low or too high', function (): void {
+    $way = Build::spraying(SprayWork::Coat, Kind::Transparent, 60);
+    $set = static fn(?Fault $fault): float => Pressure::window($way, new Experience([new Sprayed($way, 12, $fault), new Sprayed($way, 12)]))->set;
+    expect($set(Fault::Spit))->toBeGreaterThan($set(null))
+        ->and($set(Fault::Grain))->toBeGreaterThan($set(null))
+        ->and($set(Fault::SpiderLegs))->toBeLessThan($set(null))
+        ->and($set(Fault::Halo))->toBe($set(null));
+    $told = new Experience([new Sprayed($way, 8, Fault::Spit), new Sprayed($way, 9), new Sprayed($way, 8.5, Fault::Spit)]);
+    expect($told->says())->toBe('your last 3: 8 to 9 psi, with 2 times spit');
+});
+
+it('reads experience at other thinning and work by its own model', function (): void {
+    // Sprayed a quarter above the model at one thinning says as much at another.
+    $thin = Build::spraying(SprayWork::Coat, Kind::Transparent, 60);
+    $thick = Build::spraying(SprayWork::Coat, Kind::Transparent, 10);
+    $experience = new Experience(array_fill(0, 6, new Sprayed($thin, 1.25 * Pressure::model($thin))));
+    expect(Pressure::window($thick, $experience)->set / Pressure::window($thick)->set)
+        ->toEqualWithDelta(Pressure::window($thin, $experience)->set / Pressure::window($thin)->set, 1e-9);
+});
