@@ -110,13 +110,17 @@ hb_free_port() {
         exit(1);' "$1"
 }
 
-# Starts the simulated colorimeter beside the server and tells the server of it. It ends with the server.
-hb_colorimeter() {
-    local port
-    port=$(hb_free_port "$1") || return 0
-    php "$hb_root/bin/colorimeter" "$port" >>storage/logs/colorimeter.log 2>&1 &
-    hb_instrument=$!
-    export HAWKBRUSH_COLORIMETER="tcp://127.0.0.1:$port"
+# Starts the simulated instruments beside the server and tells the server of them. They end with the server.
+hb_instruments() {
+    local kind port next=$1 name
+    for kind in colorimeter hygrometer gauge; do
+        port=$(hb_free_port "$next") || return 0
+        next=$((port + 1))
+        php "$hb_root/bin/instrument" "$kind" "$port" >>"storage/logs/$kind.log" 2>&1 &
+        hb_instrument="${hb_instrument:-} $!"
+        name=HAWKBRUSH_${kind^^}
+        export "$name=tcp://127.0.0.1:$port"
+    done
 }
 
 # Where the server writes its log: where the project may not be written to, among the painter's temporary files.

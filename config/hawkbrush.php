@@ -10,8 +10,10 @@ return [
         static fn(string $host): string => strtolower(trim($host)),
         explode(',', 'localhost,127.0.0.1,[::1],'.(string) env('HAWKBRUSH_HOSTS', '')),
     )))),
-    // Where the driver of a colorimeter listens, as tcp://127.0.0.1:8720; empty: there is none.
+    // Where the drivers of instruments listen, as tcp://127.0.0.1:8720; empty: there is none.
     'colorimeter' => env('HAWKBRUSH_COLORIMETER', ''),
+    'hygrometer' => env('HAWKBRUSH_HYGROMETER', ''),
+    'gauge' => env('HAWKBRUSH_GAUGE', ''),
     'photo_max_bytes' => 12 * 1024 * 1024,
     'import_max_bytes' => 2 * 1024 * 1024,
 ];

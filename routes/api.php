@@ -2,17 +2,21 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AirController;
 use App\Http\Controllers\BackupController;
 use App\Http\Controllers\BaitController;
 use App\Http\Controllers\BodyController;
 use App\Http\Controllers\ColorimeterController;
 use App\Http\Controllers\FitController;
 use App\Http\Controllers\FormatController;
+use App\Http\Controllers\HabitController;
+use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\MaskController;
 use App\Http\Controllers\MixController;
 use App\Http\Controllers\PaintController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PictureController;
+use App\Http\Controllers\RigController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SisterController;
@@ -26,6 +30,15 @@ Route::get('vocabulary', VocabularyController::class);
 Route::get('settings', [SettingsController::class, 'show']);
 Route::put('settings', [SettingsController::class, 'update']);
 
+Route::get('habits', [HabitController::class, 'show']);
+Route::put('habits', [HabitController::class, 'update']);
+Route::get('faults', [AirController::class, 'faults']);
+Route::post('instruments/room', [InstrumentController::class, 'room']);
+Route::get('instruments/pressure', [InstrumentController::class, 'pressure']);
+Route::get('equipment', [RigController::class, 'index']);
+Route::patch('equipment/{id}', [RigController::class, 'update']);
+Route::put('experience', [RigController::class, 'experience']);
+
 Route::get('backups', [BackupController::class, 'index']);
 Route::post('backups', [BackupController::class, 'store']);
 Route::get('backups/{id}', [BackupController::class, 'show']);
@@ -37,6 +50,7 @@ Route::get('runs', [RunController::class, 'index']);
 Route::get('baits', [BaitController::class, 'index']);
 
 Route::middleware(OnceOnly::class)->group(function (): void {
+    Route::post('equipment', [RigController::class, 'store']);
     Route::post('paints', [PaintController::class, 'store']);
     Route::post('bodies', [BodyController::class, 'store']);
     Route::post('masks', [MaskController::class, 'store']);
@@ -110,6 +124,10 @@ Route::post('versions/{id}/try', [StepController::class, 'try']);
 Route::get('versions/{id}/texture', [VersionController::class, 'texture']);
 Route::get('versions/{id}/core', [VersionController::class, 'core']);
 Route::get('versions/{id}/advice', [VersionController::class, 'advice']);
+Route::get('versions/{id}/air', [AirController::class, 'show']);
+Route::get('versions/{id}/order', [AirController::class, 'order']);
+Route::get('versions/{id}/steps/{step}/places', [AirController::class, 'places']);
+Route::get('versions/{id}/steps/{step}/sheet', [AirController::class, 'sheet']);
 
 Route::get('runs/{id}', [RunController::class, 'show']);
 Route::get('runs/{id}/texture', [RunController::class, 'texture']);

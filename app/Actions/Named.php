@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Bait;
 use App\Models\Body;
+use App\Models\Equipment;
 use App\Models\Paint;
 use App\Models\ReferencePhoto;
 use App\Models\Version;
@@ -30,6 +31,13 @@ final class Named
     }
 
     /** @throws Refused */
+    public static function airbrush(Node $id): Equipment
+    {
+        $one = self::find(Equipment::class, $id, 'airbrush');
+
+        return $one->kind === 'airbrush' ? $one : throw $id->refuse('This is no airbrush.');
+    }
+
     public static function version(Node $id): Version
     {
         return self::find(Version::class, $id, 'version', ['pattern', 'body']);

@@ -6,7 +6,7 @@ namespace App\Devices;
 
 use Hawkbrush\Core\Colour\Spectrum;
 
-/** An instrument that reads the colour of a surface. docs/colorimeter.md says how to add a real one. */
+/** An instrument that reads the colour of a surface. docs/instruments.md says how to add a real one. */
 interface Colorimeter
 {
     /** @throws DeviceTrouble when it does not answer */

@@ -83,4 +83,10 @@ final class Paint extends Model
             ...($optics ?? $this->optics),
         ]));
     }
+
+    /** @return HasMany<SprayedCoat, $this> */
+    public function sprayed(): HasMany
+    {
+        return $this->hasMany(SprayedCoat::class);
+    }
 }

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hawkbrush\Core\Air\CleanFigures;
 use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Shop\Habits;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
 /**
- * The shop's settings: units and the room. One row.
+ * The shop's settings: units and the room in one row, habits and cleaning in another.
  *
  * @property int $id
- * @property array<string, string|float|int> $values
+ * @property array<string, mixed> $values
  */
 final class Preference extends Model
 {
@@ -20,6 +23,9 @@ final class Preference extends Model
         'length' => 'mm', 'pressure' => 'psi', 'volume' => 'drops', 'temperature' => 'C',
         'air_c' => 21.0, 'humidity_percent' => 50.0, 'daily_backup' => 'on',
     ];
+
+    /** The row of habits and of cleaning. */
+    private const WAYS = 2;
 
     public $incrementing = false;
 
@@ -50,6 +56,25 @@ final class Preference extends Model
         });
     }
 
+    /**
+     * Room, habits and cleaning at once.
+     *
+     * @return array{Climate, Habits, CleanFigures}
+     */
+    public static function shop(): array
+    {
+        $kept = self::query()->findMany([1, self::WAYS])->keyBy('id');
+        /** @var array<string, string|float|int> $values */
+        $values = [...self::DEFAULTS, ...$kept->get(1)->values ?? []];
+        $ways = $kept->get(self::WAYS)->values ?? [];
+
+        return [
+            Climate::of((float) $values['air_c'], (float) $values['humidity_percent']),
+            Habits::read(Node::root($ways['habits'] ?? [])),
+            CleanFigures::read(Node::root($ways['clean'] ?? [])),
+        ];
+    }
+
     /** The air of the room as it stands at the top of every page. */
     public static function room(): Climate
     {
@@ -58,9 +83,40 @@ final class Preference extends Model
         return Climate::of((float) $values['air_c'], (float) $values['humidity_percent']);
     }
 
+    public static function habits(): Habits
+    {
+        return Habits::read(Node::root(self::ways()['habits'] ?? []));
+    }
+
+    public static function cleaning(): CleanFigures
+    {
+        return CleanFigures::read(Node::root(self::ways()['clean'] ?? []));
+    }
+
+    /**
+     * Sets habits and figures of cleaning; of two at the same time, each keeps what it set.
+     *
+     * @param callable(Habits, CleanFigures): array<string, mixed> $change from those of now to habits, clean
+     */
+    public static function changeWays(callable $change): void
+    {
+        DB::transaction(static function () use ($change): void {
+            self::query()->updateOrCreate(['id' => self::WAYS], ['values' => $change(self::habits(), self::cleaning())]);
+        });
+    }
+
+    /** @return array<string, mixed> */
+    private static function ways(): array
+    {
+        return self::query()->find(self::WAYS)->values ?? [];
+    }
+
     /** @return array<string, string|float|int> */
     public static function current(): array
     {
-        return [...self::DEFAULTS, ...(self::query()->find(1)->values ?? [])];
+        /** @var array<string, string|float|int> $kept */
+        $kept = self::query()->find(1)->values ?? [];
+
+        return [...self::DEFAULTS, ...$kept];
     }
 }

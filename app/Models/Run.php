@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hawkbrush\Core\Air\CleanFigures;
+use Hawkbrush\Core\Air\Nozzle;
 use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Drying\Dryer;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Run\BenchEvent;
 use Hawkbrush\Core\Run\Record;
+use Hawkbrush\Core\Shop\Habits;
+use Hawkbrush\Core\Shop\Shop;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -28,6 +33,7 @@ use Illuminate\Support\Carbon;
  * @property float $humidity_percent
  * @property array<string, mixed> $recipe
  * @property list<array<string, mixed>> $changes against the master
+ * @property array<string, mixed>|null $rig airbrush, dryer, habits and cleaning as planned; null: planned before there were any
  * @property Carbon $starts_at
  * @property Carbon|null $started_at
  * @property Carbon|null $finished_at
@@ -47,7 +53,7 @@ final class Run extends Model
     {
         return [
             'number' => 'integer', 'bait_count' => 'integer', 'air_c' => 'float', 'humidity_percent' => 'float', 'recipe' => 'array',
-            'changes' => 'array', 'starts_at' => 'datetime', 'started_at' => 'datetime', 'finished_at' => 'datetime',
+            'changes' => 'array', 'rig' => 'array', 'starts_at' => 'datetime', 'started_at' => 'datetime', 'finished_at' => 'datetime',
         ];
     }
 
@@ -82,12 +88,41 @@ final class Run extends Model
 
     public function climate(): Climate
     {
-        return Climate::of($this->air_c, $this->humidity_percent);
+        $room = Climate::of($this->air_c, $this->humidity_percent);
+        $dryer = Node::root($this->rig ?? [])->optional('dryer');
+
+        return $dryer === null ? $room : $room->with(Dryer::read($dryer));
+    }
+
+    /** The shop as it was when the run was planned. */
+    public function shop(): Shop
+    {
+        $rig = Node::root($this->rig ?? []);
+        $nozzle = $rig->optional('airbrush')?->optional('nozzle_mm')?->number();
+
+        return new Shop(
+            $this->climate(),
+            $nozzle === null ? Nozzle::ordinary() : new Nozzle($nozzle),
+            $rig->has('habits') ? Habits::read($rig->field('habits')) : Habits::usual(),
+            $rig->has('clean') ? CleanFigures::read($rig->field('clean')) : CleanFigures::usual(),
+        );
+    }
+
+    /** Whether one side of every bait is sprayed before all are turned; bait by bait where that was planned before it could be said. */
+    public function oneSideOfAll(): bool
+    {
+        return $this->rig !== null && ! $this->shop()->habits->baitByBait();
+    }
+
+    /** The airbrush it is sprayed with, as far as is known. */
+    public function airbrushId(): ?string
+    {
+        return Node::root($this->rig ?? [])->optional('airbrush')?->optional('id')?->text();
     }
 
     public function record(): Record
     {
-        return Record::fold($this->core(), $this->bait_count, $this->happened());
+        return Record::fold($this->core(), $this->bait_count, $this->happened(), $this->oneSideOfAll());
     }
 
     /** @return list<BenchEvent> what happened at the bench, in its order */

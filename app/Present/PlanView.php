@@ -22,16 +22,19 @@ final class PlanView
     {
         return [
             'baits' => $plan->baits,
-            'air_c' => $plan->climate->airC,
-            'humidity_percent' => $plan->climate->humidityPercent,
-            'dew_point_c' => round($plan->climate->dewPointC(), 1),
-            'clear_coat_ok' => $plan->climate->clearCoatMayGoOn(),
+            'air_c' => $plan->shop->climate->airC,
+            'humidity_percent' => $plan->shop->climate->humidityPercent,
+            'dew_point_c' => round($plan->shop->climate->dewPointC(), 1),
+            'clear_coat_ok' => $plan->shop->climate->clearCoatMayGoOn(),
             'cold' => self::cold($plan),
             'starts_at' => $startsAt->toIso8601ZuluString(),
             'ends_at' => self::clock($startsAt, $plan->totalMin()),
             'hands_on_min' => round($plan->handsOnMin(), 1),
+            'clean_min' => round($plan->cleanMin(), 1),
+            'cleaner_ml' => round($plan->cleanerMl()),
+            'thinner' => $plan->shop->habits->water() ? 'water' : 'reducer',
             'total_min' => round($plan->totalMin(), 1),
-            'steps' => array_map(static fn(PlannedStep $s): array => self::step($s, $startsAt, $plan->climate), $plan->steps),
+            'steps' => array_map(static fn(PlannedStep $s): array => self::step($s, $startsAt, $plan->shop->climate), $plan->steps),
             'short' => self::short($plan),
             'cautions' => $plan->cautions,
         ];
@@ -77,6 +80,7 @@ final class PlanView
                 'needed_ml' => round($planned->work->cup->neededMl, 3),
                 'total_ml' => round($planned->work->cup->totalMl, 3),
             ],
+            'clean' => $planned->clean === null ? null : AirView::clean($planned->clean),
             'hands_on_min' => round($planned->work->handsOnMin, 1),
             'wait_min' => round($planned->work->waitMin, 1),
             'wait_for' => $planned->work->waitFor,
@@ -92,7 +96,7 @@ final class PlanView
         $cold = [];
         foreach ($plan->steps as $planned) {
             $least = $planned->step->coldestC();
-            if ($least !== null && $plan->climate->airC < $least) {
+            if ($least !== null && $plan->shop->climate->airC < $least) {
                 $cold[] = \sprintf('%d %s: from about %.0f °C', $planned->number, $planned->step->label(), $least);
             }
         }

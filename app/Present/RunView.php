@@ -6,6 +6,7 @@ namespace App\Present;
 
 use App\Models\Bait;
 use App\Models\Run;
+use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\Record;
 
@@ -39,9 +40,13 @@ final class RunView
         return self::brief($run) + [
             'changes' => $run->changes,
             'body_shape' => BodyView::shape($recipe->body),
-            'steps' => StepView::all($recipe),
+            'one_side_of_all' => $run->oneSideOfAll(),
+            'rig' => self::rig($run),
+            'steps' => StepView::all($recipe, $run->shop()->habits),
+            'air' => AirView::of($recipe, $run->shop(), $run->airbrushId()),
+            'faults' => (object) FaultView::ofRun($recipe, $run->shop(), $run->airbrushId()),
             'plan' => PlanView::of(
-                Plan::of($recipe, max(1, \count($record->kept())), $run->climate()),
+                Plan::of($recipe, max(1, \count($record->kept())), $run->shop()),
                 $run->started_at ?? $run->starts_at,
             ),
             'baits' => $run->baits()->get()->map(static fn(Bait $bait): array => [
@@ -50,6 +55,17 @@ final class RunView
                 'position' => $bait->position,
             ])->values()->all(),
             'record' => self::record($record),
+        ];
+    }
+
+    /** @return array{airbrush: string|null, dryer: string|null} names of what it is sprayed and dried with */
+    private static function rig(Run $run): array
+    {
+        $rig = Node::root($run->rig ?? []);
+
+        return [
+            'airbrush' => $rig->optional('airbrush')?->optional('name')?->text(),
+            'dryer' => $rig->optional('dryer')?->optional('name')?->text(),
         ];
     }
 
@@ -71,6 +87,7 @@ final class RunView
             'timers' => array_values(array_map(get_object_vars(...), $record->timers)),
             'photos' => $record->photos,
             'rejected' => (object) $record->rejected,
+            'faults' => $record->faults,
         ];
     }
 }

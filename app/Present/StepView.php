@@ -11,6 +11,7 @@ use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Landing;
 use Hawkbrush\Core\Run\Cautions;
+use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
 use Hawkbrush\Core\Technique\Anchor;
@@ -21,7 +22,7 @@ use Hawkbrush\Core\Technique\Indexed;
 final class StepView
 {
     /** @return list<array<string, mixed>> */
-    public static function all(Recipe $recipe): array
+    public static function all(Recipe $recipe, ?Habits $habits = null): array
     {
         $surface = Surface::of($recipe->body, CoverView::COLUMNS, CoverView::ROWS * 2);
 
@@ -31,7 +32,7 @@ final class StepView
             $coat = $step->on ? $step->coat() : null;
             $all[] = [
                 'document' => Steps::write($step),
-                'shown' => self::shown($step, $i + 1, $recipe, $surface, $coat?->keepsMaskOf($before) ?? false),
+                'shown' => self::shown($step, $i + 1, $recipe, $surface, $coat?->keepsMaskOf($before) ?? false, $habits),
             ];
             $before = $coat ?? $before;
         }
@@ -40,7 +41,7 @@ final class StepView
     }
 
     /** @return array<string, mixed>|null one of them by its id; null where there is none */
-    public static function one(Recipe $recipe, string $id): ?array
+    public static function one(Recipe $recipe, string $id, ?Habits $habits = null): ?array
     {
         $at = $recipe->number($id);
         $step = $recipe->step($id);
@@ -49,21 +50,22 @@ final class StepView
         }
         $below = $recipe->with(\array_slice($recipe->steps, 0, $at - 1))->coats();
         $coat = $step->on ? $step->coat() : null;
+        $keepsMask = $coat?->keepsMaskOf($below[\count($below) - 1] ?? null) ?? false;
         $surface = Surface::of($recipe->body, CoverView::COLUMNS, CoverView::ROWS * 2);
 
         return [
             'document' => Steps::write($step),
-            'shown' => self::shown($step, $at, $recipe, $surface, $coat?->keepsMaskOf($below[\count($below) - 1] ?? null) ?? false),
+            'shown' => self::shown($step, $at, $recipe, $surface, $keepsMask, $habits),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function shown(Step $step, int $number, Recipe $recipe, Surface $surface, bool $maskIsOn): array
+    private static function shown(Step $step, int $number, Recipe $recipe, Surface $surface, bool $maskIsOn, ?Habits $habits): array
     {
         $coat = $step->coat();
 
         return [
-            'number' => $number, 'name' => $step->label(), 'how' => $step->how($maskIsOn),
+            'number' => $number, 'name' => $step->label(), 'how' => $step->how($maskIsOn, $habits),
             'for_all' => $step->forAll(), 'sides' => $step->sides(),
             'figures' => $step->figures(), 'tries' => $recipe->coatTriedBy($step)?->id, 'cautions' => Cautions::ofStep($step, $recipe),
         ] + ($coat === null ? [] : ['mask_is_on' => $maskIsOn] + self::coat($coat, $surface));

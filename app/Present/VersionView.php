@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Present;
 
+use App\Models\Preference;
 use App\Models\Version;
 use Hawkbrush\Core\Pattern\Recipe;
 
@@ -39,7 +40,7 @@ final class VersionView
             'can_undo' => $version->painted_at === null && $version->head > 0,
             'can_redo' => $version->painted_at === null && $version->edits()->where('seq', '>', $version->head)->exists(),
             'body' => BodyView::of($version->body),
-            'steps' => StepView::all($recipe),
+            'steps' => StepView::all($recipe, Preference::habits()),
         ];
     }
 }

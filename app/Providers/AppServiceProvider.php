@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Database\WriteFirstConnection;
 use App\Devices\Devices;
 use App\Devices\SocketColorimeter;
+use App\Devices\SocketMeter;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
@@ -26,9 +27,17 @@ final class AppServiceProvider extends ServiceProvider
             ): WriteFirstConnection => new WriteFirstConnection($pdo, $database, $prefix, $config),
         );
         $this->app->bind(Devices::class, static function (): Devices {
-            $address = config('hawkbrush.colorimeter');
+            $address = static function (string $instrument): string {
+                $address = config("hawkbrush.{$instrument}");
 
-            return new Devices(\is_string($address) && $address !== '' ? new SocketColorimeter($address) : null);
+                return \is_string($address) ? $address : '';
+            };
+
+            return new Devices(
+                $address('colorimeter') === '' ? null : new SocketColorimeter($address('colorimeter')),
+                $address('hygrometer') === '' ? null : new SocketMeter('hygrometer', $address('hygrometer')),
+                $address('gauge') === '' ? null : new SocketMeter('gauge', $address('gauge')),
+            );
         });
     }
 

@@ -7,12 +7,13 @@ namespace Hawkbrush\Core\Advice;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Shop\Shop;
 
 /** Looks a recipe through. A new rule is one class in Rules and a line here. */
 final class Advisor
 {
     /** Rules that say the same in different words, the one with the best mend first: of these a step hears one. */
-    private const ONE_OF = ['brighter-over-white', 'hardly-shows', 'colour-turns'];
+    private const ONE_OF = ['dark-under-light', 'brighter-over-white', 'hardly-shows', 'colour-turns'];
 
     /** @return list<Rule> */
     private static function rules(): array
@@ -21,6 +22,8 @@ final class Advisor
             new Rules\TooSoonToClamp(),
             new Rules\RunsTogether(),
             new Rules\TooThick(),
+            new Rules\BuriesMarks(),
+            new Rules\StripesOverDark(),
             new Rules\HardlyShows(),
             new Rules\ColourTurns(),
             new Rules\BrighterOverWhite(),
@@ -34,13 +37,13 @@ final class Advisor
     /**
      * @param Climate $climate that the waits of the recipe are planned for
      * @param iterable<Paint> $rack paints at hand beside those of the recipe, for what mends it
-     * @param Climate|null $room that it is painted in: times are said as they become there; null: the same
+     * @param Shop|null $shop that it is painted in: times are said as they become there, and its habits count; null: an ordinary one
      *
      * @return list<Finding> the gravest first, then in the order of the ladder; those answered with “meant so” too
      */
-    public static function advise(Recipe $recipe, Climate $climate, iterable $rack = [], ?Climate $room = null): array
+    public static function advise(Recipe $recipe, Climate $climate, iterable $rack = [], ?Shop $shop = null): array
     {
-        $painted = new Painted($recipe, $climate, $rack, $room);
+        $painted = new Painted($recipe, $climate, $rack, $shop);
         $findings = [];
         foreach (self::rules() as $rule) {
             array_push($findings, ...array_map(

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Advice;
 
 /**
- * The change that mends a finding: fields of one step to set, or a step to put in before it, as they stand in a recipe
- * document.
+ * The change that mends a finding: fields of one step to set, a step to put in before it, as they stand in a recipe
+ * document, or another step to move it before.
  */
 final readonly class Fix
 {
@@ -14,12 +14,24 @@ final readonly class Fix
      * @param array<string, mixed> $set
      * @param array<string, mixed>|null $insert a step, without its id
      */
-    private function __construct(public string $label, public string $stepId, public array $set, public ?array $insert) {}
+    private function __construct(
+        public string $label,
+        public string $stepId,
+        public array $set,
+        public ?array $insert,
+        public ?string $before = null,
+    ) {}
 
     /** @param array<string, mixed> $set */
     public static function change(string $label, string $stepId, array $set): self
     {
         return new self($label, $stepId, $set, null);
+    }
+
+    /** @param string $before id of the step that it goes before */
+    public static function move(string $label, string $stepId, string $before): self
+    {
+        return new self($label, $stepId, [], null, $before);
     }
 
     /** @param array<string, mixed> $step without its id */

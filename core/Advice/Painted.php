@@ -15,6 +15,8 @@ use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Shop\Habits;
+use Hawkbrush\Core\Shop\Shop;
 use Hawkbrush\Core\Step\Steps;
 
 /**
@@ -41,13 +43,13 @@ final class Painted
     /**
      * @param Climate $climate that its waits are planned for
      * @param iterable<Paint> $rack paints at hand beside those of the recipe
-     * @param Climate|null $room that it is painted in, its waits drawn out or shortened to suit; null: the same
+     * @param Shop|null $shop that it is painted in, its waits drawn out or shortened to suit; null: an ordinary one
      */
     public function __construct(
         public readonly Recipe $recipe,
         public readonly Climate $climate,
         private readonly iterable $rack = [],
-        private readonly ?Climate $room = null,
+        private readonly ?Shop $shop = null,
     ) {
         $this->colours = new \WeakMap();
         $this->surface = Surface::of($recipe->body, self::COLUMNS, self::AROUND);
@@ -65,13 +67,18 @@ final class Painted
 
     public function room(): Climate
     {
-        return $this->room ?? $this->climate;
+        return $this->shop->climate ?? $this->climate;
+    }
+
+    public function habits(): Habits
+    {
+        return $this->shop->habits ?? Habits::usual();
     }
 
     /** A time as it becomes in the room. */
     public function inRoom(float $seconds): float
     {
-        return $this->room === null ? $seconds : $seconds * Evaporation::slower($this->room) / Evaporation::slower($this->climate);
+        return $seconds * Evaporation::slower($this->room()) / Evaporation::slower($this->climate);
     }
 
     /** Colour under clear, as the finished bait will show it. */

@@ -73,6 +73,34 @@ final readonly class PaintedCoat
         return $best;
     }
 
+    /** The cell where it is thickest; null where nothing lands. */
+    public function heartCell(): ?int
+    {
+        $best = null;
+        $most = 0.0;
+        $area = $this->before->surface->areaMm2;
+        foreach ($this->laid($this->coverage) as $cell => $share) {
+            if ($share ** 4 * $area[$cell] > $most) {
+                $most = $share ** 4 * $area[$cell];
+                $best = $cell;
+            }
+        }
+
+        return $best;
+    }
+
+    /** The film of a field in a cell, on the side that this coat is looked at on. */
+    public function sideOf(Field $field, int $cell): FilmState
+    {
+        return $field->states[$this->step->place->isRight() ? $field->right[$cell] : $field->left[$cell]];
+    }
+
+    /** Share of its full thickness in a cell of the side that another coat is looked at on. */
+    public function shareAt(int $cell, self $other): float
+    {
+        return $other->laid($this->coverage)[$cell] ?? 0.0;
+    }
+
     /**
      * Whether it is seen through and laid to deepen, as a glaze is meant to: a colour darker than its ground, which goes clearly
      * darker.

@@ -38,6 +38,12 @@ enum Cause: string
     /** Points of reducer in one try. */
     private const THINNING_STEP = 10.0;
 
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_map(static fn(self $cause): string => $cause->value, self::cases());
+    }
+
     /** One thing to try, in a sentence. */
     public function try(): string
     {

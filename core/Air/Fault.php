@@ -28,6 +28,12 @@ enum Fault: string
         return array_map(static fn(self $fault): string => $fault->value, self::cases());
     }
 
+    /** @return list<self> those that show on a test sheet, before the bait */
+    public static function onPaper(): array
+    {
+        return [self::SpiderLegs, self::Creep, self::Spit, self::Grain, self::DryTip, self::Pulsing, self::Run];
+    }
+
     /** What is seen. */
     public function looks(): string
     {
@@ -74,7 +80,9 @@ enum Fault: string
             self::DryTip => [[Cause::DriedOnTip, 5], [Cause::DryRoom, 2], [Cause::TooThick, 1], [Cause::TooMuchAir, 1]],
             self::Clog => [[Cause::DriedOnTip, 2], [Cause::NotClean, 3], [Cause::NozzleTooFine, 2], [Cause::TooThick, 2]],
             self::Pulsing => [[Cause::LooseNozzle, 3], [Cause::Moisture, 2], [Cause::LidSealed, 1.5], [Cause::NotClean, 1]],
-            self::Blur => [[Cause::TooHeavy, 3], [Cause::NotTight, 3], [Cause::AimedIntoGap, 2], [Cause::TooMuchAir, 2], [Cause::TooThin, 1]],
+            self::Blur => [
+                [Cause::TooHeavy, 3], [Cause::NotTight, 3], [Cause::AimedIntoGap, 2], [Cause::TooMuchAir, 2], [Cause::TooThin, 1],
+            ],
             self::Lifted => [[Cause::NotDryBelow, 5], [Cause::TakenOffSoon, 2], [Cause::DirtyGround, 1]],
             self::MeshPrint => [[Cause::NotDryBelow, 5], [Cause::PressedHard, 1]],
             self::Halo => [[Cause::EdgeNotRubbed, 4], [Cause::Overspray, 2], [Cause::TooMuchAir, 1]],

@@ -36,7 +36,9 @@ final class FaultCalculator implements Calculator
 
     public function example(): array
     {
-        return ['fault' => 'spider legs', 'work' => 'coat', 'kind' => 'transparent', 'psi' => 25, 'thinning_percent' => 60, 'nozzle_mm' => 0.35];
+        return [
+            'fault' => 'spider legs', 'work' => 'coat', 'kind' => 'transparent', 'psi' => 25, 'thinning_percent' => 60, 'nozzle_mm' => 0.35,
+        ];
     }
 
     public function calculate(Node $in): array

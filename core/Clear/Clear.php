@@ -60,6 +60,12 @@ enum Clear: string
         return $this === self::Uv || $this === self::Urethane;
     }
 
+    /** Whether it flows for so long that it has to be turned or hung. */
+    public function flows(): bool
+    {
+        return $this === self::Epoxy || $this === self::Resin || $this === self::Urethane;
+    }
+
     public function thicknessUm(): float
     {
         return match ($this) {

@@ -114,15 +114,13 @@ final readonly class Mixture
     public function paint(string $id, string $name): Paint
     {
         $optics = $this->optics() ?? throw Refused::at('/parts', 'None of these paints has solids: nothing of this mix stays.');
-        $most = $this->parts[0];
         $families = [];
         $drops = 0;
         foreach ($this->parts as $part) {
-            $most = $part[1] > $most[1] ? $part : $most;
             $families[$part[0]->family] = true;
             $drops += $part[1];
         }
-        $kind = $most[0]->kind;
+        $kind = $this->most()->kind;
 
         return new Paint(
             $id,
@@ -138,16 +136,23 @@ final readonly class Mixture
         );
     }
 
+    /** The paint that most drops are of. */
+    public function most(): Paint
+    {
+        $most = $this->parts[0];
+        foreach ($this->parts as $part) {
+            $most = $part[1] > $most[1] ? $part : $most;
+        }
+
+        return $most[0];
+    }
+
     /** As it is cleaned out of the airbrush; null where nothing of it stays. Its kind is that of the most drops, or of its flakes. */
     public function inCup(): ?InCup
     {
         $optics = $this->optics();
         if ($optics === null) {
             return null;
-        }
-        $most = $this->parts[0];
-        foreach ($this->parts as $part) {
-            $most = $part[1] > $most[1] ? $part : $most;
         }
         foreach ($this->parts as [$paint]) {
             $cup = new InCup($optics, $paint->kind, $this->needsSolvent());
@@ -156,7 +161,22 @@ final readonly class Mixture
             }
         }
 
-        return new InCup($optics, $most[0]->kind, $this->needsSolvent());
+        return new InCup($optics, $this->most()->kind, $this->needsSolvent());
+    }
+
+    /** Whether another is the same paints in the same ratio. */
+    public function isSameAs(self $other): bool
+    {
+        $parts = static fn(self $mixture): array => array_column(
+            array_map(static fn(array $part): array => [$part[0]->id, $part[1]], $mixture->reduced()->parts),
+            1,
+            0,
+        );
+        [$own, $others] = [$parts($this), $parts($other)];
+        ksort($own);
+        ksort($others);
+
+        return $own === $others;
     }
 
     /** Whether any of it is craft-store paint, which comes coarse and thick. */

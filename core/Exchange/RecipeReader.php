@@ -7,6 +7,7 @@ namespace Hawkbrush\Core\Exchange;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Steps;
 
 /** Reads a recipe document (contract/recipe.schema.json) into a {@see Recipe}; refuses with what and where. */
@@ -16,10 +17,22 @@ final class RecipeReader
 
     public const MOST_STEPS = 60;
 
+    /**
+     * The habits of the shop that a document comes from; null where it does not say.
+     *
+     * @throws Refused
+     */
+    public static function habits(Node $node): ?Habits
+    {
+        $habits = $node->optional('habits');
+
+        return $habits === null ? null : Habits::read($habits);
+    }
+
     /** @throws Refused */
     public static function read(Node $node): Recipe
     {
-        $node->only(['format', 'name', 'species', 'water', 'notes', 'body', 'paints', 'steps']);
+        $node->only(['format', 'name', 'species', 'water', 'notes', 'body', 'paints', 'steps', 'habits']);
         $format = $node->optional('format');
         if ($format !== null && $format->text() !== self::FORMAT) {
             throw $format->refuse('This document is of another format; '.self::FORMAT.' is read here.');
@@ -38,6 +51,9 @@ final class RecipeReader
             $seen[$step->id] = true;
             $steps[] = $step;
         }
+
+        // What the recipe is does not depend on them; see habits().
+        self::habits($node);
 
         return new Recipe(
             $node->optional('name')?->text(120) ?? 'Unnamed',

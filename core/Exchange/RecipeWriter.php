@@ -6,13 +6,18 @@ namespace Hawkbrush\Core\Exchange;
 
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Steps;
 
 /** Writes a recipe as a document that carries all it needs: the body and the optics of its paints. */
 final class RecipeWriter
 {
-    /** @return array<string, mixed> */
-    public static function write(Recipe $recipe): array
+    /**
+     * @param Habits|null $habits of the shop that it comes from
+     *
+     * @return array<string, mixed>
+     */
+    public static function write(Recipe $recipe, ?Habits $habits = null): array
     {
         $paints = [];
         foreach ($recipe->allCoats() as $coat) {
@@ -30,7 +35,7 @@ final class RecipeWriter
             'body' => BodyWriter::write($recipe->body),
             'paints' => $paints,
             'steps' => array_map(Steps::write(...), $recipe->steps),
-        ];
+        ] + ($habits === null ? [] : ['habits' => $habits->all()]);
     }
 
     /** @return array<string, mixed> */

@@ -45,7 +45,8 @@ final class ResultWriter
     {
         return $fix === null
             ? null
-            : ['label' => $fix->label, 'step' => $fix->stepId, 'set' => (object) $fix->set, 'insert' => $fix->insert];
+            : ['label' => $fix->label, 'step' => $fix->stepId, 'set' => (object) $fix->set, 'insert' => $fix->insert,
+                'before' => $fix->before];
     }
 
     /** @return array<string, mixed> */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Order;
 
-use Hawkbrush\Core\Air\CleanOut;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Run\Cleanings;
 use Hawkbrush\Core\Shop\Shop;
 use Hawkbrush\Core\Technique\Press;
 
@@ -64,7 +64,9 @@ final class Minutes
         }
         $own = $this->ownWait($block);
 
-        return [$clean, $wait + $own, $air === [] ? $colour : $block, $own >= self::DRIES_ALL ? 0 : $soft | ($this->ladder->coats($block) === [] ? 0 : 1 << $block)];
+        $soft |= $this->ladder->coats($block) === [] ? 0 : 1 << $block;
+
+        return [$clean, $wait + $own, $air === [] ? $colour : $block, $own >= self::DRIES_ALL ? 0 : $soft];
     }
 
     /**
@@ -119,15 +121,11 @@ final class Minutes
         $new = $this->air($to);
         $last = $old[array_key_last($old)] ?? null;
         $next = current($new);
-        if ($last === null || $next === false || $last->mixture->reduced()->parts == $next->mixture->reduced()->parts) {
-            return 0.0;
-        }
-        [$before, $after] = [$last->mixture->inCup(), $next->mixture->inCup()];
-        if ($before === null || $after === null) {
+        if ($last === null || $next === false) {
             return 0.0;
         }
 
-        return CleanOut::between($before, $after, $next->dryUm(), $this->ground($to, (int) array_key_first($new)), $this->shop->clean)->minutes;
+        return Cleanings::between($last, $next, $this->ground($to, (int) array_key_first($new)), $this->shop)->minutes ?? 0.0;
     }
 
     /** What a block is laid on today; another order changes that by no more than can be seen. */
@@ -146,7 +144,9 @@ final class Minutes
 
     private function presses(int $block): bool
     {
-        return ($this->ladder->coats($block)[0] ?? null)?->technique->press()->presses() ?? false;
+        $coats = $this->ladder->coats($block);
+
+        return $coats !== [] && $coats[0]->technique->press()->presses();
     }
 
     /** Whether a mask would print: something soft lies under it that is more than one thin coat set with heat. */

@@ -83,12 +83,16 @@ final readonly class Reorder
         return ['steps' => $this->ladder->ids($order), ...$this->minutes->of($order), 'delta_e' => $this->changes($order)];
     }
 
-    /** The recipe in the best order. */
-    public function bestRecipe(): Recipe
+    /**
+     * The recipe with its steps in another order.
+     *
+     * @param list<string> $steps ids
+     */
+    public function ordered(array $steps): Recipe
     {
         return $this->recipe->with(array_map(
             fn(string $id): Step => $this->recipe->step($id) ?? throw Refused::because("There is no step “{$id}”."),
-            $this->best()['steps'],
+            $steps,
         ));
     }
 

@@ -190,7 +190,8 @@ final class Samples
         foreach ($cells as $side) {
             foreach ($side as $stack) {
                 ksort($stack);
-                $key = implode(',', array_map(static fn(int $number, int $step): string => "{$number}:{$step}", array_keys($stack), $stack));
+                $named = static fn(int $number, int $step): string => "{$number}:{$step}";
+                $key = implode(',', array_map($named, array_keys($stack), $stack));
                 if (isset($known[$key])) {
                     continue;
                 }

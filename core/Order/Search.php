@@ -72,7 +72,9 @@ final readonly class Search
                 if ($next <= $todayMin + 1e-9) {
                     // Rounded, so that what costs the same is told apart by its order alone.
                     $bound = $nextColour < 0 ? max(0.0, $left - $spared) : $left;
-                    $open->insert([round($next + $bound, 6), [...$order, $block], $next, $mask | 1 << $block, $nextColour, $nextSoft, $left]);
+                    $open->insert([
+                        round($next + $bound, 6), [...$order, $block], $next, $mask | 1 << $block, $nextColour, $nextSoft, $left,
+                    ]);
                 }
             }
         }

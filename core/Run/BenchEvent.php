@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Run;
 
+use Hawkbrush\Core\Air\Cause;
+use Hawkbrush\Core\Air\Fault;
 use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -12,7 +14,7 @@ use Hawkbrush\Core\Refused;
 final readonly class BenchEvent
 {
     public const TYPES = ['side', 'done', 'reopened', 'figures', 'note', 'timer', 'tacky', 'dried', 'timer-stopped', 'photo', 'rejected',
-        'taken-back'];
+        'taken-back', 'fault', 'tried'];
 
     /**
      * @param string $at ISO 8601, as the bench's clock had it
@@ -30,7 +32,8 @@ final readonly class BenchEvent
     /**
      * {id, type, step, bait: 1… or null for all, at, data}; `side` {side, done}, `figures` {psi, strokes, coats,
      * thinning_percent}, `note` {text}, `timer` {seconds, label}, `tacky` {seconds more}, `photo` {photo_id}, `rejected`
-     * {reason} a bait that is painted no further, until it is `taken-back`.
+     * {reason} a bait that is painted no further, until it is `taken-back`; `fault` {fault, psi that was set}, `tried` {fault,
+     * cause, helped}.
      *
      * @throws Refused
      */
@@ -61,6 +64,13 @@ final readonly class BenchEvent
             'timer' => ['seconds' => $data->field('seconds')->number(1, 604800), 'label' => $data->optional('label')?->text(60) ?? ''],
             'tacky' => ['seconds' => $data->field('seconds')->number(1, 86400)],
             'photo' => ['photo_id' => $data->field('photo_id')->text(40)],
+            'fault' => ['fault' => $data->field('fault')->choice(Fault::names())]
+                + ($data->has('psi') ? ['psi' => Bounds::number($data->field('psi'), 'psi')] : []),
+            'tried' => [
+                'fault' => $data->field('fault')->choice(Fault::names()),
+                'cause' => $data->field('cause')->choice(Cause::names()),
+                'helped' => $data->field('helped')->boolean(),
+            ],
             'rejected' => ['reason' => $data->field('reason')->text(200)],
             default => [],
         };

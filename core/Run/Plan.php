@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Run;
 
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Coverage;
+use Hawkbrush\Core\Shop\Shop;
 use Hawkbrush\Core\Step\Job;
 
 /**
@@ -26,13 +26,13 @@ final readonly class Plan
     private function __construct(
         public Recipe $recipe,
         public int $baits,
-        public Climate $climate,
+        public Shop $shop,
         public array $steps,
         public array $cautions,
     ) {}
 
     /** @throws Refused when there is nothing to paint, or too many baits at once */
-    public static function of(Recipe $recipe, int $baits, Climate $climate): self
+    public static function of(Recipe $recipe, int $baits, Shop $shop): self
     {
         if ($baits < 1 || $baits > self::MOST_BAITS) {
             throw Refused::at('/baits', 'A run has 1 to '.self::MOST_BAITS.' baits.');
@@ -40,6 +40,8 @@ final readonly class Plan
         if ($recipe->coats() === []) {
             throw Refused::at('/version_id', 'This pattern has no paint step that is switched on: there is nothing to run.');
         }
+        $climate = $shop->climate;
+        $cleanings = Cleanings::of($recipe, $shop);
         $surface = Surface::of($recipe->body, 96, 64);
         $clock = 0.0;
         $planned = [];
@@ -54,18 +56,30 @@ final readonly class Plan
                 $coat?->keepsMaskOf($before) ?? false,
                 $rested,
             ));
-            $clock += $work->handsOnMin + $work->waitMin;
+            $clean = $cleanings[$step->id] ?? null;
+            $clock += ($clean->minutes ?? 0.0) + $work->handsOnMin + $work->waitMin;
             $rested = $coat === null ? $rested + $work->waitMin : $work->waitMin;
             $before = $coat ?? $before;
-            $planned[] = new PlannedStep($step, $recipe->number($step->id), $work, $clock);
+            $planned[] = new PlannedStep($step, $recipe->number($step->id), $work, $clock, $clean);
         }
 
-        return new self($recipe, $baits, $climate, $planned, Cautions::of($recipe));
+        return new self($recipe, $baits, $shop, $planned, Cautions::of($recipe));
     }
 
     public function handsOnMin(): float
     {
-        return array_sum(array_map(static fn(PlannedStep $s): float => $s->work->handsOnMin, $this->steps));
+        return $this->cleanMin() + array_sum(array_map(static fn(PlannedStep $s): float => $s->work->handsOnMin, $this->steps));
+    }
+
+    /** Minutes of cleaning between colours; hands-on time too. */
+    public function cleanMin(): float
+    {
+        return array_sum(array_map(static fn(PlannedStep $s): float => $s->clean->minutes ?? 0.0, $this->steps));
+    }
+
+    public function cleanerMl(): float
+    {
+        return array_sum(array_map(static fn(PlannedStep $s): float => $s->clean->cleanerMl ?? 0.0, $this->steps));
     }
 
     public function totalMin(): float

@@ -17,7 +17,7 @@ final class PlanChanges
      */
     public static function between(Plan $master, Plan $now): array
     {
-        $then = Plan::of($master->recipe, $now->baits, $master->climate);
+        $then = Plan::of($master->recipe, $now->baits, $master->shop);
         $differences = [];
         $was = Measure::areaMm2($then->recipe->body) / 100;
         $is = Measure::areaMm2($now->recipe->body) / 100;

@@ -11,6 +11,8 @@ use Hawkbrush\Core\Step\Step;
  * What the events of a run say, read in their order: what is done, where the bench stands, the figures really used,
  * timers still running. All baits go through a step before the next; prepping, waiting and looking is done for all at
  * once.
+ *
+ * @phpstan-type NotedFault array{step: string, bait: int|null, at: string, fault: string, psi: float|null, tried: list<array{cause: string, helped: bool}>}
  */
 final readonly class Record
 {
@@ -22,6 +24,7 @@ final readonly class Record
      * @param array<string, Timer> $timers running, by event id
      * @param list<array{step: string, bait: int|null, photo_id: string, at: string}> $photos
      * @param array<int, string> $rejected why, by bait: it is painted no further
+     * @param list<NotedFault> $faults
      * @param array<string, list<array{seconds: float, tacky: bool}>> $dried how long coats took until they were felt dry, and whether they were felt tacky before, by step id
      */
     private function __construct(
@@ -34,17 +37,22 @@ final readonly class Record
         public array $timers,
         public array $photos,
         public array $rejected,
+        public array $faults,
         public array $dried,
+        private bool $oneSideOfAll,
     ) {}
 
-    /** @param iterable<BenchEvent> $events */
-    public static function fold(Recipe $recipe, int $baits, iterable $events): self
+    /**
+     * @param iterable<BenchEvent> $events
+     * @param bool $oneSideOfAll whether one side of every bait is sprayed before all are turned
+     */
+    public static function fold(Recipe $recipe, int $baits, iterable $events, bool $oneSideOfAll = false): self
     {
         /** @var array<string, array<int, true>> $done */
         $done = [];
         /** @var array<string, array<int, array<string, bool>>> $sides */
         $sides = [];
-        $figures = $notes = $timers = $photos = $rejected = $dried = $tried = [];
+        $figures = $notes = $timers = $photos = $rejected = $faults = $dried = $tried = [];
         foreach ($recipe->enabled() as $one) {
             $tried[$one->id] = $recipe->coatTriedBy($one)?->id;
         }
@@ -102,6 +110,16 @@ final readonly class Record
                 case 'photo':
                     $photos[] = $told + ['photo_id' => (string) $event->data['photo_id']];
                     break;
+                case 'fault':
+                    $faults[] = $told + [
+                        'fault' => (string) $event->data['fault'],
+                        'psi' => isset($event->data['psi']) ? (float) $event->data['psi'] : null,
+                        'tried' => [],
+                    ];
+                    break;
+                case 'tried':
+                    $faults = self::withTried($faults, $event);
+                    break;
                 case 'rejected':
                     foreach ($reach as $bait) {
                         $rejected[$bait] = (string) $event->data['reason'];
@@ -115,7 +133,7 @@ final readonly class Record
             }
         }
 
-        return new self($recipe, $baits, $done, $sides, $figures, $notes, $timers, $photos, $rejected, $dried);
+        return new self($recipe, $baits, $done, $sides, $figures, $notes, $timers, $photos, $rejected, $faults, $dried, $oneSideOfAll);
     }
 
     /**
@@ -126,14 +144,52 @@ final readonly class Record
     public function position(): ?array
     {
         foreach ($this->recipe->enabled() as $step) {
-            foreach ($this->kept() as $bait) {
-                if (! isset($this->done[$step->id][$bait])) {
-                    return ['step' => $step->id, 'bait' => $bait];
-                }
+            $open = array_values(array_filter($this->kept(), fn(int $bait): bool => ! isset($this->done[$step->id][$bait])));
+            if ($open !== []) {
+                return ['step' => $step->id, 'bait' => $this->turnedTo($step, $open)];
             }
         }
 
         return null;
+    }
+
+    /**
+     * The bait whose side comes next: the first side of each, then all are turned.
+     *
+     * @param non-empty-list<int> $open
+     */
+    private function turnedTo(Step $step, array $open): int
+    {
+        $first = $step->sides()[0] ?? null;
+        if ($this->oneSideOfAll && $first !== null && ! $step->forAll() && \count($step->sides()) > 1) {
+            foreach ($open as $bait) {
+                if (! ($this->sides[$step->id][$bait][$first] ?? false)) {
+                    return $bait;
+                }
+            }
+        }
+
+        return $open[0];
+    }
+
+    /**
+     * What was tried belongs to the latest fault of its name on that step.
+     *
+     * @param list<NotedFault> $faults
+     *
+     * @return list<NotedFault>
+     */
+    private static function withTried(array $faults, BenchEvent $event): array
+    {
+        foreach (array_reverse($faults, true) as $at => $one) {
+            if ($one['step'] === $event->stepId && $one['fault'] === $event->data['fault']) {
+                $one['tried'][] = ['cause' => (string) $event->data['cause'], 'helped' => (bool) $event->data['helped']];
+
+                return array_values(array_replace($faults, [$at => $one]));
+            }
+        }
+
+        return $faults;
     }
 
     /** @return list<Step> the steps for which not every bait that is kept has a record */

@@ -63,6 +63,18 @@ final readonly class Habits
         return array_values(array_filter(Habit::cases(), fn(Habit $habit): bool => $this->of($habit) !== $other->of($habit)));
     }
 
+    /**
+     * What a new step takes from the shop where it does not say it itself.
+     *
+     * @param mixed $kind of the step, as a document names it
+     *
+     * @return array<string, string> fields
+     */
+    public function ofNewStep(mixed $kind): array
+    {
+        return $kind === 'eye' ? ['set_with' => $this->of(Habit::EyeHeld)] : [];
+    }
+
     public function sprayOut(): bool
     {
         return $this->of(Habit::Judge) === 'spray-out';

@@ -10,6 +10,7 @@ use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Shop\Habits;
 
 /**
  * One entry of a recipe. A kind of step is a folder beside this file with one class that answers all of this, and a
@@ -57,8 +58,9 @@ abstract readonly class Step
      * How it is done, in a sentence as one would say it across the bench.
      *
      * @param bool $maskIsOn whether the mask of the coat before stays on for this one
+     * @param Habits|null $habits of the shop; null: the usual ones
      */
-    abstract public function how(bool $maskIsOn = false): string;
+    abstract public function how(bool $maskIsOn = false, ?Habits $habits = null): string;
 
     /** What it takes: cup, hands, waiting. */
     abstract public function work(Job $job): Work;

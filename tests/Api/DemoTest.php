@@ -47,7 +47,8 @@ it('has one pattern proven with its baits, one tried, one half done at the bench
     $open = Run::query()->whereNull('finished_at')->firstOrFail();
     $this->ask("/runs/{$open->id}")
         ->assertJsonPath('state', 'at the bench')
-        ->assertJsonPath('record.position.bait', 2);
+        ->assertJsonPath('one_side_of_all', true)
+        ->assertJsonPath('record.position.bait', 3);
 });
 
 it('lets the tried one be stamped only when its missing step is recorded', function (): void {

@@ -114,6 +114,13 @@ arch('mixing, comparing and replacing know nothing of runs, advice and files')->
 ])
     ->not->toUse(['Hawkbrush\Core\Run', 'Hawkbrush\Core\Advice', 'Hawkbrush\Core\Exchange']);
 
+arch('air, order and the shop know nothing of runs, advice and files')->expect([
+    'Hawkbrush\Core\Air',
+    'Hawkbrush\Core\Order',
+    'Hawkbrush\Core\Shop',
+])
+    ->not->toUse(['Hawkbrush\Core\Run', 'Hawkbrush\Core\Advice', 'Hawkbrush\Core\Exchange']);
+
 arch('instruments know the core and nothing of the application')->expect('App\Devices')->not->toUse([
     'Illuminate',
     'App\Models',

@@ -9,7 +9,7 @@ hb_ready
 [ "$3" != demo ] || php artisan hawkbrush:demo
 # The instrument that ships with it, beside the demo.
 if [ "$3" = demo ]; then
-    php bin/colorimeter $(($1 + 30)) &
+    php bin/instrument colorimeter $(($1 + 30)) &
     export HAWKBRUSH_COLORIMETER="tcp://127.0.0.1:$(($1 + 30))"
 fi
 cd public

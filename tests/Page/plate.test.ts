@@ -49,7 +49,7 @@ const finding = (rule: string, step: string, severity: Finding['severity'], labe
   reason: '',
   meant: false,
   answer: null,
-  fix: { label, step, set: { coats: 2 }, insert: null },
+  fix: { label, step, set: { coats: 2 }, insert: null, before: null },
 });
 
 describe('the layout of a plate', () => {

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Actions\Patterns;
 
+use App\Models\Preference;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Illuminate\Support\Str;
 
 /**
  * One change to the steps of a recipe: {op: add, step, after (step id), or first: true; else last}, {op: change, step, set}, {op: move, step, to},
- * {op: duplicate, step} or {op: remove, step}.
+ * {op: duplicate, step}, {op: remove, step} or {op: order, steps}: all ids in their new order.
  */
 final class ChangeSteps
 {
-    public const OPS = ['add', 'change', 'move', 'duplicate', 'remove'];
+    public const OPS = ['add', 'change', 'move', 'duplicate', 'remove', 'order'];
 
     /**
      * @param list<array<string, mixed>> $steps
@@ -29,6 +30,9 @@ final class ChangeSteps
         $op = $change->field('op')->choice(self::OPS);
         if ($op === 'add') {
             return $this->add($steps, $change);
+        }
+        if ($op === 'order') {
+            return $this->order($steps, $change);
         }
         $at = $this->find($steps, $change->field('step'));
         $number = $at + 1;
@@ -90,9 +94,27 @@ final class ChangeSteps
         foreach ($change->field('step')->fields(40) as $field => $value) {
             $step[$field] = $value->raw();
         }
+        $step += Preference::habits()->ofNewStep($step['type'] ?? null);
         array_splice($steps, $at, 0, [$step]);
 
         return [$steps, 'add step '.($at + 1), ''];
+    }
+
+    /**
+     * @param list<array<string, mixed>> $steps
+     *
+     * @return array{list<array<string, mixed>>, string, string}
+     */
+    private function order(array $steps, Node $change): array
+    {
+        $wanted = $change->only(['op', 'steps'])->field('steps')->items(\count($steps), \count($steps));
+        $ids = array_map(static fn(Node $id): string => $id->text(40), $wanted);
+        $of = array_column($steps, null, 'id');
+        if (array_diff(array_keys($of), $ids) !== []) {
+            throw $change->field('steps')->refuse('An order names every step of the version once.');
+        }
+
+        return [array_map(static fn(string $id): array => $of[$id], $ids), 'change the order', ''];
     }
 
     /** @param list<array<string, mixed>> $steps */

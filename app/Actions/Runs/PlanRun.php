@@ -7,6 +7,7 @@ namespace App\Actions\Runs;
 use App\Actions\Named;
 use App\Actions\Patterns\CopyVersion;
 use App\Actions\Patterns\ReadRecipe;
+use App\Actions\Shop\ThisShop;
 use App\Exceptions\NotNow;
 use App\Models\Bait;
 use App\Models\Paint;
@@ -29,7 +30,7 @@ use Illuminate\Support\Facades\DB;
 /** Plans a run of a version, or one that repeats a proven bait with the figures really used. */
 final readonly class PlanRun
 {
-    public function __construct(private ReadRecipe $read, private CopyVersion $copy) {}
+    public function __construct(private ReadRecipe $read, private CopyVersion $copy, private ThisShop $shop) {}
 
     /**
      * {version_id or repeat_of (bait id), body_id, baits, air_c, humidity_percent, starts_at}
@@ -63,10 +64,11 @@ final readonly class PlanRun
         $starts = $form->has('starts_at') ? Named::time($form->field('starts_at')) : Carbon::now();
         $climate = Climate::of($form->field('air_c')->number(-20, 60), $form->field('humidity_percent')->number(1, 100));
 
-        $plan = Plan::of($recipe, $form->field('baits')->integer(1, Plan::MOST_BAITS), $climate);
+        $shop = $this->shop->now($climate);
+        $plan = Plan::of($recipe, $form->field('baits')->integer(1, Plan::MOST_BAITS), $shop);
         $changes = Change::between($master, $recipe);
         $against = $bait !== null || $body->id !== $version->body_id
-            ? PlanChanges::between(Plan::of($master, $plan->baits, $bait?->run->climate() ?? $climate), $plan) : [];
+            ? PlanChanges::between(Plan::of($master, $plan->baits, $bait?->run->shop() ?? $shop), $plan) : [];
 
         return new PlannedRun($version, $body, $bait, $plan, $changes, $against, $starts);
     }
@@ -92,10 +94,11 @@ final readonly class PlanRun
                 'version_id' => $version->id,
                 'repeat_of' => $planned->repeats?->id,
                 'bait_count' => $planned->plan->baits,
-                'air_c' => $planned->plan->climate->airC,
-                'humidity_percent' => $planned->plan->climate->humidityPercent,
+                'air_c' => $planned->plan->shop->climate->airC,
+                'humidity_percent' => $planned->plan->shop->climate->humidityPercent,
                 'recipe' => RecipeWriter::write($recipe),
                 'changes' => PlanView::changes($planned->changes()),
+                'rig' => $this->shop->rig(),
                 'starts_at' => $planned->startsAt,
             ])->refresh();
         });

@@ -100,7 +100,7 @@ final readonly class WorkBench
         });
     }
 
-    /** Ends the run: its baits go to the log, the paint it took leaves the rack, its masks are worn by as much, and how its paints dried is learnt. */
+    /** Ends the run: its baits go to the log, the paint it took leaves the rack, its masks are worn by as much, and how its paints dried and at what air they came is learnt. */
     public function finish(string $runId): Run
     {
         return DB::transaction(function () use ($runId): Run {
@@ -113,7 +113,7 @@ final readonly class WorkBench
             }
             $record = $run->record();
             $painted = max(1, $record->painted());
-            foreach (Plan::of($run->core(), $painted, $run->climate())->takesMl() as $paintId => $ml) {
+            foreach (Plan::of($run->core(), $painted, $run->shop())->takesMl() as $paintId => $ml) {
                 $paint = Paint::query()->find($paintId);
                 $paint?->update(['left_ml' => max(0.0, $paint->left_ml - $ml), 'revision' => $paint->revision + 1]);
             }
@@ -125,6 +125,7 @@ final readonly class WorkBench
                     'revision' => $paint->revision + 1,
                 ]);
             }
+            LearnAir::from($run, $record);
             $this->masks->wear($run->core(), $painted);
             foreach ($record->rejected as $position => $reason) {
                 $run->baits()->where('position', $position)->update(['rejected' => $reason]);

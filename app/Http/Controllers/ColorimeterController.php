@@ -34,7 +34,7 @@ final class ColorimeterController
     public function read(Request $request, Devices $devices): JsonResponse
     {
         $form = Input::of($request)->only(['place']);
-        $device = $devices->colorimeter ?? throw new DeviceTrouble('No colorimeter is set up. docs/colorimeter.md says how.');
+        $device = $devices->colorimeter ?? throw new DeviceTrouble('No colorimeter is set up. docs/instruments.md says how.');
         $curve = $device->read($form->optional('place')?->text(80));
 
         return new JsonResponse([

@@ -29,6 +29,7 @@ use Hawkbrush\Core\Render\Symmetry;
 use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\PlanChanges;
+use Hawkbrush\Core\Shop\Shop;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -45,7 +46,7 @@ final readonly class FitController
         $body = Named::body($form->field('body_id'));
         $fitted = Scaling::fit($recipe, $body->core(), $form->optional('marks')?->choice(['scale', 'stay']) !== 'stay');
         $finish = Drawing::asked($form)->finish;
-        $climate = Climate::ordinary();
+        $shop = Shop::ordinary();
 
         return new JsonResponse([
             'factor' => round(Scaling::factor($recipe->body, $fitted->body), 3),
@@ -55,7 +56,7 @@ final readonly class FitController
             'steps' => StepView::all($fitted),
             'changes' => PlanView::changes([
                 ...Change::between($recipe, $fitted),
-                ...($recipe->coats() === [] ? [] : PlanChanges::between(Plan::of($recipe, 1, $climate), Plan::of($fitted, 1, $climate))),
+                ...($recipe->coats() === [] ? [] : PlanChanges::between(Plan::of($recipe, 1, $shop), Plan::of($fitted, 1, $shop))),
             ]),
             'masks' => FitView::masks($fitted, $this->find->forRecipe($fitted)),
         ]);

@@ -9,11 +9,14 @@ use App\Actions\Patterns\SavePattern;
 use App\Http\Input;
 use App\Http\Revised;
 use App\Models\Pattern;
+use App\Models\Preference;
 use App\Models\Run;
 use App\Models\Version;
+use App\Present\HabitView;
 use App\Present\PatternView;
 use App\Present\VersionChanges;
 use App\Present\VersionView;
+use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Exchange\RecipeWriter;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
@@ -59,7 +62,7 @@ final class PatternController
     {
         $pattern = Pattern::query()->with('current.body', 'current.pattern')->findOrFail($id);
 
-        $document = RecipeWriter::write($read->fromVersion($pattern->current));
+        $document = RecipeWriter::write($read->fromVersion($pattern->current), Preference::habits());
         // Without paint it is an object all the same.
         $document['paints'] = (object) $document['paints'];
 
@@ -75,7 +78,10 @@ final class PatternController
 
         $imported = $save->fromDocument($document);
 
-        return $this->answer($imported->pattern->id, 201, ['brought' => $imported->brought]);
+        return $this->answer($imported->pattern->id, 201, [
+            'brought' => $imported->brought,
+            'differs' => HabitView::differing(RecipeReader::habits($document)),
+        ]);
     }
 
     public function versions(string $id): JsonResponse

@@ -9,10 +9,10 @@ use App\Actions\Patterns\Edited;
 use App\Actions\Patterns\EditVersion;
 use App\Actions\Patterns\ReadRecipe;
 use App\Actions\Pictures\DrawTexture;
+use App\Actions\Shop\ThisShop;
 use App\Http\Drawing;
 use App\Http\Input;
 use App\Models\Paint;
-use App\Models\Preference;
 use App\Models\Version;
 use App\Present\CoreView;
 use App\Present\VersionView;
@@ -102,14 +102,15 @@ final readonly class VersionController
         return new JsonResponse(CoreView::of($core, $recipe->body));
     }
 
-    public function advice(string $id): JsonResponse
+    public function advice(string $id, ThisShop $shops): JsonResponse
     {
         $recipe = $this->read->fromVersion($this->find($id));
-        $room = Preference::room();
-        $plan = $recipe->coats() === [] ? null : Plan::of($recipe, 1, $room);
+        $shop = $shops->now();
+        $room = $shop->climate;
+        $plan = $recipe->coats() === [] ? null : Plan::of($recipe, 1, $shop);
 
         return new JsonResponse([
-            'findings' => array_map(ResultWriter::finding(...), Advisor::advise($recipe, Climate::ordinary(), self::opaques(), $room)),
+            'findings' => array_map(ResultWriter::finding(...), Advisor::advise($recipe, Climate::ordinary(), self::opaques(), $shop)),
             'hands_on_min' => round($plan?->handsOnMin() ?? 0, 1),
             'total_min' => round($plan?->totalMin() ?? 0, 1),
             'waits' => array_map(static fn(PlannedStep $step): array => [

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Preference;
+use Hawkbrush\Core\Air\SprayWork;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Coat\Bounds;
@@ -47,7 +49,7 @@ final class VocabularyController
                     'choices' => $s->choices,
                     'outline' => $s->outline,
                 ], $t->settings()),
-            ], Techniques::all()),
+            ], self::techniques()),
             'zones' => Zone::names(),
             'conditions' => Condition::names(),
             'fittings' => Fitting::names(),
@@ -56,9 +58,23 @@ final class VocabularyController
             'finishes' => Paint::FINISHES,
             'weights' => array_map(static fn(Weight $w): array => ['name' => $w->value, 'wet_um' => $w->wetUm()], Weight::cases()),
             'sets' => SetBy::names(),
+            'works' => array_map(static fn(SprayWork $w): array => ['name' => $w->value, 'label' => $w->label()], SprayWork::cases()),
             'clears' => array_map(static fn(Clear $c): array => ['name' => $c->value, 'caution' => $c->caution()], Clear::cases()),
             'pupils' => Eye::PUPILS,
             'bounds' => Bounds::OF,
         ]);
+    }
+
+    /** @return list<Technique> of the two ways to make a spot, the shop's own first */
+    private static function techniques(): array
+    {
+        $all = Techniques::all();
+        $at = array_flip(array_map(static fn(Technique $t): string => $t->name(), $all));
+        [$freehand, $stencil] = [$at['spot'], $at['punch']];
+        if (! Preference::habits()->freehandSpot() && $freehand < $stencil) {
+            [$all[$freehand], $all[$stencil]] = [$all[$stencil], $all[$freehand]];
+        }
+
+        return array_values($all);
     }
 }

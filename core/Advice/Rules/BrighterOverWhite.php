@@ -7,6 +7,7 @@ namespace Hawkbrush\Core\Advice\Rules;
 use Hawkbrush\Core\Advice\Finding;
 use Hawkbrush\Core\Advice\Fix;
 use Hawkbrush\Core\Advice\Painted;
+use Hawkbrush\Core\Advice\PaintedCoat;
 use Hawkbrush\Core\Advice\Rule;
 use Hawkbrush\Core\Advice\Severity;
 use Hawkbrush\Core\Advice\WhiteUnder;
@@ -21,6 +22,11 @@ final class BrighterOverWhite implements Rule
     private const LOST_SHARE = 0.4;
 
     private const BRIGHT = 35.0;
+
+    /** L* under which a coat has made its ground dark, and by how much at least. */
+    private const DARK = 35.0;
+
+    private const DARKENED = 25.0;
 
     public function name(): string
     {
@@ -51,15 +57,33 @@ final class BrighterOverWhite implements Rule
                 continue;
             }
             $glows = $coat->step->mixture->parts[0][0]->kind === Kind::Fluorescent;
+            $dark = $this->darkCoatBelow($painted, $coat);
             $findings[] = new Finding(
-                $this->name(), Severity::Hint, $coat->step->id, 'Brighter with white under it',
-                \sprintf('Chroma %d here, %d over white: the ground below takes %d %% of it.%s', round($comes->chroma()), round($wanted->chroma()),
-                    round(100 * $lost / $wanted->chroma()), $glows ? ' Fluorescents die over dark.' : ''),
+                $this->name(), $dark === null ? Severity::Hint : Severity::Caution, $coat->step->id,
+                $dark === null ? 'Brighter with white under it' : 'A light coat over a dark one',
+                \sprintf('Chroma %d here, %d over white: the ground below takes %d %% of it.%s%s', round($comes->chroma()), round($wanted->chroma()),
+                    round(100 * $lost / $wanted->chroma()), $glows ? ' Fluorescents die over dark.' : '',
+                    $dark === null ? '' : \sprintf(' It does not undo step %d: light goes on before dark.', $painted->number($dark->step))),
                 $this->mend($painted, $coat->step),
             );
         }
 
         return $findings;
+    }
+
+    /** The coat that made a light ground dark where this one is thickest. */
+    private function darkCoatBelow(Painted $painted, PaintedCoat $coat): ?PaintedCoat
+    {
+        $cell = $coat->heartCell();
+        for ($below = $coat->previous; $below !== null && $cell !== null; $below = $below->previous) {
+            $before = $painted->colour($coat->sideOf($below->before, $cell))->lab->l;
+            $after = $painted->colour($coat->sideOf($below->after, $cell))->lab->l;
+            if ($after < self::DARK && $before - $after > self::DARKENED) {
+                return $below;
+            }
+        }
+
+        return null;
     }
 
     private function mend(Painted $painted, Coat $step): Fix

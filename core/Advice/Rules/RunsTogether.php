@@ -55,6 +55,9 @@ final class RunsTogether implements Rule
                 continue;
             }
             $meant = $below->setting->by === SetBy::Wet;
+            if ($meant && $painted->habits()->wetBlends()) {
+                continue;
+            }
             $findings[] = new Finding(
                 $this->name(), $meant ? Severity::Hint : Severity::Caution, $coat->step->id,
                 $meant ? 'These two run together, as a wet blend' : 'These two will run together',

@@ -77,6 +77,10 @@ final class TooSoonToClamp implements Rule
         if ($soft === [] || (\count($soft) === 1 && $this->thin($soft[0][0]))) {
             return null;
         }
+        $byHeat = array_filter($soft, static fn(array $layer): bool => $layer[0]->step->setting->by === SetBy::Heat);
+        if ($painted->habits()->dryerAlone() && \count($byHeat) === \count($soft)) {
+            return null;
+        }
         $never = array_filter($soft, static fn(array $layer): bool => $layer[1] === null);
         if ($never !== []) {
             $number = $painted->number(current($never)[0]->step);

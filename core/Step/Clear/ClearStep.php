@@ -10,6 +10,7 @@ use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;
 use Hawkbrush\Core\Step\WithoutCoat;
@@ -58,11 +59,17 @@ final readonly class ClearStep extends WithoutCoat
         return 'Clear';
     }
 
-    public function how(bool $maskIsOn = false): string
+    public function how(bool $maskIsOn = false, ?Habits $habits = null): string
     {
         $minutes = $this->clear->workingMinutes();
 
-        return 'Lay it on in one direction and let it level; carry it over the rim of the eye, and stay off joints and wire.'
+        $turned = match (true) {
+            ! $this->clear->flows() => '',
+            $habits?->standing() === true => ' Hang them by the tail, and take the drop off the nose after ten minutes.',
+            default => ' Turn them on the wheel until it no longer flows.',
+        };
+
+        return 'Lay it on in one direction and let it level; carry it over the rim of the eye, and stay off joints and wire.'.$turned
             .($minutes === null ? '' : \sprintf(' About %d min to work in.', $minutes));
     }
 

@@ -11,6 +11,7 @@ use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;
 use Hawkbrush\Core\Step\WithoutCoat;
@@ -66,7 +67,7 @@ final readonly class EyeStep extends WithoutCoat
         return 'Eye';
     }
 
-    public function how(bool $maskIsOn = false): string
+    public function how(bool $maskIsOn = false, ?Habits $habits = null): string
     {
         return \sprintf(
             'Set a %s mm eye on each side with %s.',

@@ -13,6 +13,7 @@ use Hawkbrush\Core\Coat\Spread;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;
 use Hawkbrush\Core\Step\Step;
@@ -29,13 +30,13 @@ final readonly class PaintStep extends Step
     /** What stays in cup and nozzle, ml. Common practice, no published source. */
     private const STAYS_IN_CUP_ML = 0.06;
 
-    private const MIX_AND_CLEAN_MIN = 2.0;
+    private const MIX_MIN = 1.0;
 
     private const CLAMP_MASK_MIN = 1.0;
 
     private const STROKE_MIN = 0.05;
 
-    private const SHORTEST_HEAT_S = 20.0;
+    private const SHORTEST_HEAT_S = 10.0;
 
     private const SLANTED_DEG = 5.0;
 
@@ -72,7 +73,7 @@ final readonly class PaintStep extends Step
         return $this->coat->mixture->name();
     }
 
-    public function how(bool $maskIsOn = false): string
+    public function how(bool $maskIsOn = false, ?Habits $habits = null): string
     {
         $coat = $this->coat;
         $aim = match (true) {
@@ -109,13 +110,16 @@ final readonly class PaintStep extends Step
             $coat->thinning,
         );
         $setSeconds = $coat->touchDryS($job->climate, $coat->setting->air($job->climate));
-        $heatMin = $coat->setting->by === SetBy::Heat ? max(self::SHORTEST_HEAT_S, (float) $setSeconds) / 60 : 0.0;
+        // A side is dry before the bait is turned.
+        $heatMin = $coat->setting->by === SetBy::Heat
+            ? \count($this->sides()) * max(self::SHORTEST_HEAT_S, (float) $setSeconds) / 60
+            : 0.0;
         $maskMin = $coat->technique->press()->masks() && ! $job->maskIsOn ? self::CLAMP_MASK_MIN : 0.0;
         $aBaitMin = $coat->coats * (2 * $coat->strokes * self::STROKE_MIN + $heatMin) + $maskMin;
         $waitMin = $coat->setting->minutes * Evaporation::slower($job->climate);
 
         return new Work(
-            self::MIX_AND_CLEAN_MIN + $job->baits * $aBaitMin,
+            self::MIX_MIN + $job->baits * $aBaitMin,
             $waitMin,
             $waitMin > 0 ? 'to dry' : '',
             $coat->technique->tool() === Tool::Sheet ? null : Cup::enough($coat, $spread->ml + self::STAYS_IN_CUP_ML),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Step\Prepare;
 
+use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Job;
 use Hawkbrush\Core\Step\TaskWork;
 use Hawkbrush\Core\Step\Work;
@@ -21,7 +22,7 @@ final readonly class PrepareStep extends TaskWork
         return 'Prepare';
     }
 
-    public function how(bool $maskIsOn = false): string
+    public function how(bool $maskIsOn = false, ?Habits $habits = null): string
     {
         return $this->task !== '' ? $this->task : 'Get them ready for paint.';
     }

@@ -7,6 +7,7 @@ namespace Hawkbrush\Core\Step\Try;
 use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\BenchWork;
 use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;
@@ -80,7 +81,7 @@ final readonly class TryStep extends BenchWork
         };
     }
 
-    public function how(bool $maskIsOn = false): string
+    public function how(bool $maskIsOn = false, ?Habits $habits = null): string
     {
         $ground = $this->ground === 'paper' ? 'paper' : 'a '.$this->ground;
 

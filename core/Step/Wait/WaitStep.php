@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Step\Wait;
 
 use Hawkbrush\Core\Drying\Evaporation;
+use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Job;
 use Hawkbrush\Core\Step\TaskWork;
 use Hawkbrush\Core\Step\Work;
@@ -22,7 +23,7 @@ final readonly class WaitStep extends TaskWork
         return 'Wait';
     }
 
-    public function how(bool $maskIsOn = false): string
+    public function how(bool $maskIsOn = false, ?Habits $habits = null): string
     {
         return $this->task !== '' ? $this->task : 'Let them rest; touch nothing.';
     }

@@ -55,6 +55,8 @@ const DID: { [type in BenchEvent['type']]: string } = {
   photo: 'a photograph',
   rejected: 'rejected',
   'taken-back': 'taken back',
+  fault: 'something wrong',
+  tried: 'what was tried',
 };
 
 /** What was done, in words that can be read later, away from the run. */

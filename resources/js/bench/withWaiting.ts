@@ -1,7 +1,11 @@
 import type { BenchEvent, BenchRecord, Run } from '../api/types';
 
 /** The server's record with what has not reached it yet, so that the bench goes on without waiting. */
-export function withWaiting(run: Pick<Run, 'baits' | 'steps'>, known: BenchRecord, waiting: BenchEvent[]): BenchRecord {
+export function withWaiting(
+  run: Pick<Run, 'baits' | 'steps' | 'one_side_of_all'>,
+  known: BenchRecord,
+  waiting: BenchEvent[],
+): BenchRecord {
   if (waiting.length === 0) return known;
   const record = structuredClone(known);
   for (const event of waiting) {
@@ -45,6 +49,17 @@ export function withWaiting(run: Pick<Run, 'baits' | 'steps'>, known: BenchRecor
       record.timers = record.timers.filter((t) => t.bait === null || record.rejected[t.bait] === undefined);
     } else if (event.type === 'taken-back') {
       for (const bait of all) delete record.rejected[bait];
+    } else if (event.type === 'fault') {
+      record.faults.push({
+        ...told(event),
+        fault: String(event.data?.fault),
+        psi: event.data?.psi === undefined ? null : Number(event.data.psi),
+        tried: [],
+      });
+    } else if (event.type === 'tried') {
+      record.faults
+        .findLast((one) => one.step === event.step && one.fault === event.data?.fault)
+        ?.tried.push({ cause: String(event.data?.cause), helped: event.data?.helped === true });
     } else if (event.type === 'note') {
       record.notes.push({ ...told(event), text: String(event.data?.text) });
     } else if (event.type === 'photo') {
@@ -59,9 +74,19 @@ export function withWaiting(run: Pick<Run, 'baits' | 'steps'>, known: BenchRecor
   record.position = null;
   for (const step of run.steps.filter((s) => s.document.on)) {
     const done = record.done[step.document.id] ?? [];
-    const bait = run.baits.find((b) => record.rejected[b.position] === undefined && !done.includes(b.position));
+    const open = run.baits
+      .map((b) => b.position)
+      .filter((bait) => record.rejected[bait] === undefined && !done.includes(bait));
+    const [first, second] = step.shown.for_all ? [] : step.shown.sides;
+    const sides = record.sides[step.document.id];
+    // One side of every bait, then all are turned.
+    const next =
+      run.one_side_of_all && first !== undefined && second !== undefined
+        ? open.find((bait) => !sides?.[bait]?.includes(first))
+        : undefined;
+    const bait = next ?? open[0];
     if (bait !== undefined) {
-      record.position = { step: step.document.id, bait: bait.position };
+      record.position = { step: step.document.id, bait };
       break;
     }
   }

@@ -10,6 +10,8 @@ export function changeWords(change: Change | 'undo' | 'redo', steps: Step[], set
     case 'add':
     case 'begin':
       return 'a new step';
+    case 'order':
+      return 'another order';
     case 'body':
       return 'another body';
     case 'prepare':

@@ -41,7 +41,7 @@ export function FromMeter({ paint, onCard, onFilm }: Props) {
     return (
       <p className="notice">
         {meter.data.trouble === ''
-          ? 'No colorimeter is set up here; docs/colorimeter.md says how.'
+          ? 'No colorimeter is set up here; docs/instruments.md says how.'
           : meter.data.trouble}
       </p>
     );

@@ -70,7 +70,9 @@ it('takes nothing for the same colour', function (): void {
 });
 
 it('follows the figures of the shop', function (): void {
-    $figures = CleanFigures::read(Node::root(['rinse' => ['left' => 0.0, 'minutes' => 2, 'cleaner_ml' => 6]] + ['strip' => ['left' => 0.0]]));
+    $figures = CleanFigures::read(Node::root([
+        'rinse' => ['left' => 0.0, 'minutes' => 2, 'cleaner_ml' => 6], 'strip' => ['left' => 0.0],
+    ]));
     $clean = cleaned(cup('#111213'), cup('#f2f2ee'), $figures);
     expect($clean->level)->toBe(CleanLevel::Rinse)->and($clean->minutes)->toBe(2.0)->and($clean->cleanerMl)->toBe(6.0)
         ->and($figures->minutes(CleanLevel::Strip))->toBe(6.0)

@@ -38,7 +38,9 @@ it('blames what painters blame', function (Fault $fault, Circumstances $at, stri
         fn() => new Circumstances(Build::spraying(SprayWork::Coat, Kind::Metallic, 20, 0.2), 40, minutesSinceStrip: 5),
         'nozzle too fine for this paint',
     ],
-    'clog long after the last strip' => [Fault::Clog, fn() => new Circumstances(thinned(12)->spraying, 12, minutesSinceStrip: 120), 'paint dried on the tip'],
+    'clog long after the last strip' => [
+        Fault::Clog, fn() => new Circumstances(thinned(12)->spraying, 12, minutesSinceStrip: 120), 'paint dried on the tip',
+    ],
     'pulsing' => [Fault::Pulsing, fn() => thinned(12), 'nozzle loose'],
     'blur after a heavy coat' => [
         Fault::Blur,
@@ -60,7 +62,8 @@ it('weighs what lies below', function (): void {
         static fn(Diagnosis $one): float => $one->cause === $cause ? $one->share : 0.0,
         Diagnosis::of($fault, $at),
     ));
-    $at = static fn(?bool $dry, ?bool $meet): Circumstances => new Circumstances(thinned(12)->spraying, 12, dryBelow: $dry, familiesMeet: $meet);
+    $at = static fn(?bool $dry, ?bool $meet): Circumstances
+        => new Circumstances(thinned(12)->spraying, 12, dryBelow: $dry, familiesMeet: $meet);
     expect($share(Fault::Lifted, Cause::NotDryBelow, $at(false, null)))
         ->toBeGreaterThan($share(Fault::Lifted, Cause::NotDryBelow, $at(null, null)))
         ->toBeGreaterThan($share(Fault::Lifted, Cause::NotDryBelow, $at(true, null)))

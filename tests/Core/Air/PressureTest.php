@@ -23,7 +23,14 @@ function reasons(Window $window): string
     return implode('; ', array_map(static fn(Factor $factor): string => $factor->why, $window->reasons));
 }
 
-it('asks for the air that painters use', function (SprayWork $work, Kind $kind, float $percent, float $nozzle, float $from, float $to): void {
+it('asks for the air that painters use', function (
+    SprayWork $work,
+    Kind $kind,
+    float $percent,
+    float $nozzle,
+    float $from,
+    float $to,
+): void {
     // Common practice, no published source.
     $air = Pressure::window(Build::spraying($work, $kind, $percent, $nozzle));
     expect($air->set)->toBeBetween($from * 0.9, $to * 1.1)
@@ -74,7 +81,8 @@ it('never asks for more air for thinner paint, nor for less from a larger nozzle
                 $before = $air;
             }
         }
-        expect(Pressure::window(Build::spraying($work, $kind, 20, 0.5))->set)->toBeGreaterThanOrEqual(Pressure::window(Build::spraying($work, $kind, 20, 0.2))->set);
+        $set = static fn(float $nozzle): float => Pressure::window(Build::spraying($work, $kind, 20, $nozzle))->set;
+        expect($set(0.5))->toBeGreaterThanOrEqual($set(0.2));
     }
 })->with(SprayWork::cases());
 
@@ -86,8 +94,10 @@ it('gives a reason for every factor, and their product is the figure', function 
 });
 
 it('tells coarse paint to change the nozzle before the air is raised', function (): void {
-    expect(Pressure::window(Build::spraying(SprayWork::Coat, Kind::Metallic, 0, 0.2))->reasons[0]->why)->toContain('change to 0.35 mm or more')
-        ->and(Pressure::window(Build::spraying(SprayWork::Coat, Kind::Opaque, 0, 0.3, true))->reasons[0]->why)->toContain('craft paint is coarse')
+    $why = static fn(Kind $kind, float $nozzle, bool $craft = false): string
+        => Pressure::window(Build::spraying(SprayWork::Coat, $kind, 0, $nozzle, $craft))->reasons[0]->why;
+    expect($why(Kind::Metallic, 0.2))->toContain('change to 0.35 mm or more')
+        ->and($why(Kind::Opaque, 0.3, true))->toContain('craft paint is coarse')
         ->and(reasons(Pressure::window(Build::spraying(SprayWork::Coat, Kind::Metallic, 0, 0.5))))->not->toContain('change to')
         ->and(reasons(Pressure::window(Build::spraying(SprayWork::Fade, Kind::Pearl, 0, 0.3))))->not->toContain('change to');
 });
@@ -127,7 +137,8 @@ it('moves the window towards what was sprayed, damped and bounded', function ():
 
 it('learns from a fault that the air was too low or too high', function (): void {
     $way = Build::spraying(SprayWork::Coat, Kind::Transparent, 60);
-    $set = static fn(?Fault $fault): float => Pressure::window($way, new Experience([new Sprayed($way, 12, $fault), new Sprayed($way, 12)]))->set;
+    $set = static fn(?Fault $fault): float
+        => Pressure::window($way, new Experience([new Sprayed($way, 12, $fault), new Sprayed($way, 12)]))->set;
     expect($set(Fault::Spit))->toBeGreaterThan($set(null))
         ->and($set(Fault::Grain))->toBeGreaterThan($set(null))
         ->and($set(Fault::SpiderLegs))->toBeLessThan($set(null))

@@ -112,7 +112,7 @@ it('says how a step is done, as across the bench', function (array $step, string
     [[
         'type' => 'clear',
         'clear' => 'two-part epoxy',
-    ], 'Lay it on in one direction and let it level; carry it over the rim of the eye, and stay off joints and wire. About 10 min to work in.'],
+    ], 'Lay it on in one direction and let it level; carry it over the rim of the eye, and stay off joints and wire. Turn them on the wheel until it no longer flows. About 10 min to work in.'],
     [['type' => 'clear', 'clear' => 'UV resin'], 'Lay it on in one direction and let it level; carry it over the rim of the eye, and stay off joints and wire.'],
     [['type' => 'inspect'], 'Look it over.'],
     [['type' => 'prep', 'task' => 'Wipe it.'], 'Wipe it.'],

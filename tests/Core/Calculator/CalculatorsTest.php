@@ -154,4 +154,7 @@ it('refuses air, thinning and nozzles that there are not, and says what is possi
 
 it('refuses no air at all and a room that nobody paints in', function (array $in, string $pointer): void {
     expect(fn() => worked('fault', $in + ['fault' => 'spit']))->toThrow(fn(Refused $e) => expect($e->pointer)->toBe($pointer));
-})->with([[['psi' => 0], '/psi'], [['air_c' => 80], '/air_c'], [['humidity_percent' => 0], '/humidity_percent'], [['fault' => 'hiccup'], '/fault']]);
+})->with([
+    [['psi' => 0], '/psi'], [['air_c' => 80], '/air_c'],
+    [['humidity_percent' => 0], '/humidity_percent'], [['fault' => 'hiccup'], '/fault'],
+]);

@@ -23,6 +23,7 @@ use Hawkbrush\Core\Render\Symmetry;
 use Hawkbrush\Core\Render\Texture;
 use Hawkbrush\Core\Run\Cautions;
 use Hawkbrush\Core\Run\Plan;
+use Hawkbrush\Core\Shop\Shop;
 use Tests\AnyRecipe;
 
 function anyRecipe(int $seed): Recipe
@@ -112,7 +113,7 @@ it('gives advice that can be followed', function (int $seed): void {
 
 it('is planned with times and drops that are finite, and cautions that end with whose word goes first', function (int $seed): void {
     $recipe = anyRecipe($seed);
-    $plan = Plan::of($recipe, 3, Climate::of(17, 60));
+    $plan = Plan::of($recipe, 3, Shop::ordinary(Climate::of(17, 60)));
     expect($plan->handsOnMin())->toBeLessThan(INF)->toBeGreaterThanOrEqual(0.0)
         ->and($plan->totalMin())->toBeLessThan(INF)->toBeGreaterThanOrEqual($plan->handsOnMin() - 1e-9);
     foreach ($plan->steps as $step) {

@@ -31,6 +31,7 @@ use Hawkbrush\Core\Render\Texture;
 use Hawkbrush\Core\Replace\Replacing;
 use Hawkbrush\Core\Replace\Swap;
 use Hawkbrush\Core\Run\Plan;
+use Hawkbrush\Core\Shop\Shop;
 use Tests\Build;
 
 /** @return array<string, array{Optics}> */
@@ -77,7 +78,7 @@ it('draws, plans and replaces nothing where there is nothing', function (): void
     $zone = (new ZoneColours($field->surface))->film($field, Zone::Flank)->values[10];
     expect($picture->palette)->toHaveCount(1)
         ->and($zone)->toEqualWithDelta($empty->body->ground->values[10], 1e-9)
-        ->and(fn() => Plan::of($empty, 1, Climate::ordinary()))->toThrow(Refused::class, 'nothing to run')
+        ->and(fn() => Plan::of($empty, 1, Shop::ordinary()))->toThrow(Refused::class, 'nothing to run')
         ->and((new Replacing([$empty], 'white', Climate::ordinary()))->wanted())->toBeNull()
         ->and((new Replacing([$empty], 'white', Climate::ordinary()))->rank([]))->toBe([]);
 });

@@ -10,7 +10,7 @@ use Tests\Build;
 
 // The same cases hold for the page, in tests/Page/benchRecords.test.ts.
 
-it('says what its events say', function (array $events, array $record, bool $try): void {
+it('says what its events say', function (array $events, array $record, bool $try, bool $oneSide): void {
     $recipe = Build::recipe(...array_filter([
         ['id' => 'wipe', 'type' => 'prep', 'title' => 'Wipe', 'task' => 'Wipe', 'minutes' => 2],
         $try ? ['id' => 'card', 'type' => 'try'] : null,
@@ -22,9 +22,12 @@ it('says what its events say', function (array $events, array $record, bool $try
             'where' => ['zone' => 'whole'],
         ],
     ]));
-    $read = Record::fold($recipe, 2, array_map(static fn(array $event): BenchEvent => BenchEvent::read(Node::root($event)), $events));
+    $happened = array_map(static fn(array $event): BenchEvent => BenchEvent::read(Node::root($event)), $events);
+    $read = Record::fold($recipe, 2, $happened, $oneSide);
     expect(json_decode((string) json_encode(RunView::record($read)), true))->toEqual($record);
 })->with(array_column(array_map(
-    static fn(array $case): array => ['name' => $case['name'], 'given' => [$case['events'], $case['record'], $case['try'] ?? false]],
+    static fn(array $case): array => ['name' => $case['name'], 'given' => [
+        $case['events'], $case['record'], $case['try'] ?? false, $case['one_side'] ?? false,
+    ]],
     json_decode((string) file_get_contents(__DIR__.'/../../fixtures/bench-records.json'), true)['cases'],
 ), 'given', 'name'));

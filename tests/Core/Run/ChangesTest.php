@@ -18,6 +18,7 @@ use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\PlanChanges;
+use Hawkbrush\Core\Shop\Shop;
 use Hawkbrush\Core\Step\Steps;
 
 function plannedRecipe(): Recipe
@@ -56,19 +57,19 @@ function told(array $differences): array
 }
 
 it('has nothing to say of the same bait in the same room', function (): void {
-    $plan = Plan::of(plannedRecipe(), 2, Climate::ordinary());
+    $plan = Plan::of(plannedRecipe(), 2, Shop::ordinary());
     expect(PlanChanges::between($plan, $plan))->toBe([]);
 });
 
 it('compares for as many baits as are planned now', function (): void {
-    $one = Plan::of(plannedRecipe(), 1, Climate::ordinary());
-    $six = Plan::of(plannedRecipe(), 6, Climate::ordinary());
+    $one = Plan::of(plannedRecipe(), 1, Shop::ordinary());
+    $six = Plan::of(plannedRecipe(), 6, Shop::ordinary());
     expect(PlanChanges::between($one, $six))->toBe([]);
 });
 
 it('tells area and drops of a larger body', function (): void {
-    $master = Plan::of(plannedRecipe(), 3, Climate::ordinary());
-    $now = Plan::of(largerBy(2), 3, Climate::ordinary());
+    $master = Plan::of(plannedRecipe(), 3, Shop::ordinary());
+    $now = Plan::of(largerBy(2), 3, Shop::ordinary());
     $told = told(PlanChanges::between($master, $now));
     $area = Measure::areaMm2($master->recipe->body) / 100;
     expect((float) $told['0 area of a bait, cm2'][0])->toEqualWithDelta($area, 0.06)
@@ -78,8 +79,8 @@ it('tells area and drops of a larger body', function (): void {
 });
 
 it('tells the waits of a damper room', function (): void {
-    $master = Plan::of(plannedRecipe(), 1, Climate::ordinary());
-    $damp = Plan::of(plannedRecipe(), 1, Climate::of(21, 75));
+    $master = Plan::of(plannedRecipe(), 1, Shop::ordinary());
+    $damp = Plan::of(plannedRecipe(), 1, Shop::ordinary(Climate::of(21, 75)));
     $told = told(PlanChanges::between($master, $damp));
     // The air takes up half as much: 25 % to go instead of 50 %.
     expect($told)->toBe(['1 wait, min' => ['20', '40']]);

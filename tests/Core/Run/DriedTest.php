@@ -20,6 +20,7 @@ use Hawkbrush\Core\Run\BenchEvent;
 use Hawkbrush\Core\Run\Dried;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\Record;
+use Hawkbrush\Core\Shop\Shop;
 use Tests\Build;
 
 /** @param array<string, mixed> $data */
@@ -158,7 +159,7 @@ it('moves by a part of what a run says, and stays within bounds', function (): v
 
 it('dries as the paint was found to dry: in the plan, before a mask, and into the next coat', function (): void {
     [$model, $slow] = [dryingRecipe(), dryingRecipe(2.0)];
-    $set = static fn(Recipe $recipe): float => (float) Plan::of($recipe, 1, Climate::ordinary())->steps[0]->work->setSeconds;
+    $set = static fn(Recipe $recipe): float => (float) Plan::of($recipe, 1, Shop::ordinary())->steps[0]->work->setSeconds;
     expect($set($slow))->toEqualWithDelta(2 * $set($model), 1e-9);
     $safe = static fn(Recipe $recipe): float => (float) $recipe->coats()[0]->maskSafeS(Climate::ordinary(), Air::still());
     expect($safe($slow))->toEqualWithDelta(2 * $safe($model), 1e-9)

@@ -13,6 +13,7 @@ use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\PlannedStep;
+use Hawkbrush\Core\Shop\Shop;
 use LogicException;
 use Tests\Build;
 
@@ -33,7 +34,7 @@ function sprayed(array $more = []): array
 
 function plannedOf(Recipe $recipe, string $id, int $baits = 1, ?Climate $climate = null): PlannedStep
 {
-    foreach (Plan::of($recipe, $baits, $climate ?? Climate::ordinary())->steps as $step) {
+    foreach (Plan::of($recipe, $baits, Shop::ordinary($climate))->steps as $step) {
         if ($step->step->id === $id) {
             return $step;
         }
@@ -41,7 +42,7 @@ function plannedOf(Recipe $recipe, string $id, int $baits = 1, ?Climate $climate
     throw new LogicException("No step {$id} in the plan.");
 }
 
-it('takes two minutes to mix and clean, and three seconds a stroke on either side', function (
+it('takes a minute to mix, and three seconds a stroke on either side', function (
     int $baits,
     int $coats,
     int $strokes,
@@ -53,12 +54,12 @@ it('takes two minutes to mix and clean, and three seconds a stroke on either sid
         $baits,
     )->work->handsOnMin)->toEqualWithDelta($minutes, 1e-9);
 })->with([
-    'one bait' => [1, 1, 4, 2 + 8 * 0.05],
-    'one bait, three coats' => [1, 3, 4, 2 + 3 * 8 * 0.05],
-    'five baits, cleaned once' => [5, 1, 10, 2 + 5 * 20 * 0.05],
+    'one bait' => [1, 1, 4, 1 + 8 * 0.05],
+    'one bait, three coats' => [1, 3, 4, 1 + 3 * 8 * 0.05],
+    'five baits, mixed once' => [5, 1, 10, 1 + 5 * 20 * 0.05],
 ]);
 
-it('adds a minute a bait for a mask and what heat takes between coats', function (): void {
+it('adds a minute a bait for a mask, and what heat takes on either side between coats', function (): void {
     $plain = plannedOf(Build::recipe(sprayed()), 'coat', 4)->work->handsOnMin;
     expect(plannedOf(
         Build::recipe(sprayed(['technique' => ['name' => 'mesh']])),
@@ -68,7 +69,7 @@ it('adds a minute a bait for a mask and what heat takes between coats', function
     $heat = plannedOf(Build::recipe(sprayed(['set' => ['by' => 'heat'], 'coats' => 2])), 'coat', 3);
     $touch = Evaporation::touchDryS(9, 0.65, Climate::ordinary(), Dryer::hairDryer()->at(21));
     expect($heat->work->setSeconds)->toEqualWithDelta($touch, 1e-9)
-        ->and($heat->work->handsOnMin)->toEqualWithDelta(2 + 3 * 2 * (8 * 0.05 + max(20, $touch) / 60), 1e-9);
+        ->and($heat->work->handsOnMin)->toEqualWithDelta(1 + 3 * 2 * (8 * 0.05 + 2 * max(10, $touch) / 60), 1e-9);
 });
 
 it('sprays area by film by coats, by what lands and what stays in the cup', function (
@@ -142,15 +143,29 @@ it('leaves out what is switched off, in numbers and in time', function (): void 
     $on = Plan::of(
         Build::recipe(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30], sprayed(['id' => 'two'])),
         1,
-        Climate::ordinary(),
+        Shop::ordinary(),
     );
     $off = Plan::of(
         Build::recipe(sprayed(), ['id' => 'wait', 'type' => 'wait', 'minutes' => 30, 'on' => false], sprayed(['id' => 'two'])),
         1,
-        Climate::ordinary(),
+        Shop::ordinary(),
     );
     expect($on->totalMin() - $off->totalMin())->toEqualWithDelta(30, 1e-9)
         ->and(array_map(static fn(PlannedStep $s): string => $s->step->id, $off->steps))->toBe(['coat', 'two'])
         // The number is that of the ladder, so that bench and plan speak of the same step.
         ->and($off->steps[1]->number)->toBe(3);
+});
+
+it('counts the cleaning between two colours, and none for the same again', function (): void {
+    $recipe = Build::recipe(
+        Build::paintStep(['coats' => 1], 'white'),
+        Build::paintStep(['coats' => 1], 'again'),
+        Build::paintStep([], 'grey', 'half'),
+    );
+    $plan = Plan::of($recipe, 1, Shop::ordinary());
+    expect($plan->steps[0]->clean)->toBeNull()->and($plan->steps[1]->clean)->toBeNull()
+        ->and($plan->cleanMin())->toBe($plan->steps[2]->clean?->minutes)->toBeGreaterThan(0.0)
+        ->and($plan->cleanerMl())->toBe($plan->steps[2]->clean->cleanerMl)
+        ->and($plan->steps[2]->doneAtMin - $plan->steps[1]->doneAtMin)
+        ->toEqualWithDelta($plan->cleanMin() + $plan->steps[2]->work->handsOnMin + $plan->steps[2]->work->waitMin, 1e-9);
 });

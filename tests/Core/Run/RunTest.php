@@ -21,6 +21,7 @@ use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\Record;
 use Hawkbrush\Core\Run\Used;
+use Hawkbrush\Core\Shop\Shop;
 
 function runRecipe(): Recipe
 {
@@ -84,19 +85,20 @@ it('rounds up to whole drops in the recipe’s ratio', function (int $a, int $b,
 
 it('takes about as many drops for one small bait as painters say', function (): void {
     // Two to four drops is a normal load for one colour on one small bait: common practice, no published source.
-    $plan = Plan::of(runRecipe(), 1, Climate::ordinary());
+    $plan = Plan::of(runRecipe(), 1, Shop::ordinary());
     $moss = array_values(array_filter($plan->steps, static fn($s) => $s->step->id === 'scales'))[0];
     expect($moss->work->cup->paints[0]['drops'] + $moss->work->cup->reducerDrops)->toBeBetween(2, 5);
 });
 
 it('needs more paint and time for more baits, and the clock only goes forward', function (): void {
-    $one = Plan::of(runRecipe(), 1, Climate::ordinary());
-    $five = Plan::of(runRecipe(), 5, Climate::ordinary());
+    $one = Plan::of(runRecipe(), 1, Shop::ordinary());
+    $five = Plan::of(runRecipe(), 5, Shop::ordinary());
     expect(array_sum($five->takesMl()))->toBeGreaterThan(2 * array_sum($one->takesMl()))
         ->and($five->handsOnMin())->toBeGreaterThan($one->handsOnMin());
     $before = 0.0;
     foreach ($five->steps as $step) {
-        expect($step->doneAtMin)->toEqualWithDelta($before + $step->work->handsOnMin + $step->work->waitMin, 1e-9);
+        $takes = ($step->clean->minutes ?? 0) + $step->work->handsOnMin + $step->work->waitMin;
+        expect($step->doneAtMin)->toEqualWithDelta($before + $takes, 1e-9);
         $before = $step->doneAtMin;
     }
     expect($five->totalMin())->toBe($before);
@@ -107,19 +109,20 @@ it('waits longer in a damp room, and the epoxy in a cold one', function (): void
         $plan->steps,
         static fn($s) => $s->step->id === $id,
     ))[0]->work->waitMin;
-    $ordinary = Plan::of(runRecipe(), 1, Climate::ordinary());
+    $in = static fn(float $airC, float $humidity): Plan => Plan::of(runRecipe(), 1, Shop::ordinary(Climate::of($airC, $humidity)));
+    $ordinary = Plan::of(runRecipe(), 1, Shop::ordinary());
     expect($wait($ordinary, 'wait'))->toEqualWithDelta(20, 1e-9)
-        ->and($wait(Plan::of(runRecipe(), 1, Climate::of(21, 80)), 'wait'))->toEqualWithDelta(50, 0.5)
+        ->and($wait($in(21, 80), 'wait'))->toEqualWithDelta(50, 0.5)
         // The rate doubles every 10 C: common practice, no published source.
-        ->and($wait(Plan::of(runRecipe(), 1, Climate::of(11, 50)), 'clear'))->toEqualWithDelta(2 * $wait($ordinary, 'clear'), 1e-9)
-        ->and($wait(Plan::of(runRecipe(), 1, Climate::of(21, 100)), 'wait'))->toEqualWithDelta(200, 1e-9);
+        ->and($wait($in(11, 50), 'clear'))->toEqualWithDelta(2 * $wait($ordinary, 'clear'), 1e-9)
+        ->and($wait($in(21, 100), 'wait'))->toEqualWithDelta(200, 1e-9);
 });
 
 it('refuses to plan nothing, or too much', function (): void {
     $empty = RecipeReader::read(Node::root(['steps' => []] + Examples::recipe()));
-    expect(fn() => Plan::of($empty, 1, Climate::ordinary()))->toThrow(Refused::class, 'nothing to run')
-        ->and(fn() => Plan::of(runRecipe(), 0, Climate::ordinary()))->toThrow(Refused::class)
-        ->and(fn() => Plan::of(runRecipe(), 61, Climate::ordinary()))->toThrow(Refused::class);
+    expect(fn() => Plan::of($empty, 1, Shop::ordinary()))->toThrow(Refused::class, 'nothing to run')
+        ->and(fn() => Plan::of(runRecipe(), 0, Shop::ordinary()))->toThrow(Refused::class)
+        ->and(fn() => Plan::of(runRecipe(), 61, Shop::ordinary()))->toThrow(Refused::class);
 });
 
 it('says the cautions that apply, and that the sheet goes first', function (): void {
@@ -226,6 +229,6 @@ it('grows with the body: marks, strokes and eye, while places follow the body’
         ->and(array_sum(Plan::of(
             $fitted,
             4,
-            Climate::ordinary(),
-        )->takesMl()))->toBeGreaterThan(3 * array_sum(Plan::of($recipe, 4, Climate::ordinary())->takesMl()));
+            Shop::ordinary(),
+        )->takesMl()))->toBeGreaterThan(3 * array_sum(Plan::of($recipe, 4, Shop::ordinary())->takesMl()));
 });

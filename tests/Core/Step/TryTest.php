@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Step;
 
-use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Run\BenchEvent;
@@ -12,6 +11,7 @@ use Hawkbrush\Core\Run\Cautions;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\Record;
 use Hawkbrush\Core\Run\Used;
+use Hawkbrush\Core\Shop\Shop;
 use Hawkbrush\Core\Step\Steps;
 use Tests\Build;
 
@@ -73,8 +73,8 @@ it('hands what was found on to the coat, which can still be found otherwise', fu
 });
 
 it('takes two minutes for all baits, lays nothing and takes no paint of its own', function (): void {
-    $plan = Plan::of(recipeWithTry(), 5, Climate::ordinary());
-    $without = Plan::of(recipeWithTry(['on' => false]), 5, Climate::ordinary());
+    $plan = Plan::of(recipeWithTry(), 5, Shop::ordinary());
+    $without = Plan::of(recipeWithTry(['on' => false]), 5, Shop::ordinary());
     expect($plan->handsOnMin() - $without->handsOnMin())->toEqualWithDelta(2, 1e-9)
         ->and($plan->steps[1]->work->cup)->toBeNull()
         ->and($plan->takesMl())->toBe($without->takesMl())
