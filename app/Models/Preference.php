@@ -6,8 +6,8 @@ namespace App\Models;
 
 use Hawkbrush\Core\Air\CleanFigures;
 use Hawkbrush\Core\Drying\Climate;
-use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Shop\Habits;
+use Hawkbrush\Core\Shop\Ways;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
@@ -66,49 +66,42 @@ final class Preference extends Model
         $kept = self::query()->findMany([1, self::WAYS])->keyBy('id');
         /** @var array<string, string|float|int> $values */
         $values = [...self::DEFAULTS, ...$kept->get(1)->values ?? []];
-        $ways = $kept->get(self::WAYS)->values ?? [];
+        $ways = Ways::read($kept->get(self::WAYS)->values ?? []);
 
         return [
             Climate::of((float) $values['air_c'], (float) $values['humidity_percent']),
-            Habits::read(Node::root($ways['habits'] ?? [])),
-            CleanFigures::read(Node::root($ways['clean'] ?? [])),
+            $ways->habits(),
+            $ways->clean,
         ];
     }
 
     /** The air of the room as it stands at the top of every page. */
     public static function room(): Climate
     {
-        $values = self::current();
-
-        return Climate::of((float) $values['air_c'], (float) $values['humidity_percent']);
+        return self::shop()[0];
     }
 
+    /** The habits of who paints now. */
     public static function habits(): Habits
     {
-        return Habits::read(Node::root(self::ways()['habits'] ?? []));
+        return self::shop()[1];
     }
 
-    public static function cleaning(): CleanFigures
+    public static function ways(): Ways
     {
-        return CleanFigures::read(Node::root(self::ways()['clean'] ?? []));
+        return Ways::read(self::query()->find(self::WAYS)->values ?? []);
     }
 
     /**
-     * Sets habits and figures of cleaning; of two at the same time, each keeps what it set.
+     * Changes habits and cleaning; of two at the same time, each keeps what it set.
      *
-     * @param callable(Habits, CleanFigures): array<string, mixed> $change from those of now to habits, clean
+     * @param callable(Ways): Ways $change
      */
     public static function changeWays(callable $change): void
     {
         DB::transaction(static function () use ($change): void {
-            self::query()->updateOrCreate(['id' => self::WAYS], ['values' => $change(self::habits(), self::cleaning())]);
+            self::query()->updateOrCreate(['id' => self::WAYS], ['values' => $change(self::ways())->document()]);
         });
-    }
-
-    /** @return array<string, mixed> */
-    private static function ways(): array
-    {
-        return self::query()->find(self::WAYS)->values ?? [];
     }
 
     /** @return array<string, string|float|int> */

@@ -11,26 +11,30 @@ use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Shop\Habit;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Shop\Shop;
+use Hawkbrush\Core\Shop\Ways;
 
 /** Where painters differ, the school of this shop, and what each school changes on an example. */
 final class HabitView
 {
     /** @return array<string, mixed> */
-    public static function of(Habits $habits, CleanFigures $clean): array
+    public static function of(Ways $ways): array
     {
         return [
+            'painter' => $ways->now,
+            'painters' => $ways->painters(),
             'habits' => array_map(static fn(Habit $habit): array => [
                 'name' => $habit->value,
                 'question' => $habit->question(),
                 'changes' => $habit->changes(),
-                'school' => $habits->of($habit),
+                'school' => $ways->habits()->of($habit),
                 'schools' => array_map(static fn(string $school, string $label): array => [
                     'name' => $school,
                     'label' => $label,
                     'shown' => self::shown($habit, $school),
+                    'followers' => $ways->followers($habit, $school),
                 ], array_keys($habit->schools()), $habit->schools()),
             ], Habit::cases()),
-            'clean' => $clean->all(),
+            'clean' => $ways->clean->all(),
             'usual_clean' => CleanFigures::USUAL,
         ];
     }

@@ -35,15 +35,16 @@ final class Mark
     {
         $mark = new self(100 + (int) array_search($work, SprayWork::cases(), true));
         match ($work) {
-            SprayWork::Base => $mark->stroke(420, 13, 0.9),
-            SprayWork::LayIn => $mark->stroke(520, 11, 1.0),
-            SprayWork::Coat => $mark->stroke(320, 9, 0.8),
-            SprayWork::Fade => $mark->stroke(200, 6, 0.6),
-            SprayWork::Dusting => $mark->stroke(150, 14, 0.6),
-            SprayWork::Mesh => $mark->stroke(420, 16, 0.7, static fn(float $x, float $y): bool
+            SprayWork::Base => $mark->stroke(1700, 11, 0.55),
+            SprayWork::LayIn => $mark->stroke(1500, 9, 0.6),
+            SprayWork::Coat => $mark->stroke(1100, 8, 0.5),
+            SprayWork::Fade => $mark->stroke(750, 6, 0.4),
+            SprayWork::Dusting => $mark->stroke(480, 13, 0.4),
+            SprayWork::Mesh => $mark->stroke(1500, 14, 0.5, static fn(float $x, float $y): bool
                 => fmod($x + 200, 12) > 3 && fmod($y + 200, 10) > 3),
-            SprayWork::Stencil => $mark->stroke(420, 14, 0.6, static fn(float $x, float $y): bool => ($x - 60) ** 2 + ($y - 30) ** 2 < 400),
-            SprayWork::Dot => $mark->cluster(60, 30, 260, 7, 0.6),
+            SprayWork::Stencil => $mark->stroke(1900, 13, 0.5, static fn(float $x, float $y): bool
+                => ($x - 60) ** 2 + ($y - 30) ** 2 < 400),
+            SprayWork::Dot => $mark->cluster(60, 30, 900, 6, 0.4),
             SprayWork::Splatter => $mark->thrown(45, 0.6, 2.2),
         };
 
@@ -60,15 +61,15 @@ final class Mark
             Fault::Spit => $mark->spit(),
             Fault::Grain => $mark->stroke(90, 10, 1.7),
             Fault::DryTip => $mark->split(),
-            Fault::Clog => $mark->stroke(260, 8, 0.8, static fn(float $x): bool => $x < 42),
-            Fault::Pulsing => $mark->stroke(380, 8, 0.8, static fn(float $x): bool => fmod($x, 20) < 11),
+            Fault::Clog => $mark->stroke(800, 8, 0.5, static fn(float $x): bool => $x < 42),
+            Fault::Pulsing => $mark->stroke(1300, 8, 0.5, static fn(float $x): bool => fmod($x, 20) < 11),
             Fault::Blur => $mark->blur(),
             Fault::Lifted => $mark->field(static fn(float $x, float $y): bool
                 => (($x - 66) / 26) ** 2 + (($y - 30) / 13 + 0.3 * sin($x / 4)) ** 2 > 1),
             Fault::MeshPrint => $mark->field(static fn(float $x, float $y): bool
-                => fmod($x + 0.6 * $y, 13) > 2.2 && fmod($x - 0.6 * $y + 200, 13) > 2.2),
+                => fmod($x + 0.6 * $y, 16) > 3.6 && fmod($x - 0.6 * $y + 200, 16) > 3.6),
             Fault::Halo => $mark->halo(),
-            Fault::Wrinkle => $mark->field(static fn(float $x, float $y): bool => fmod($y + 4 * sin($x / 7) + 60, 8) > 2.4),
+            Fault::Wrinkle => $mark->field(static fn(float $x, float $y): bool => fmod($y + 5 * sin($x / 6) + 60, 11) > 4.5),
             Fault::Run => $mark->run(),
             Fault::SpongeBlob => $mark->blobs(),
         };
@@ -128,7 +129,7 @@ final class Mark
 
     private function spit(): void
     {
-        $this->stroke(230, 8, 0.7);
+        $this->stroke(800, 8, 0.45);
         $this->thrown(11, 1.8, 3.4);
     }
 
@@ -155,10 +156,10 @@ final class Mark
     /** @param callable(float, float): bool $is */
     private function field(callable $is): void
     {
-        for ($i = 0; $i < 900; $i++) {
+        for ($i = 0; $i < 2300; $i++) {
             [$x, $y] = [8 + 104 * $this->uniform(), 6 + 48 * $this->uniform()];
             if ($is($x, $y)) {
-                $this->drop($x, $y, 1.0);
+                $this->drop($x, $y, 0.8);
             }
         }
     }

@@ -14,7 +14,7 @@ final readonly class Change
 {
     /** Labels of fields where the name is not one; technique parameters use the labels of their own form. */
     private const LABELS = [
-        'diameter_mm' => 'eye, mm', 'psi' => 'psi', 'strokes' => 'strokes a side', 'thinning_percent' => 'reducer, %', 'by' => 'set by',
+        'diameter_mm' => 'eye, mm', 'psi' => 'psi', 'strokes' => 'strokes a side', 'thinning_percent' => 'thinned, %', 'by' => 'set by',
         'aim_deg' => 'aim, deg', 'slant_deg' => 'slant, deg', 'where.from_u' => 'place from, mm', 'where.to_u' => 'place to, mm',
         'where.from_deg' => 'upper edge, deg', 'where.to_deg' => 'lower edge, deg', 'where.soft' => 'edge fades, %',
     ];

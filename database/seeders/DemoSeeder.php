@@ -14,6 +14,7 @@ use App\Actions\Rack\SavePaint;
 use App\Actions\Rack\TeachPaint;
 use App\Actions\Runs\PlanRun;
 use App\Actions\Runs\WorkBench;
+use App\Actions\Shop\KeepRig;
 use App\Devices\PaintedCard;
 use App\Devices\SimulatedColorimeter;
 use App\Models\Bait;
@@ -44,8 +45,10 @@ final class DemoSeeder extends Seeder
         KeepPhoto $photo,
         KeepLots $lots,
         KeepMask $masks,
+        KeepRig $rig,
     ): void {
         Preference::query()->create(['id' => 1, 'values' => ['air_c' => 19.5, 'humidity_percent' => 58.0]]);
+        DemoShop::put($rig);
         $racked = $forms = $patterns = [];
         foreach (DemoStores::paints() as $key => [$name, $kind, $hex, $solids, $bottle, $left]) {
             [$family, $finish, $opened] = DemoStores::about()[$key];
@@ -188,8 +191,13 @@ final class DemoSeeder extends Seeder
         $steps = $run->core()->enabled();
         foreach ($steps as $i => $step) {
             if ($step->title === 'Blue pearl, soft fade down') {
-                $this->add($run, $bench, $step, null, 'figures', ['psi' => 8, 'strokes' => 5], 10 * $i);
-                $this->add($run, $bench, $step, null, 'note', ['text' => 'Spat at 7 psi; 8 laid it smoothly.'], 10 * $i + 1);
+                $this->add($run, $bench, $step, 1, 'fault', ['fault' => 'spit', 'psi' => 6], 10 * $i);
+                foreach (['paint dried on the tip' => false, 'too little air' => true] as $cause => $helped) {
+                    $tried = ['fault' => 'spit', 'cause' => $cause, 'helped' => $helped];
+                    $this->add($run, $bench, $step, 1, 'tried', $tried, 10 * $i + (int) $helped);
+                }
+                $this->add($run, $bench, $step, null, 'figures', ['psi' => 8, 'strokes' => 5], 10 * $i + 1);
+                $this->add($run, $bench, $step, null, 'note', ['text' => 'Spat at 6 psi; 8 laid it smoothly.'], 10 * $i + 1);
             }
             if ($step->title === 'Grey through 3.6 mm mesh') {
                 $this->add($run, $bench, $step, null, 'figures', ['psi' => 11, 'thinning_percent' => 45], 10 * $i);
@@ -254,7 +262,7 @@ final class DemoSeeder extends Seeder
         }
     }
 
-    /** @param array<string, string|int|float> $data */
+    /** @param array<string, string|int|float|bool> $data */
     private function add(Run $run, WorkBench $bench, Step $step, ?int $bait, string $type, array $data, int $minute): void
     {
         $at = ($run->started_at ?? Carbon::now())->copy()->addMinutes($minute);

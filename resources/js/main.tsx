@@ -14,8 +14,8 @@ import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Problem } from './api/client';
 import { watchLeaving } from './api/leaving';
 import { watchSleep } from './api/serverClock';
+import { Lost } from './parts/Lost';
 import { Waiting } from './parts/Waiting';
-import { Lost } from './shell/Lost';
 import { Shell } from './shell/Shell';
 import { theme } from './theme';
 
@@ -47,40 +47,8 @@ const router = createBrowserRouter([
     children: [
       { index: true, lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },
       { path: 'patterns', lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },
-      {
-        path: 'patterns/:id',
-        lazy: async () => ({ Component: (await import('./patterns/PatternSheet')).PatternSheet }),
-      },
-      {
-        path: 'patterns/:id/versions/:version',
-        lazy: async () => ({ Component: (await import('./patterns/PatternSheet')).PatternSheet }),
-      },
-      { path: 'patterns/:id/sisters', lazy: async () => ({ Component: (await import('./patterns/Sisters')).Sisters }) },
-      {
-        path: 'patterns/:id/beside/:other',
-        lazy: async () => ({ Component: (await import('./patterns/Beside')).Beside }),
-      },
-      { path: 'patterns/:id/fit', lazy: async () => ({ Component: (await import('./patterns/Fit')).Fit }) },
-      { path: 'runs', lazy: async () => ({ Component: (await import('./runs/Runs')).Runs }) },
-      { path: 'runs/new', lazy: async () => ({ Component: (await import('./runs/PlanRun')).PlanRun }) },
-      { path: 'runs/:id', lazy: async () => ({ Component: (await import('./runs/RunPage')).RunPage }) },
-      { path: 'bench', lazy: async () => ({ Component: (await import('./bench/BenchDoor')).BenchDoor }) },
-      { path: 'bench/:id', lazy: async () => ({ Component: (await import('./bench/Bench')).Bench }) },
-      { path: 'log', lazy: async () => ({ Component: (await import('./log/Log')).Log }) },
-      { path: 'log/:id', lazy: async () => ({ Component: (await import('./log/BaitPage')).BaitPage }) },
-      {
-        path: 'stores',
-        lazy: async () => ({ Component: (await import('./stores/Stores')).Stores }),
-        children: [
-          { index: true, lazy: async () => ({ Component: (await import('./stores/Rack')).Rack }) },
-          { path: 'paints/:id', lazy: async () => ({ Component: (await import('./stores/PaintPage')).PaintPage }) },
-          { path: 'mixing', lazy: async () => ({ Component: (await import('./mixing/Mixing')).Mixing }) },
-          { path: 'masks', lazy: async () => ({ Component: (await import('./masks/MaskBox')).MaskBox }) },
-          { path: 'bodies', lazy: async () => ({ Component: (await import('./stores/Bodies')).Bodies }) },
-          { path: 'bodies/:id', lazy: async () => ({ Component: (await import('./bodies/BodyPage')).BodyPage }) },
-        ],
-      },
-      { path: '*', Component: Lost },
+      // All but the first screen.
+      { path: '*', lazy: async () => ({ Component: (await import('./Pages')).Pages }) },
     ],
   },
 ]);

@@ -40,6 +40,28 @@ it('refuses a habit or a figure that there is not, and changes nothing', functio
     'minutes below nothing' => [['clean' => ['blow' => ['left' => 0.08, 'minutes' => -1, 'cleaner_ml' => 0]]], '/clean/blow/minutes', '0'],
 ]);
 
+it('keeps the habits of each who paints here, and says who follows what', function (): void {
+    $this->send('PUT', '/habits', ['painter' => 'Marit', 'habits' => ['judge' => 'spray-out']])->assertJsonPath('painters', ['Marit']);
+    // Who is new begins with the habits of now.
+    $both = $this->send('PUT', '/habits', ['painter' => 'Osk'])->assertJsonPath('habits.0.school', 'spray-out')->json();
+    expect($both['painters'])->toBe(['Marit', 'Osk']);
+    $this->send('PUT', '/habits', ['habits' => ['judge' => 'gauge']])
+        ->assertJsonPath('painter', 'Osk')
+        ->assertJsonPath('habits.0.schools.0.followers', ['Osk'])
+        ->assertJsonPath('habits.0.schools.1.followers', ['Marit']);
+    $this->send('PUT', '/habits', ['painter' => 'Marit'])->assertJsonPath('habits.0.school', 'spray-out');
+    $this->send('PUT', '/habits', ['forget' => 'Marit'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/forget');
+    $this->send('PUT', '/habits', ['forget' => 'Nobody'])->assertStatus(422);
+    $this->send('PUT', '/habits', ['forget' => 'Osk'])->assertJsonPath('painters', ['Marit']);
+    foreach (['', '12', str_repeat('x', 41)] as $name) {
+        $this->send('PUT', '/habits', ['painter' => $name])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/painter');
+    }
+    foreach (range('a', 'k') as $letter) {
+        $this->send('PUT', '/habits', ['painter' => "Painter {$letter}"])->assertOk();
+    }
+    $this->send('PUT', '/habits', ['painter' => 'One more'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/painter');
+});
+
 it('follows the shop where a step is added, said and planned', function (): void {
     ['version' => $version] = $this->pattern();
     $eye = static fn(array $version): array => $version['steps'][\count($version['steps']) - 1]['document'];

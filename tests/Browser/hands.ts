@@ -3,7 +3,7 @@ import { expect, type Page } from '@playwright/test';
 /** What of a slip opens by what it is for. */
 const PART_OF: { [label: string]: string } = {
   psi: 'Air and paint',
-  'Reducer, %': 'Air and paint',
+  'Thinned, %': 'Air and paint',
   'Strokes a side': 'Air and paint',
   Aim: 'Aim and width',
   'Spray width, mm': 'Aim and width',

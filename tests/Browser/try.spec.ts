@@ -20,7 +20,7 @@ test('what is found on a card becomes the figures of the coat', async ({ page })
   await page.locator('.ladder-rung').first().click();
   await h.choose('Sprayed on', 'a glove');
   await h.set('What to look for', 'no spider legs');
-  await expect(h.form).toContainText('becomes psi and reducer of the next paint step');
+  await expect(h.form).toContainText('becomes psi and thinning of the next paint step');
 
   await page.getByRole('link', { name: 'Plan a run' }).click();
   await page.getByRole('button', { name: 'Start at the bench' }).click();
@@ -33,7 +33,7 @@ test('what is found on a card becomes the figures of the coat', async ({ page })
   await page.keyboard.press('f');
   const slip = page.getByRole('dialog', { name: 'Figures that gave it' });
   await slip.getByRole('textbox', { name: 'psi' }).fill('8');
-  await slip.getByRole('textbox', { name: 'Reducer, %' }).fill('60');
+  await slip.getByRole('textbox', { name: 'Thinned, %' }).fill('60');
   await slip.getByRole('button', { name: 'Keep these' }).click();
   await expect(bench).toContainText('8psi, found');
   // A reload in the same moment would be asked about: nothing has reached the disk yet.

@@ -65,9 +65,9 @@ describe('the Ladder’s words', () => {
   test('says figures in the painter’s units, and what is put on by hand', () => {
     const figures = { psi: 30, strokes: 1, coats: 2, thinning_percent: 40 };
     const shown = { figures: ['psi', 'strokes', 'coats', 'thinning_percent'], sprayed: true };
-    expect(figureWords(step({}, shown), figures, SETTINGS)).toBe('2.07 bar, 1 stroke, 2 coats, 40 % reducer');
+    expect(figureWords(step({}, shown), figures, SETTINGS)).toBe('2.07 bar, 1 stroke, 2 coats, 40 % thinned');
     expect(figureWords(step({}, { ...shown, sprayed: false }), figures, SETTINGS)).toBe(
-      'by hand, 1 stroke, 2 coats, 40 % reducer',
+      'by hand, 1 stroke, 2 coats, 40 % thinned',
     );
     expect(figureWords(step({}, { figures: ['psi'] }), {}, SETTINGS)).toBe('');
   });

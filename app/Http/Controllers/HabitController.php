@@ -10,6 +10,7 @@ use App\Present\HabitView;
 use Hawkbrush\Core\Air\CleanFigures;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Shop\Habits;
+use Hawkbrush\Core\Shop\Ways;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -18,24 +19,28 @@ final class HabitController
 {
     public function show(): JsonResponse
     {
-        return new JsonResponse(HabitView::of(Preference::habits(), Preference::cleaning()));
+        return new JsonResponse(HabitView::of(Preference::ways()));
     }
 
-    /** {habits: {habit: school}, clean: {level: {left, minutes, cleaner_ml}}}: what is named changes. */
+    /** {painter, forget, habits: {habit: school}, clean: {level: {left, minutes, cleaner_ml}}}: what is named changes. */
     public function update(Request $request): JsonResponse
     {
-        $form = Input::of($request)->only(['habits', 'clean']);
-        Preference::changeWays(static function (Habits $habits, CleanFigures $clean) use ($form): array {
+        $form = Input::of($request)->only(['painter', 'forget', 'habits', 'clean']);
+        Preference::changeWays(static function (Ways $ways) use ($form): Ways {
+            $painter = $form->optional('painter')?->text(40);
+            $forget = $form->optional('forget')?->text(40);
+            $ways = $painter === null ? $ways : $ways->paintedBy($painter);
+            $ways = $forget === null ? $ways : $ways->without($forget);
             $named = static fn(string $name): array => array_map(
                 static fn(Node $value): mixed => $value->raw(),
                 $form->optional($name)?->fields() ?? [],
             );
-            $all = Node::root(['habits' => [...$habits->all(), ...$named('habits')], 'clean' => [...$clean->all(), ...$named('clean')]]);
+            $all = Node::root([
+                'habits' => [...$ways->habits()->all(), ...$named('habits')],
+                'clean' => [...$ways->clean->all(), ...$named('clean')],
+            ]);
 
-            return [
-                'habits' => Habits::read($all->field('habits'))->all(),
-                'clean' => CleanFigures::read($all->field('clean'))->all(),
-            ];
+            return $ways->with(Habits::read($all->field('habits')), CleanFigures::read($all->field('clean')));
         });
 
         return $this->show();

@@ -41,7 +41,7 @@ final class TooThick implements Rule
                 $this->name(), Severity::Caution, $step->id, 'Too much paint for one go',
                 \sprintf('%.0f µm wet %s creeps; about %.0f µm holds. The same film in more, thinner coats does not.',
                     $step->wetUm(), $step->technique->press()->masks() ? 'against a mask' : \sprintf(
-                        'at %d %% reducer',
+                        'thinned by %d %%',
                         round($step->thinning * 100),
                     ), self::HOLDS_UM),
                 Fix::change('Lay it in medium coats', $step->id, [

@@ -110,10 +110,10 @@ final readonly class PaintStep extends Step
             $coat->thinning,
         );
         $setSeconds = $coat->touchDryS($job->climate, $coat->setting->air($job->climate));
+        $byHeat = $coat->setting->by === SetBy::Heat;
+        $setSeconds = $byHeat && $setSeconds !== null ? max(self::SHORTEST_HEAT_S, $setSeconds) : $setSeconds;
         // A side is dry before the bait is turned.
-        $heatMin = $coat->setting->by === SetBy::Heat
-            ? \count($this->sides()) * max(self::SHORTEST_HEAT_S, (float) $setSeconds) / 60
-            : 0.0;
+        $heatMin = $byHeat ? \count($this->sides()) * ($setSeconds ?? self::SHORTEST_HEAT_S) / 60 : 0.0;
         $maskMin = $coat->technique->press()->masks() && ! $job->maskIsOn ? self::CLAMP_MASK_MIN : 0.0;
         $aBaitMin = $coat->coats * (2 * $coat->strokes * self::STROKE_MIN + $heatMin) + $maskMin;
         $waitMin = $coat->setting->minutes * Evaporation::slower($job->climate);

@@ -87,7 +87,7 @@ final readonly class TryStep extends BenchWork
 
         return "Mix the next colour and spray it on {$ground}, well away from the bait. ".($this->lookFor === ''
             ? 'Look for an even mist: no spits, no grain, no spider legs.'
-            : 'Look for: '.rtrim($this->lookFor, '. ').'.').' Change psi and reducer until it comes.';
+            : 'Look for: '.rtrim($this->lookFor, '. ').'.').' Change psi and thinning until it comes.';
     }
 
     public function work(Job $job): Work

@@ -8,7 +8,7 @@ export function open(advice: Advice | undefined): Finding[] {
 /** The mends of all findings that the same change of their own step would answer; one where it stands alone. */
 export function alike(findings: Finding[], finding: Finding): Fix[] {
   const { fix } = finding;
-  if (fix === null || fix.insert !== null) return [];
+  if (fix === null || fix.insert !== null || fix.before !== null) return [];
   return findings.flatMap((other) =>
     !other.meant &&
     other.rule === finding.rule &&

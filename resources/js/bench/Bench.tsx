@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, ask, words } from '../api/client';
-import { useRun, useRunTexture, useSettings } from '../api/queries';
+import { useRun, useSettings } from '../api/queries';
 import { useShownFrom } from '../api/shownFrom';
 import type { Run, Settings, Step } from '../api/types';
 import { keepRun } from '../offline/keepRun';
@@ -12,22 +12,22 @@ import { useKeys } from '../parts/keys';
 import layout from '../parts/layout.module.css';
 import { PageTitle } from '../parts/PageTitle';
 import { Waiting } from '../parts/Waiting';
-import { BaitPicture } from '../stage/BaitPicture';
-import { eyeAfter } from '../stage/eye';
-import { useSize } from '../stage/useSize';
-import { isPaint } from '../steps/face';
 import { faceOf } from '../steps/kinds';
 import { inUnit } from '../units/sentence';
 import { clock } from '../units/units';
 import { Acts } from './Acts';
+import { AfterStep } from './AfterStep';
 import { AllDone } from './AllDone';
+import { DOUBLE_TAP_MS, faultWords, holdSeconds, longer, onButton } from './atBench';
 import { BaitChoice } from './BaitChoice';
 import { Baits } from './Baits';
+import { BeforeSpraying } from './BeforeSpraying';
 import { BigFigures } from './BigFigures';
 import classes from './bench.module.css';
 import { PedalForm } from './PedalForm';
 import { usePedal } from './pedal';
 import { Slip } from './Slip';
+import { SomethingWrong } from './SomethingWrong';
 import { canBeFelt, LeaveTurning, left, StillWet } from './StillWet';
 import { Timers } from './Timers';
 import { useBench } from './useBench';
@@ -60,12 +60,11 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const { record, add, addPhoto, unsent } = useBench(run);
   const away = useShownFrom() !== null;
   const pressed = useRef(Number.NEGATIVE_INFINITY);
-  const [slip, setSlip] = useState<'figures' | 'note' | 'pedal' | null>(null);
+  const [slip, setSlip] = useState<'figures' | 'note' | 'pedal' | 'wrong' | null>(null);
   const [tapped, setTapped] = useState<{ step: string; bait: number } | null>(null);
   const [asked, setAsked] = useState<Parameters<typeof StillWet>[0]['asked']>(null);
   const [chosen, setChosen] = useState<number | null>(null);
   const photo = useRef<HTMLInputElement>(null);
-  const pictures = useSize<HTMLDivElement>();
 
   const steps = run.steps.filter((s) => s.document.on);
   const finished = run.finished_at !== null;
@@ -92,8 +91,6 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const side = worked.find((one) => !sides.includes(one)) ?? worked.at(-1) ?? 'left';
   const triedStep = run.steps.find((s) => s.document.id === step?.shown.tries);
   const tried = triedStep && { step: triedStep, planned: run.plan.steps.find((p) => p.step === triedStep.document.id) };
-  const texture = useRunTexture(run.id, stepId === '' ? null : stepId).data;
-  const eye = eyeAfter(run.steps, stepId);
 
   const tick = (side: string) => add({ type: 'side', step: stepId, bait, data: { side, done: !sides.includes(side) } });
   // An earlier step may have left this bait wet, or all of them.
@@ -106,8 +103,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   );
   const timer = useCallback(() => {
     if (planned === undefined || step === undefined) return;
-    const set = isPaint(step) ? step.document.set : undefined;
-    const heat = set?.by === 'heat' ? Math.max(20, planned.set_seconds ?? 60) : 0;
+    const heat = holdSeconds(step, planned);
     const seconds = heat + planned.wait_min * 60;
     const label =
       heat > 0 && planned.wait_min > 0
@@ -195,6 +191,9 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       ...(worked.includes('right') ? [{ keys: 'R', does: 'right side done', run: () => tick('right') }] : []),
       { keys: 'B', does: 'back: open the last again', run: back },
       { keys: 'T', does: 'start the timer', run: timer },
+      ...(run.faults[stepId] === undefined
+        ? []
+        : [{ keys: 'W', does: 'something is wrong', run: () => setSlip('wrong') }]),
       { keys: 'N', does: 'take a note', run: () => setSlip('note') },
       { keys: 'P', does: 'take a photograph', run: () => photo.current?.click() },
       ...(figures.length > 0 ? [{ keys: 'F', does: 'say other figures', run: () => setSlip('figures') }] : []),
@@ -219,7 +218,8 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   }, [run.id]);
 
   if (step === undefined) return <p className="page">This run has no steps.</p>;
-  const at = { planned, used: record.figures[stepId] ?? {}, settings, tried };
+  const at = { planned, used: record.figures[stepId] ?? {}, settings, thinner: run.plan.thinner, tried };
+  const psi = { ...faceOf(step).figures(step, tried?.step), ...at.used }.psi;
 
   return (
     <div className={classes.bench}>
@@ -248,6 +248,16 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
         ) : (
           <>
             <BigFigures step={step} at={at} />
+            <BeforeSpraying
+              air={run.air.find((one) => one.step === (triedStep?.document.id ?? stepId))}
+              planned={planned}
+              settings={settings}
+              first={(record.done[stepId] ?? []).length === 0}
+              psi={psi}
+              holdS={holdSeconds(step, planned)}
+              onPsi={(read) => add({ type: 'figures', step: stepId, bait: null, data: { psi: read } })}
+              onHold={timer}
+            />
             <div className={classes.benchDo}>
               {step.shown.index?.map((line) => (
                 <p key={line}>{inUnit(line, settings)}.</p>
@@ -267,10 +277,10 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           </p>
         )}
         <p className={classes.benchNotes}>
-          {record.notes
-            .filter((n) => n.step === stepId)
-            .map((n) => n.text)
-            .join(' · ')}
+          {[
+            ...record.faults.filter((one) => one.step === stepId).map(faultWords),
+            ...record.notes.filter((n) => n.step === stepId).map((n) => n.text),
+          ].join(' · ')}
         </p>
         {position !== null && (
           <div className={classes.benchButtons}>
@@ -286,34 +296,18 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
                 {side === 'left' ? 'Left side' : 'Right side'} <kbd>{side === 'left' ? 'L' : 'R'}</kbd>
               </UnstyledButton>
             ))}
+            {run.faults[stepId] !== undefined && (
+              <UnstyledButton className={classes.benchWrong} onClick={() => setSlip('wrong')}>
+                Something is wrong <kbd>W</kbd>
+              </UnstyledButton>
+            )}
             <UnstyledButton className={classes.benchNext} onClick={next}>
               {forAll || after(bait) === undefined ? 'Done, next step' : 'Done, next bait'} <kbd>Space</kbd>
             </UnstyledButton>
           </div>
         )}
       </section>
-      <section className={classes.benchLook} aria-label="After this step" ref={pictures.ref}>
-        <p>After this step, {side} side</p>
-        <BaitPicture
-          body={run.body_shape}
-          texture={texture}
-          view={side}
-          width={Math.max(120, pictures.width - 48)}
-          height={190}
-          eye={eye}
-          label={`${side === 'left' ? 'Left' : 'Right'} flank after ${step.shown.name}`}
-        />
-        <p>From underneath</p>
-        <BaitPicture
-          body={run.body_shape}
-          texture={texture}
-          view="belly"
-          width={Math.max(120, pictures.width - 48)}
-          height={110}
-          eye={eye}
-          label="From underneath"
-        />
-      </section>
+      <AfterStep run={run} step={step} side={side} />
       <div className={classes.benchClocks}>
         <Timers
           run={run}
@@ -371,9 +365,20 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
         onClose={() => setChosen(null)}
       />
       <PedalForm opened={slip === 'pedal'} code={pedal.code} onSet={pedal.set} onClose={() => setSlip(null)} />
+      {slip === 'wrong' && (
+        <SomethingWrong
+          run={run}
+          step={step}
+          bait={forAll ? null : bait}
+          psi={psi}
+          settings={settings}
+          add={add}
+          onClose={() => setSlip(null)}
+        />
+      )}
       <StillWet run={run} asked={asked} onClose={() => setAsked(null)} />
       <Slip
-        kind={slip === 'pedal' ? null : slip}
+        kind={slip === 'pedal' || slip === 'wrong' ? null : slip}
         step={step}
         settings={settings}
         figures={{ ...faceOf(step).figures(step, tried?.step), ...at.used }}
@@ -383,18 +388,4 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       />
     </div>
   );
-}
-
-function onButton({ target }: KeyboardEvent): boolean {
-  const button = target instanceof HTMLElement && target.matches('button, a');
-  if (button) target.click();
-  return button;
-}
-
-/** Two presses so close are one. */
-const DOUBLE_TAP_MS = 700;
-
-/** How much longer a timer runs when its time is up and the coat is not dry: a quarter more. */
-function longer(seconds: number): number {
-  return Math.max(10, Math.ceil(seconds / 4));
 }

@@ -75,7 +75,7 @@ const WORDS: { [name in Step['shown']['figures'][number]]: string } = {
   psi: '',
   strokes: 'Strokes a side',
   coats: 'Coats',
-  thinning_percent: 'Reducer, %',
+  thinning_percent: 'Thinned, %',
 };
 
 /** How much one press of a large key changes, in the figure's own unit. */

@@ -70,7 +70,9 @@ function about(run: Run, { type, step, bait, data }: Draft): string {
         ? `: ${data?.reason}`
         : type === 'side'
           ? `, ${data?.side}`
-          : '';
+          : type === 'fault' || type === 'tried'
+            ? `: ${data?.fault}`
+            : '';
   const figures =
     type === 'figures'
       ? `: ${Object.entries(data ?? {})

@@ -9,9 +9,11 @@ import {
 } from '@dnd-kit/core';
 import { horizontalListSortingStrategy, SortableContext } from '@dnd-kit/sortable';
 import { Anchor } from '@mantine/core';
-import { Fragment, type KeyboardEvent, type ReactNode, useEffect, useRef } from 'react';
+import { Fragment, type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from 'react';
 import { gravest, open } from '../advice/findings';
-import type { Advice, Settings, Step, Version } from '../api/types';
+import { costsShort } from '../air/costs';
+import { usePlaces } from '../api/shopQueries';
+import type { Advice, CoatAir, Settings, Step, StepPlace, Version } from '../api/types';
 import { useKeys } from '../parts/keys';
 import { counted, minutes, temperature } from '../units/units';
 import classes from './ladder.module.css';
@@ -31,6 +33,8 @@ interface Props {
   version: Version;
   settings: Settings;
   advice: Advice | undefined;
+  /** Air, cleaning and drying of its coats in this shop. */
+  air: CoatAir[] | undefined;
   chosen: number;
   /** The menu of what is done next. */
   add: ReactNode;
@@ -52,6 +56,9 @@ export function Ladder(props: Props) {
   const steps = version.steps;
   const step = steps[chosen];
   const findings = open(props.advice);
+  // The rung that is taken up, and where it may be put without being seen.
+  const [lifted, setLifted] = useState<string | null>(null);
+  const places = usePlaces(version.id, version.revision, lifted).data;
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { keyboardCodes: { start: [], cancel: ['Escape'], end: [] } }),
@@ -64,6 +71,7 @@ export function Ladder(props: Props) {
   }, [chosen]);
 
   const dropped = ({ active, over }: DragEndEvent) => {
+    setLifted(null);
     if (over !== null && over.id !== active.id)
       props.onMove(
         String(active.id),
@@ -142,7 +150,13 @@ export function Ladder(props: Props) {
           above.
         </p>
       ) : (
-        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+        <DndContext
+          sensors={sensors}
+          collisionDetection={closestCenter}
+          onDragStart={({ active }) => setLifted(String(active.id))}
+          onDragCancel={() => setLifted(null)}
+          onDragEnd={dropped}
+        >
           <SortableContext items={steps.map((s) => s.document.id)} strategy={horizontalListSortingStrategy}>
             <div
               className={classes.rungs}
@@ -163,6 +177,8 @@ export function Ladder(props: Props) {
                     faded={i > chosen}
                     mask={bracket(steps, i)}
                     advice={gravest(findings, s.document.id)}
+                    clean={cleanOf(props.air, s)}
+                    place={lifted === null ? undefined : placeAt(places, i)}
                     onOpen={() => props.onOpen(i)}
                   />
                   {i < steps.length - 1 && (
@@ -170,6 +186,7 @@ export function Ladder(props: Props) {
                       step={s}
                       mask={steps[i + 1]?.shown.mask_is_on ?? false}
                       wait={props.advice?.waits.find((one) => one.step === s.document.id)?.min}
+                      clean={cleanOf(props.air, steps[i + 1])}
                     />
                   )}
                 </Fragment>
@@ -182,6 +199,16 @@ export function Ladder(props: Props) {
   );
 }
 
+function cleanOf(air: CoatAir[] | undefined, step: Step | undefined): CoatAir['clean'] {
+  return air?.find((one) => one.step === step?.document.id)?.clean ?? null;
+}
+
+/** What it saves or costs to put the lifted rung here; undefined where it would be seen. */
+function placeAt(places: StepPlace[] | undefined, at: number): string | undefined {
+  const place = places?.find((one) => one.to === at);
+  return place === undefined ? undefined : costsShort(place);
+}
+
 function summary({ version, advice, settings }: Props): string {
   const lit = version.steps.filter((s) => s.document.on);
   const colours = new Set(lit.map((s) => s.shown.colour).filter((c) => c !== undefined));
@@ -189,10 +216,7 @@ function summary({ version, advice, settings }: Props): string {
   if (advice !== undefined && advice.total_min > 0) {
     const { air_c, humidity_percent } = advice.room;
     const room = `${temperature.show(air_c, settings)} ${temperature.unit(settings)} and ${humidity_percent} %`;
-    parts.push(
-      `${minutes(advice.hands_on_min)} hands-on, ${minutes(advice.total_min)} with waits`,
-      `for this room, ${room}`,
-    );
+    parts.push(`${minutes(advice.hands_on_min)} hands-on, ${minutes(advice.total_min)} with waits at ${room}`);
   }
   return parts.join(' · ');
 }

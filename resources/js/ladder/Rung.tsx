@@ -1,8 +1,8 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { UnstyledButton } from '@mantine/core';
-import { IconClock, IconFlame, IconRipple } from '@tabler/icons-react';
-import type { BodyShape, Finding, Settings, Step } from '../api/types';
+import { IconClock, IconDroplet, IconFlame, type IconProps, IconRipple, IconTool, IconWind } from '@tabler/icons-react';
+import type { BodyShape, CoatAir, Finding, Settings, Step } from '../api/types';
 import { ZoneOutline } from '../stage/ZoneOutline';
 import { isPaint } from '../steps/face';
 import { faceOf } from '../steps/kinds';
@@ -18,16 +18,33 @@ interface Props {
   mask: Bracket | undefined;
   /** The gravest that is said of it. */
   advice: Finding['severity'] | undefined;
+  /** How the airbrush is cleaned before it. */
+  clean: CoatAir['clean'];
+  /** What it saves or costs to put the lifted rung here. */
+  place: string | undefined;
   onOpen: () => void;
 }
 
 const FLAGS = { stop: classes.flagStop, caution: classes.flagCaution, hint: classes.flagHint };
 
+const CLEANS = {
+  blow: (props: IconProps) => <IconWind {...props} />,
+  rinse: (props: IconProps) => <IconDroplet {...props} />,
+  strip: (props: IconProps) => <IconTool {...props} />,
+};
+
+interface Mark {
+  step: Step;
+  mask: boolean;
+  wait: number | undefined;
+  clean: CoatAir['clean'];
+}
+
 /** A mask that stays on for several rungs is drawn as a bracket over them. */
 export type Bracket = 'first' | 'within' | 'last';
 
 /** One rung of the Ladder: what, where, how hard, how thin. */
-export function Rung({ step, body, settings, chosen, faded, mask, advice, onOpen }: Props) {
+export function Rung({ step, body, settings, chosen, faded, mask, advice, clean, place, onOpen }: Props) {
   const { document: d, shown } = step;
   const face = faceOf(step);
   const set = isPaint(step) ? `, ${setWords(step.document.set)}` : '';
@@ -39,6 +56,7 @@ export function Rung({ step, body, settings, chosen, faded, mask, advice, onOpen
     d.on ? '' : classes.off,
     isDragging ? classes.dragging : '',
     mask === undefined ? '' : classes[mask],
+    place === undefined ? '' : classes.may,
   ].join(' ');
 
   return (
@@ -51,12 +69,13 @@ export function Rung({ step, body, settings, chosen, faded, mask, advice, onOpen
       role="option"
       aria-roledescription="step"
       aria-selected={chosen}
-      aria-label={`Step ${shown.number}, ${shown.name}${d.on ? '' : ', switched off'}${shown.where === undefined ? '' : `, ${shown.where}`}${set}${shown.mask_is_on ? ', the mask of the step before stays on' : ''}${advice === undefined ? '' : `; ${advice}`}`}
+      aria-label={`Step ${shown.number}, ${shown.name}${d.on ? '' : ', switched off'}${shown.where === undefined ? '' : `, ${shown.where}`}${set}${shown.mask_is_on ? ', the mask of the step before stays on' : ''}${clean === null ? '' : `, ${clean.level} before it`}${advice === undefined ? '' : `; ${advice}`}`}
       data-step={d.id}
       onClick={onOpen}
       tabIndex={chosen ? 0 : -1}
     >
       {advice !== undefined && <i className={`${classes.flag} ${FLAGS[advice]}`} data-advice={advice} />}
+      {place !== undefined && <span className={classes.place}>{place}</span>}
       <span className={classes.rungTop}>
         {shown.chip === undefined ? (
           <span className={classes.rungNochip}>{face.name}</span>
@@ -81,10 +100,11 @@ export function Rung({ step, body, settings, chosen, faded, mask, advice, onOpen
 }
 
 /**
- * How the coat is set before the next rung: flame, dial with minutes, or two waves.
+ * How the coat is set before the next rung: flame, dial with minutes, or two waves; below it, how the airbrush is
+ * cleaned: blown, rinsed, stripped.
  * @param wait minutes that its wait comes to in this room
  */
-export function SetMark({ step, mask, wait }: { step: Step; mask: boolean; wait: number | undefined }) {
+export function SetMark({ step, mask, wait, clean }: Mark) {
   const set = isPaint(step) ? step.document.set : undefined;
   const props = { size: 17, stroke: 1.7, 'aria-hidden': true } as const;
   return (
@@ -95,6 +115,7 @@ export function SetMark({ step, mask, wait }: { step: Step; mask: boolean; wait:
         <IconClock {...props} size={set.by === 'air' ? 17 : 13} />
       )}
       {set !== undefined && set.minutes > 0 ? `${Math.round(wait ?? set.minutes)}'` : ''}
+      {clean !== null && <span className={classes.clean}>{CLEANS[clean.level](props)}</span>}
     </span>
   );
 }

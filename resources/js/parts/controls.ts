@@ -13,6 +13,7 @@ import '@mantine/core/styles/InlineInput.layer.css';
 import '@mantine/core/styles/SegmentedControl.layer.css';
 import '@mantine/core/styles/Switch.layer.css';
 import '@mantine/core/styles/Checkbox.layer.css';
+import '@mantine/core/styles/Radio.layer.css';
 import '@mantine/core/styles/NumberInput.layer.css';
 import '@mantine/core/styles/ActionIcon.layer.css';
 import './controls.css';

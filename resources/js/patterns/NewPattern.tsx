@@ -44,9 +44,9 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
       }
       return once(document, (body, headers) => ask(api.POST('/patterns/import', { body, headers })));
     },
-    onSuccess: ({ brought, ...sheet }) => {
+    onSuccess: ({ brought, differs, ...sheet }) => {
       done(sheet);
-      say('brought', broughtWords(brought));
+      say('brought', [broughtWords(brought), differsWords(differs)].filter(Boolean).join(' '));
     },
   });
 
@@ -104,6 +104,12 @@ function broughtWords(brought: ImportedSheet['brought']): string {
   ]
     .filter(Boolean)
     .join(' ');
+}
+
+/** Where the shop that it comes from goes about it otherwise. */
+function differsWords(differs: ImportedSheet['differs']): string {
+  const all = differs.map(({ question, there, here }) => `${question} ${there} there, ${here.toLowerCase()} here`);
+  return all.length === 0 ? '' : `Its shop differs. ${all.join('; ')}.`;
 }
 
 function where(error: unknown): string {

@@ -1,4 +1,4 @@
-import { lazy, useCallback, useState } from 'react';
+import { lazy, Suspense, useCallback, useState } from 'react';
 import { useParams } from 'react-router';
 import { open } from '../advice/findings';
 import { StepAdvice } from '../advice/StepAdvice';
@@ -12,6 +12,7 @@ import {
   useVersion,
   useVocabulary,
 } from '../api/queries';
+import { useAir } from '../api/shopQueries';
 import type { Fix, Look, Settings, Sheet, Step, StepDocument } from '../api/types';
 import { CorePanel } from '../core-sample/CorePanel';
 import { Ladder } from '../ladder/Ladder';
@@ -37,6 +38,7 @@ import { SheetTitle } from './SheetTitle';
 import classes from './sheet.module.css';
 import { useEdits } from './useEdits';
 
+const BetterOrder = lazy(async () => ({ default: (await import('../air/BetterOrder')).BetterOrder }));
 const BothSides = lazy(async () => ({ default: (await import('./BothSides')).BothSides }));
 
 /** The heart: plate, ladder and the slip of the chosen step, on one screen. */
@@ -68,6 +70,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
   const [look, setLook] = useState<Look>('clear');
   const [light, setLight] = useState<StageLight>('flat');
   const [spot, setSpot] = useState<OnBody>({ u: 0.52, deg: 58 });
+  const [ordering, setOrdering] = useState(false);
   const [over, setOver] = useState<'slip' | 'reference' | null>(null);
   // A technique whose mark is still to be put on the bait.
   const [placing, setPlacing] = useState<string | null>(null);
@@ -103,6 +106,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
   const core = useCore(version.id, version.revision, spot, upto, look).data;
   const whole = useCore(version.id, version.revision, spot, null, look).data;
   const advice = useAdvice(version.id, version.revision, settings).data;
+  const air = useAir(version.id, version.revision, settings).data;
   const vocabulary = useVocabulary().data;
   const paints = usePaints().data;
 
@@ -128,7 +132,15 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
     added(await send({ op: 'begin', technique, after: upto, ...(at === undefined ? {} : { at }) }));
   };
   const add = async (kind: Exclude<Kind, 'paint'>) => added(await send({ op: 'add', step: FRESH[kind], after: upto }));
+  const move = (stepId: string, to: number) =>
+    void send({ op: 'move', step: stepId, to }).then(() => setChosenId(stepId));
   const mend = (fix: Fix) => {
+    if (fix.before !== null) {
+      const [from, before] = [fix.step, fix.before].map((id) => steps.findIndex((s) => s.document.id === id));
+      move(fix.step, (before ?? 0) - ((from ?? 0) < (before ?? 0) ? 1 : 0));
+      offerUndo('mended', `${fix.label}: done.`, () => void send('undo'));
+      return;
+    }
     if (fix.insert === null) {
       void change(fix.step, fix.set);
       return;
@@ -198,6 +210,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
               onBody={(body_id) => void send({ op: 'body', body_id })}
               onPrepare={() => void send({ op: 'prepare' })}
               onReference={() => setOver(over === 'reference' ? null : 'reference')}
+              onBetterOrder={() => setOrdering(true)}
             />
             {!current && <OlderVersion sheet={sheet} />}
             {still && <p role="alert">Nothing was changed: go on from this version to change it.</p>}
@@ -240,6 +253,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
                 settings={settings}
                 onChange={(set) => change(step.document.id, set)}
                 onPlace={(where) => send({ op: 'place', step: step.document.id, where })}
+                onMove={(to) => move(step.document.id, to)}
                 onClose={() => setOver(null)}
                 advice={
                   <StepAdvice
@@ -259,6 +273,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
         version={{ ...version, steps }}
         settings={settings}
         advice={advice}
+        air={air}
         chosen={chosen}
         add={
           vocabulary !== undefined && (
@@ -276,7 +291,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
         onChoose={choose}
         onOpen={(index) => take(steps[index]?.document.id)}
         onAdvice={nextAdvice}
-        onMove={(stepId, to) => void send({ op: 'move', step: stepId, to }).then(() => setChosenId(stepId))}
+        onMove={move}
         onDuplicate={(stepId) => void send({ op: 'duplicate', step: stepId })}
         onSwitch={(stepId, on) => change(stepId, { on })}
         onRemove={(stepId) => void remove(stepId)}
@@ -284,6 +299,21 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
         onRedo={redo}
       />
       {over === 'slip' && placing === null && upto !== null && vocabulary !== undefined && <OutOfRung step={upto} />}
+      {ordering && (
+        <Suspense>
+          <BetterOrder
+            version={version}
+            look={look}
+            onOrder={(steps) => {
+              void send({ op: 'order', steps }).then((after) => {
+                if (after !== undefined)
+                  offerUndo('ordered', 'The steps stand in the better order.', () => void send('undo'));
+              });
+            }}
+            onClose={() => setOrdering(false)}
+          />
+        </Suspense>
+      )}
       <ClashDialog clash={edits.clash} settings={settings} onSettle={edits.settle} />
     </div>
   );

@@ -18,10 +18,11 @@ interface Props {
   onBody: (bodyId: string) => void;
   onPrepare: () => void;
   onReference: () => void;
+  onBetterOrder: () => void;
 }
 
 /** Name, body and version of the pattern, its seal, and what can be done with it. */
-export function SheetTitle({ sheet, current, onBody, onPrepare, onReference }: Props) {
+export function SheetTitle({ sheet, current, onBody, onPrepare, onReference, onBetterOrder }: Props) {
   const { pattern, version } = sheet;
   const bodies = useBodies().data ?? [];
   const change = usePatternChange(sheet);
@@ -96,6 +97,7 @@ export function SheetTitle({ sheet, current, onBody, onPrepare, onReference }: P
               <UnstyledButton onClick={onReference}>Reference</UnstyledButton>
               <Link to={`/patterns/${pattern.id}/sisters`}>Sisters</Link>
               <Link to={`/patterns/${pattern.id}/fit`}>Other body</Link>
+              {version.steps.length > 2 && <UnstyledButton onClick={onBetterOrder}>Better order</UnstyledButton>}
               <a href={`/api/v1/patterns/${pattern.id}/export`} download>
                 Export
               </a>

@@ -1,4 +1,4 @@
-import type { Plan, Settings } from '../api/types';
+import type { CleanOut, Plan, Settings } from '../api/types';
 import layout from '../parts/layout.module.css';
 import table from '../parts/table.module.css';
 import { clock, minutes, temperature, volume } from '../units/units';
@@ -20,6 +20,11 @@ export function PlanSheet({ plan, settings }: Props) {
         <p>
           <b>{minutes(plan.hands_on_min)}</b> hands-on
         </p>
+        {plan.clean_min > 0 && (
+          <p>
+            <b>{minutes(plan.clean_min)}</b> of it cleaning, {Math.round(plan.cleaner_ml)} ml of cleaner
+          </p>
+        )}
         <p>
           <b>{minutes(plan.total_min)}</b> in all
         </p>
@@ -68,6 +73,7 @@ export function PlanSheet({ plan, settings }: Props) {
             <thead>
               <tr>
                 <th>Step</th>
+                <th>Clean first</th>
                 <th>Mix, in drops</th>
                 <th className={table.num}>Hands-on</th>
                 <th className={table.num}>Wait</th>
@@ -80,7 +86,8 @@ export function PlanSheet({ plan, settings }: Props) {
                   <td>
                     {step.number} {step.name}
                   </td>
-                  <td data-label="Mix, drops">{step.cup === null ? '' : cupWords(step.cup)}</td>
+                  <td data-label="Clean first">{step.clean === null ? '' : cleanWords(step.clean)}</td>
+                  <td data-label="Mix, drops">{step.cup === null ? '' : cupWords(step.cup, plan.thinner)}</td>
                   <td data-label="Hands-on" className={table.num}>
                     {step.hands_on_min > 0 ? minutes(step.hands_on_min) : ''}
                   </td>
@@ -119,8 +126,18 @@ export function PlanSheet({ plan, settings }: Props) {
   );
 }
 
-export function cupWords(cup: NonNullable<Plan['steps'][number]['cup']>): string {
+/** Drops of each paint, and of what thins it. */
+export function cupWords(cup: NonNullable<Plan['steps'][number]['cup']>, thinner: Plan['thinner']): string {
   const parts = cup.paints.map((p) => `${p.drops} ${p.name}`);
-  if (cup.reducer_drops > 0) parts.push(`${cup.reducer_drops} reducer`);
+  if (cup.reducer_drops > 0) parts.push(`${cup.reducer_drops} ${thinner}`);
   return parts.join(' + ');
+}
+
+/** Rinse, 1.5 min; why stands in the title. */
+function cleanWords({ level, minutes: min, reasons }: CleanOut) {
+  return (
+    <span title={reasons.join('; ')}>
+      {level}, {minutes(min)}
+    </span>
+  );
 }

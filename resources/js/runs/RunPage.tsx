@@ -116,7 +116,7 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
                         ? ''
                         : `, ${length.show(c.width_mm, settings)} ${length.unit(settings)} wide`}
                     </td>
-                    <td data-label="Mix, drops">{cup == null ? '' : cupWords(cup)}</td>
+                    <td data-label="Mix, drops">{cup == null ? '' : cupWords(cup, run.plan.thinner)}</td>
                     <td data-label={pressure.unit(settings)} className={`${table.num} ${classes.figure}`}>
                       {coat === undefined ? '' : air(coat, coat.document.psi, settings)[0]}
                     </td>

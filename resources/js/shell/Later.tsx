@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { useLocation, useNavigationType } from 'react-router';
 import { BoxNotice } from '../box/BoxNotice';
 import { KeyOverview } from './KeyOverview';
+import { RoomReading } from './RoomReading';
 
 /** What the frame needs only once the first page is there. */
 export function Later() {
@@ -15,6 +16,7 @@ export function Later() {
   return (
     <>
       <BoxNotice />
+      <RoomReading />
       <KeyOverview />
     </>
   );

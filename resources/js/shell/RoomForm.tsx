@@ -1,6 +1,7 @@
 import { Modal, NativeSelect, NumberInput, useMantineColorScheme } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, ask } from '../api/client';
+import { isThere, useRoomReading } from '../api/roomReading';
 import type { Settings } from '../api/types';
 import { temperature } from '../units/units';
 import { Backups } from './Backups';
@@ -23,6 +24,8 @@ export function RoomForm({ settings, opened, onClose }: Props) {
     onSuccess: (saved) => queries.setQueryData(['settings'], saved),
   });
   const unit = temperature.unit(settings);
+  const { reading } = useRoomReading();
+  const measured = reading?.connected ?? false;
   const choose = (name: keyof Settings, label: string, options: string[]) => (
     <NativeSelect
       label={label}
@@ -38,6 +41,8 @@ export function RoomForm({ settings, opened, onClose }: Props) {
         <div className={layout.two}>
           <NumberInput
             label={`Air, ${unit}`}
+            disabled={measured}
+            key={measured ? settings.air_c : 'typed'}
             value={temperature.show(settings.air_c, settings)}
             onBlur={(event) => {
               const shown = Number(event.currentTarget.value);
@@ -47,6 +52,8 @@ export function RoomForm({ settings, opened, onClose }: Props) {
           />
           <NumberInput
             label="Humidity, %"
+            disabled={measured}
+            key={measured ? settings.humidity_percent : 'typed too'}
             value={settings.humidity_percent}
             min={1}
             max={100}
@@ -54,6 +61,13 @@ export function RoomForm({ settings, opened, onClose }: Props) {
             hideControls
           />
         </div>
+        {reading !== undefined && isThere(reading) && (
+          <p className="dim">
+            {measured
+              ? 'Both come from the hygrometer, once a minute.'
+              : 'The hygrometer does not answer: type them until it does.'}
+          </p>
+        )}
         <div className={layout.two}>
           {choose('length', 'Length', ['mm', 'in'])}
           {choose('pressure', 'Pressure', ['psi', 'bar', 'kPa'])}

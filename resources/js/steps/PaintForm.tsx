@@ -1,5 +1,6 @@
 import { Anchor, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
+import { useAir } from '../api/shopQueries';
 import type { MixPart, PaintStep } from '../api/types';
 import { within } from '../parts/bounds';
 import { Chooser } from '../parts/Chooser';
@@ -19,7 +20,8 @@ const MOST_PAINTS = 6;
 
 /** Paint, how it is put on, where, how many coats; the usual rest in a line. */
 export function PaintForm(props: FormProps<PaintStep>) {
-  const { step, version, vocabulary, paints, onChange } = props;
+  const { step, version, vocabulary, paints, settings, onChange } = props;
+  const inShop = useAir(version.id, version.revision, settings).data?.find((one) => one.step === step.document.id);
   const { document: d } = step;
   const { bounds } = vocabulary;
   const { mix, where } = d;
@@ -136,7 +138,7 @@ export function PaintForm(props: FormProps<PaintStep>) {
             : `Only ${Math.round(lands * 100)} % of these marks land; the rest lies outside the place or is turned away from the aim.`}
         </p>
       )}
-      <Rest parts={restOfPaint({ ...props, technique })} />
+      <Rest parts={restOfPaint({ ...props, technique, inShop })} />
     </>
   );
 }

@@ -22,6 +22,8 @@ export interface FormProps<D extends StepDocument> {
   onChange(set: SetOf<D>): unknown;
   /** Puts it elsewhere; its aim follows. */
   onPlace(where: PaintStep['where']): unknown;
+  /** Puts it elsewhere on the ladder. */
+  onMove(to: number): unknown;
 }
 
 /** What the bench knows about a step beside the step. */
@@ -30,6 +32,8 @@ export interface AtBench {
   /** Figures really used, by name. */
   used: { [name: string]: number };
   settings: Settings;
+  /** What thins a cup in this run. */
+  thinner: string;
   /** The coat that the step tries out, and its plan. */
   tried: { step: Step; planned: PlannedStep | undefined } | undefined;
 }

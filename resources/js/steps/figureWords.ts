@@ -7,7 +7,7 @@ const WORDS: { [name in Name]: (value: number, settings: Settings) => string } =
   psi: (psi, settings) => `${pressure.show(psi, settings)} ${pressure.unit(settings)}`,
   strokes: (strokes) => counted(strokes, 'stroke'),
   coats: (coats) => counted(coats, 'coat'),
-  thinning_percent: (percent) => `${percent} % reducer`,
+  thinning_percent: (percent) => `${percent} % thinned`,
 };
 
 /** The figures of a step that the bench may find to be others, in words; those not known are left out. */

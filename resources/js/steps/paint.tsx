@@ -15,7 +15,7 @@ export const paint: Face<PaintStep> = {
     ];
   },
   figures: ({ document: { psi, strokes, coats, thinning_percent } }) => ({ psi, strokes, coats, thinning_percent }),
-  bench: (step, { planned, used, settings }) => {
+  bench: (step, { planned, used, settings, thinner }) => {
     const { document: d } = step;
     const say = (name: string, plain: string) => (used[name] === undefined ? plain : `${plain}, as used`);
     const [figure, unit] = air(step, used.psi ?? d.psi, settings);
@@ -24,7 +24,7 @@ export const paint: Face<PaintStep> = {
       [figure, say('psi', unit)],
       [String(used.strokes ?? d.strokes), say('strokes', 'strokes a side')],
       [String(coats), say('coats', `${coats === 1 ? 'coat' : 'coats'}, ${d.weight}`)],
-      ...cupFigure(planned),
+      ...cupFigure(planned, thinner),
     ];
   },
 };
@@ -35,10 +35,10 @@ export function air({ shown }: StepOf<PaintStep>, psi: number, settings: Setting
 }
 
 /** The drops of a cup, and of what; nothing where none is mixed. */
-export function cupFigure(planned: PlannedStep | undefined): [string, string][] {
+export function cupFigure(planned: PlannedStep | undefined, thinner: string): [string, string][] {
   const cup = planned?.cup;
   if (cup == null) return [];
-  const reducer = cup.reducer_drops > 0 ? [{ drops: cup.reducer_drops, name: 'reducer' }] : [];
-  const parts = [...cup.paints, ...reducer];
+  const thinned = cup.reducer_drops > 0 ? [{ drops: cup.reducer_drops, name: thinner }] : [];
+  const parts = [...cup.paints, ...thinned];
   return [[parts.map((p) => p.drops).join('+'), `drops for all: ${parts.map((p) => p.name).join(' + ')}`]];
 }

@@ -1,11 +1,14 @@
 import { NativeSelect } from '@mantine/core';
-import type { PaintStep, Settings } from '../api/types';
+import { AirOfStep } from '../air/AirOfStep';
+import { CleanBefore } from '../air/CleanBefore';
+import { PlacesOfStep } from '../air/PlacesOfStep';
+import type { CoatAir, PaintStep, Settings } from '../api/types';
 import { MaskOfStep } from '../masks/MaskOfStep';
 import { settingWords, TechniqueSettings } from '../masks/TechniqueSettings';
 import { within } from '../parts/bounds';
 import { Figure } from '../parts/Figure';
 import layout from '../parts/layout.module.css';
-import { counted, length, pressure } from '../units/units';
+import { counted, length, minutes, pressure, temperature } from '../units/units';
 import type { FormProps } from './face';
 import { MaskStaysOn } from './MaskStaysOn';
 import { nameAndCheck } from './nameAndCheck';
@@ -13,7 +16,11 @@ import { OPEN, type Technique } from './PlaceRow';
 import type { RestPart } from './Rest';
 import { setWords } from './setWords';
 
-type Props = FormProps<PaintStep> & { technique: Technique | undefined };
+type Props = FormProps<PaintStep> & {
+  technique: Technique | undefined;
+  /** Its usual air, cleaning and drying in this shop. */
+  inShop: CoatAir | undefined;
+};
 
 /** What a paint step has besides paint, technique, place and coats: each part in words, with its fields. */
 export function restOfPaint(props: Props): RestPart[] {
@@ -26,6 +33,8 @@ export function restOfPaint(props: Props): RestPart[] {
     ...(technique?.sprayed === false ? [] : [aim(props)]),
     side(props),
     set(props),
+    ...before(props),
+    order(props),
     nameAndCheck(props),
   ];
 }
@@ -102,14 +111,15 @@ function edges({ step, version, settings, onChange }: Props): RestPart {
   };
 }
 
-function air({ step, vocabulary: { bounds }, settings, onChange }: Props): RestPart {
+function air({ step, vocabulary: { bounds, works }, settings, inShop, onChange }: Props): RestPart {
   const { document: d, shown } = step;
   const sprayed = shown.sprayed !== false;
+  const usual = inShop?.air ?? null;
   return {
     name: 'Air and paint',
     words: [
-      sprayed ? `${pressure.show(d.psi, settings)} ${pressure.unit(settings)}` : 'by hand',
-      d.thinning_percent === 0 ? 'unthinned' : `${d.thinning_percent} % reducer`,
+      sprayed ? `${pressure.show(d.psi, settings)} ${pressure.unit(settings)}${beside(usual, settings)}` : 'by hand',
+      d.thinning_percent === 0 ? 'unthinned' : `${d.thinning_percent} % thinned`,
       `${counted(d.strokes, 'stroke')} a side`,
     ].join(', '),
     fields: (
@@ -124,7 +134,7 @@ function air({ step, vocabulary: { bounds }, settings, onChange }: Props): RestP
             />
           )}
           <Figure
-            label="Reducer, %"
+            label="Thinned, %"
             value={d.thinning_percent}
             {...within(bounds.thinning_percent)}
             step={5}
@@ -138,9 +148,34 @@ function air({ step, vocabulary: { bounds }, settings, onChange }: Props): RestP
             onSave={(v) => v !== null && onChange({ strokes: v })}
           />
         </div>
+        {usual !== null && <AirOfStep document={d} air={usual} works={works} settings={settings} onChange={onChange} />}
         <p className="dim">{shown.dry_um} µm dry where it is aimed, all coats together (model).</p>
       </>
     ),
+  };
+}
+
+/** Where its air stands beside what is usual. */
+function beside(usual: CoatAir['air'], settings: Settings): string {
+  if (usual === null) return '';
+  const { low, high, stands } = usual.psi;
+  const [from, to] = [low, high].map((psi) => pressure.show(psi, settings));
+  return stands === 'within' ? ` (within ${from} to ${to})` : ` (${stands} ${from} to ${to})`;
+}
+
+/** How the airbrush is cleaned before it; nothing where the same paint goes on. */
+function before({ inShop }: Props): RestPart[] {
+  const clean = inShop?.clean ?? null;
+  return clean === null
+    ? []
+    : [{ name: 'Cleaning before it', words: `${clean.level} before it`, fields: <CleanBefore clean={clean} /> }];
+}
+
+function order({ step, version, onMove }: Props): RestPart {
+  return {
+    name: 'Order',
+    words: 'where it may stand',
+    fields: <PlacesOfStep version={version} step={step.document.id} onMove={onMove} />,
   };
 }
 
@@ -225,35 +260,47 @@ function side({ step, onChange }: Props): RestPart {
 
 const SET_BY = ['heat', 'air', 'wet'] as const;
 
-function set({ step, vocabulary: { bounds }, onChange }: Props): RestPart {
+function set({ step, vocabulary: { bounds }, settings, inShop, onChange }: Props): RestPart {
   const { set: now } = step.document;
   return {
     name: 'How it is set',
     words: setWords(now),
     fields: (
-      <div className={layout.two}>
-        <NativeSelect
-          label="Set by"
-          size="xs"
-          data={[
-            { value: 'heat', label: 'heat' },
-            { value: 'air', label: 'air' },
-            { value: 'wet', label: 'not set: wet blend' },
-          ]}
-          value={now.by}
-          onChange={(event) => {
-            const by = SET_BY.find((one) => one === event.currentTarget.value) ?? 'heat';
-            void onChange((document) => ({ set: { by, minutes: document.set.minutes } }));
-          }}
-        />
-        <Figure
-          label="Wait, min"
-          value={now.minutes}
-          {...within(bounds.minutes)}
-          step={5}
-          onSave={(v) => v !== null && onChange((document) => ({ set: { by: document.set.by, minutes: v } }))}
-        />
-      </div>
+      <>
+        <div className={layout.two}>
+          <NativeSelect
+            label="Set by"
+            size="xs"
+            data={[
+              { value: 'heat', label: 'heat' },
+              { value: 'air', label: 'air' },
+              { value: 'wet', label: 'not set: wet blend' },
+            ]}
+            value={now.by}
+            onChange={(event) => {
+              const by = SET_BY.find((one) => one === event.currentTarget.value) ?? 'heat';
+              void onChange((document) => ({ set: { by, minutes: document.set.minutes } }));
+            }}
+          />
+          <Figure
+            label="Wait, min"
+            value={now.minutes}
+            {...within(bounds.minutes)}
+            step={5}
+            onSave={(v) => v !== null && onChange((document) => ({ set: { by: document.set.by, minutes: v } }))}
+          />
+        </div>
+        {inShop !== undefined && <p className="dim">{dryWords(inShop.dry, settings)}</p>}
+      </>
     ),
   };
+}
+
+/** How long it takes to touch dry here, in still air and under the dryer in hand. */
+function dryWords({ still_s, dryer_s, dryer, surface_c, softens }: CoatAir['dry'], settings: Settings): string {
+  const time = (seconds: number | null) => (seconds === null ? 'never dry' : minutes(seconds / 60));
+  const warm = `${temperature.show(surface_c, settings)} ${temperature.unit(settings)}`;
+  return `Touch dry in this room (model): ${time(still_s)} in still air, ${time(dryer_s)} under the ${dryer} at about ${warm}.${
+    softens ? ' That is too warm for plastic: hold it further off.' : ''
+  }`;
 }

@@ -1,4 +1,5 @@
-import { NativeSelect } from '@mantine/core';
+import { Anchor, NativeSelect } from '@mantine/core';
+import { Link, useParams } from 'react-router';
 import type { TryStep } from '../api/types';
 import { within } from '../parts/bounds';
 import { Figure } from '../parts/Figure';
@@ -26,19 +27,20 @@ export const tryOut: Face<TryStep> = {
       thinning_percent: document.thinning_percent ?? coat?.thinning_percent,
     };
   },
-  bench: (step, { used, settings, tried }) => {
+  bench: (step, { used, settings, thinner, tried }) => {
     const { psi, thinning_percent } = { ...tryOut.figures(step, tried?.step), ...used };
     const found = (name: string) => (used[name] === undefined ? 'to begin with' : 'found');
     const figures: [string, string][] = [];
     if (psi !== undefined)
       figures.push([String(pressure.show(psi, settings)), `${pressure.unit(settings)}, ${found('psi')}`]);
     if (thinning_percent !== undefined)
-      figures.push([String(thinning_percent), `% reducer, ${found('thinning_percent')}`]);
-    return [...figures, ...cupFigure(tried?.planned)];
+      figures.push([String(thinning_percent), `% thinned, ${found('thinning_percent')}`]);
+    return [...figures, ...cupFigure(tried?.planned, thinner)];
   },
 };
 
-function TryForm({ step: { document, shown }, vocabulary, settings, onChange }: FormProps<TryStep>) {
+function TryForm({ step: { document, shown }, version, vocabulary, settings, onChange }: FormProps<TryStep>) {
+  const { id = '' } = useParams();
   return (
     <>
       <NativeSelect
@@ -68,7 +70,7 @@ function TryForm({ step: { document, shown }, vocabulary, settings, onChange }: 
           onSave={(shownPsi) => onChange({ psi: shownPsi === null ? null : pressure.read(shownPsi, settings) })}
         />
         <Figure
-          label="Reducer that gave it, %"
+          label="Thinning that gave it, %"
           value={document.thinning_percent}
           {...within(vocabulary.bounds.thinning_percent)}
           step={5}
@@ -79,7 +81,12 @@ function TryForm({ step: { document, shown }, vocabulary, settings, onChange }: 
       <p className="dim">
         {shown.tries === null
           ? 'No paint step follows that is switched on: there is nothing to try.'
-          : 'What is found at the bench becomes psi and reducer of the next paint step.'}
+          : 'What is found at the bench becomes psi and thinning of the next paint step.'}{' '}
+        {shown.tries !== null && (
+          <Anchor component={Link} to={`/patterns/${id}/versions/${version.id}/sheet/${document.id}`}>
+            Test sheet: good and bad marks
+          </Anchor>
+        )}
       </p>
     </>
   );

@@ -208,7 +208,7 @@ it('puts the figures really used in place of the planned ones, and lists what di
         Record::fold($recipe, 1, [happened('figures', 'base', null, ['psi' => 36, 'strokes' => 9, 'thinning_percent' => 5])]),
     );
     $changes = array_map(static fn(Change $d): array => [$d->number, $d->what, $d->to], Change::between($recipe, $used));
-    expect($changes)->toBe([[2, 'psi', '36'], [2, 'reducer, %', '5'], [2, 'strokes a side', '9']])
+    expect($changes)->toBe([[2, 'psi', '36'], [2, 'thinned, %', '5'], [2, 'strokes a side', '9']])
         ->and(Change::between($recipe, $recipe))->toBe([]);
 });
 

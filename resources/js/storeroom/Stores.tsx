@@ -1,0 +1,56 @@
+import { lazy, Suspense } from 'react';
+import { Link, useLocation, useRoutes } from 'react-router';
+import { Lost } from '../parts/Lost';
+import { Waiting } from '../parts/Waiting';
+import classes from './storeroom.module.css';
+
+const PARTS = [
+  ['/stores', 'Rack'],
+  ['/stores/mixing', 'Mixing'],
+  ['/stores/bodies', 'Body drawer'],
+  ['/stores/masks', 'Mask box'],
+  ['/stores/rig', 'Rig'],
+  ['/stores/habits', 'Habits'],
+  ['/stores/faults', 'Faults'],
+] as const;
+
+const Rack = lazy(async () => ({ default: (await import('../stores/Rack')).Rack }));
+const PaintPage = lazy(async () => ({ default: (await import('../stores/PaintPage')).PaintPage }));
+const Mixing = lazy(async () => ({ default: (await import('../mixing/Mixing')).Mixing }));
+const MaskBox = lazy(async () => ({ default: (await import('../masks/MaskBox')).MaskBox }));
+const Bodies = lazy(async () => ({ default: (await import('../stores/Bodies')).Bodies }));
+const BodyPage = lazy(async () => ({ default: (await import('../bodies/BodyPage')).BodyPage }));
+const Rig = lazy(async () => ({ default: (await import('../stores/Rig')).Rig }));
+const HabitsPage = lazy(async () => ({ default: (await import('../stores/HabitsPage')).HabitsPage }));
+const FaultsPage = lazy(async () => ({ default: (await import('../stores/FaultsPage')).FaultsPage }));
+
+const PAGES = [
+  { index: true, Component: Rack },
+  { path: 'paints/:id', Component: PaintPage },
+  { path: 'mixing', Component: Mixing },
+  { path: 'masks', Component: MaskBox },
+  { path: 'bodies', Component: Bodies },
+  { path: 'bodies/:id', Component: BodyPage },
+  { path: 'rig', Component: Rig },
+  { path: 'habits', Component: HabitsPage },
+  { path: 'faults', Component: FaultsPage },
+  { path: '*', Component: Lost },
+];
+
+/** What the painter owns: rack, mixes, bodies, masks, rig; and how this shop goes about it. */
+export function Stores() {
+  const { pathname } = useLocation();
+  const here = pathname.startsWith('/stores/paints/') ? '/stores' : pathname.replace(/^(\/stores\/bodies)\/.*/, '$1');
+  return (
+    <div className="page stores">
+      <nav className={classes.storesParts} aria-label="Stores">
+        {PARTS.map(([to, name]) => (
+          <Link key={to} to={to} aria-current={to === here ? 'page' : undefined}>
+            {name}
+          </Link>
+        ))}
+      </nav>
+      <Suspense fallback={<Waiting />}>{useRoutes(PAGES)}</Suspense>
+    </div>
+  );
+}
