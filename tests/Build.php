@@ -117,4 +117,28 @@ final class Build
     ): Spraying {
         return new Spraying($work, $kind, $percent / 100, new Nozzle($nozzle), $craft);
     }
+
+    /**
+     * A recipe document by chance of so many coats, some through mesh, some stepped, on small and large places.
+     *
+     * @return array<string, mixed>
+     */
+    public static function ladder(int $seed, int $steps): array
+    {
+        mt_srand($seed);
+        $places = ['back', 'shoulder', 'flank', 'lower flank', 'belly', 'tail', 'gill plate', 'whole'];
+        $document = Examples::recipe();
+        $document['paints'] = [];
+        foreach (['#f2f2ee', '#111213', '#b3201f', '#f2c51b', '#1d3f9a', '#3b2418'] as $i => $hex) {
+            $document['paints']["p{$i}"] = ['hex' => $hex, 'kind' => ['opaque', 'transparent', 'semi-opaque', 'pearl'][mt_rand(0, 3)]];
+        }
+        $document['steps'] = array_map(static fn(int $i): array => [
+            'id' => "s{$i}", 'type' => 'paint', 'mix' => [['paint' => 'p'.mt_rand(0, 5), 'drops' => 1]],
+            'technique' => ['name' => ['spray', 'spray', 'spray', 'mesh', 'spot', 'line'][mt_rand(0, 5)]],
+            'where' => ['zone' => $places[mt_rand(0, 7)]], 'weight' => ['mist', 'light', 'medium'][mt_rand(0, 2)],
+            'set' => ['by' => 'heat', 'minutes' => mt_rand(0, 4) === 0 ? 20 : 0],
+        ], range(1, $steps));
+
+        return $document;
+    }
 }

@@ -14,8 +14,8 @@ import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Problem } from './api/client';
 import { watchLeaving } from './api/leaving';
 import { watchSleep } from './api/serverClock';
-import { Lost } from './parts/Lost';
 import { Waiting } from './parts/Waiting';
+import { Broke } from './shell/Broke';
 import { Shell } from './shell/Shell';
 import { theme } from './theme';
 
@@ -43,7 +43,7 @@ const router = createBrowserRouter([
   {
     Component: Shell,
     HydrateFallback: Waiting,
-    ErrorBoundary: Lost,
+    ErrorBoundary: Broke,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },
       { path: 'patterns', lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },

@@ -37,6 +37,7 @@ $reach = [
     'mix_search_longest_ms' => 1000,
     'mix_missed_most_delta_e' => 0.3,
     'mix_search_400_paints_ms' => 3000,
+    'order_ms' => 1000,
 ];
 foreach ($figures as $name => $value) {
     printf(

@@ -8,6 +8,7 @@ use App\Actions\Patterns\SavePattern;
 use Hawkbrush\Core\Node;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
+use Tests\Build;
 
 require __DIR__.'/tools.php';
 
@@ -94,6 +95,18 @@ $figures['drawdown_ms'] = at(timed(20, static fn() => call('POST', "{$api}/paint
     'over_black' => ['hex' => '#3d4139'],
     'dry_um' => 6,
 ])), 0.5);
+
+// Air and thinning of all coats of a pattern; a plan for four baits; the better order of ladders of twenty steps.
+$figures['pressure_ms'] = at(timed(25, static fn() => call('GET', "{$api}/versions/{$pattern['version']['id']}/air")), 0.5);
+$figures['plan_run_ms'] = at(timed(25, static fn() => call('POST', "{$api}/runs/plan", [
+    'version_id' => $pattern['version']['id'], 'baits' => 4, 'air_c' => 21, 'humidity_percent' => 50,
+])), 0.5);
+$ladders = array_map(static fn(int $seed): string => call('POST', "{$api}/patterns/import", [
+    'format' => 'hawkbrush.recipe/1', 'name' => "Ladder {$seed}", ...Build::ladder($seed, 20),
+])['version']['id'], range(5, 11));
+$orders = timed(count($ladders), static fn(int $i = 0) => call('GET', "{$api}/versions/{$ladders[$i]}/order"));
+$figures['order_ms'] = at($orders, 0.5);
+$figures['order_longest_ms'] = at($orders, 1.0);
 
 $masks = implode(',', array_column(call('GET', "{$api}/masks")['masks'], 'id'));
 $figures['mask_sheet_ms'] = at(timed(7, static fn() => file_get_contents("{$api}/masks/sheet.pdf?pair=1&ids={$masks}")), 0.5);

@@ -193,23 +193,25 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await page.getByLabel('What to remember of this step').fill('Two passes under the gill');
     await page.getByRole('button', { name: 'Keep', exact: true }).click();
     await page.getByLabel('Photograph').setInputFiles({ name: 'bait.png', mimeType: 'image/png', buffer: onePixel() });
-    await page.keyboard.press('l');
-    await expect(page.getByRole('button', { name: 'Left side' })).toHaveAttribute('aria-pressed', 'true');
     await page.keyboard.press('t');
     await expect(page.locator('.bench-timer')).toContainText('heat set');
     // Long enough to have been a coat drying at all.
     await page.waitForTimeout(6000);
     await page.reload();
     await expect(page.getByRole('heading', { name: 'White base' })).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Left side' })).toHaveAttribute('aria-pressed', 'true');
     await expect(page.locator('.bench-timer')).toBeVisible();
     await expect(page.getByText('Two passes under the gill')).toBeVisible();
     await page.locator('.bench-timer').getByRole('button', { name: 'Dry to the touch' }).click();
     await expect(page.locator('.bench-timer')).toHaveCount(0);
-    await page.getByRole('button', { name: 'Done, next bait' }).click();
+    // One side of every bait, then all are turned.
+    await page.keyboard.press('l');
     await expect(page.getByText('bait 2 of 2')).toBeVisible();
-    await page.keyboard.press('b');
+    await expect(page.locator('footer li').first()).toContainText('left done');
+    await page.getByRole('button', { name: 'Done, next bait' }).click();
     await expect(page.getByText('bait 1 of 2')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Left side' })).toHaveAttribute('aria-pressed', 'true');
+    await page.keyboard.press('b');
+    await expect(page.getByText('bait 2 of 2')).toBeVisible();
     const finish = page.getByRole('button', { name: 'Finish the run' });
     const onward = page.getByRole('button', { name: 'Go on all the same' });
     let asked = 0;

@@ -10,9 +10,9 @@ export class OwnServer {
     this.url = `http://127.0.0.1:${port}`;
   }
 
-  async start(data: 'demo' | 'again' = 'demo'): Promise<void> {
+  async start(data: 'demo' | 'again' = 'demo', instruments: ('hygrometer' | 'gauge')[] = []): Promise<void> {
     const folder = `storage/framework/testing/own-${this.port}`;
-    this.process = spawn('bash', ['tests/Browser/serve.sh', String(this.port), folder, data], {
+    this.process = spawn('bash', ['tests/Browser/serve.sh', String(this.port), folder, data, ...instruments], {
       detached: true,
       stdio: 'ignore',
     });

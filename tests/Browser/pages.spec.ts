@@ -110,7 +110,7 @@ test.describe('the pattern sheet', () => {
     await h.addStep('Free-hand spray');
     await h.takePaint('Rowan orange');
     const advice = page.getByRole('region', { name: 'Advice' });
-    await expect(advice.getByText('Brighter with white under it').first()).toBeVisible();
+    await expect(advice.getByText(/Brighter with white under it|A light coat over a dark one/).first()).toBeVisible();
     const before = await page.locator('.ladder-rung').count();
     const mend = advice.getByRole('button', { name: 'Put white under it' }).first();
     if (await mend.isVisible()) {

@@ -16,7 +16,6 @@ const browser = await chromium.launch({
 const list = async (kind) => (await (await fetch(`${base}/api/v1/${kind}`)).json())[kind];
 const patterns = await list('patterns');
 const pattern = (species) => patterns.find((p) => p.species === species);
-const runs = await list('runs');
 const proven = (await list('baits')).find((b) => b.lesson !== '');
 const bodies = await list('bodies');
 
@@ -41,7 +40,8 @@ await shot('pattern-step', `/patterns/${pattern('Arctic char').id}`, {
 });
 await shot('pattern-night', `/patterns/${pattern('burbot').id}`, { colorScheme: 'dark' });
 await shot('plan-run', `/runs/new?version=${pattern('rudd').version.id}`);
-await shot('run-card', `/runs/${runs[0].id}`);
+await shot('habits', '/stores/habits');
+await shot('faults', '/stores/faults');
 await shot('bench', '/bench', {
   colorScheme: 'dark',
   act: async (page) => {

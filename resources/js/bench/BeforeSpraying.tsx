@@ -1,4 +1,5 @@
 import { Anchor } from '@mantine/core';
+import { Link } from 'react-router';
 import { useGauge } from '../api/shopQueries';
 import type { CoatAir, PlannedStep, Settings } from '../api/types';
 import { inPressure } from '../units/sentence';
@@ -15,12 +16,14 @@ interface Props {
   psi: number | undefined;
   /** Seconds to hold the dryer on a side; 0 where it is not set by heat. */
   holdS: number;
+  /** Where the test sheet of a step that tries something out stands. */
+  sheet: string | null;
   onPsi: (psi: number) => void;
   onHold: () => void;
 }
 
 /** What comes before and after the trigger: clean, set the air, and how long to hold the dryer. */
-export function BeforeSpraying({ air, planned, settings, first, psi, holdS, onPsi, onHold }: Props) {
+export function BeforeSpraying({ air, planned, settings, first, psi, holdS, sheet, onPsi, onHold }: Props) {
   const clean = first ? (planned?.clean ?? null) : null;
   return (
     <div className={classes.before}>
@@ -32,7 +35,12 @@ export function BeforeSpraying({ air, planned, settings, first, psi, holdS, onPs
       )}
       {air?.air != null && (
         <p>
-          {inPressure(air.air.says, settings)} <Gauge psi={psi} settings={settings} onPsi={onPsi} />
+          {inPressure(air.air.says, settings)} <Gauge psi={psi} settings={settings} onPsi={onPsi} />{' '}
+          {sheet !== null && (
+            <Anchor component={Link} to={sheet}>
+              Test sheet
+            </Anchor>
+          )}
         </p>
       )}
       {holdS > 0 && air !== undefined && (

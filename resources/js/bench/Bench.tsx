@@ -255,6 +255,9 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
               first={(record.done[stepId] ?? []).length === 0}
               psi={psi}
               holdS={holdSeconds(step, planned)}
+              sheet={
+                tried === undefined ? null : `/patterns/${run.pattern.id}/versions/${run.version.id}/sheet/${stepId}`
+              }
               onPsi={(read) => add({ type: 'figures', step: stepId, bait: null, data: { psi: read } })}
               onHold={timer}
             />

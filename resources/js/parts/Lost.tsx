@@ -1,10 +1,9 @@
 import { Button } from '@mantine/core';
-import { Link, useRouteError } from 'react-router';
+import { Link } from 'react-router';
 import { words } from '../api/client';
 
 /** Where an address leads nowhere, or a page broke. */
-export function Lost() {
-  const error = useRouteError();
+export function Lost({ error }: { error?: unknown }) {
   return (
     <div className="page">
       <div className="empty">

@@ -104,7 +104,8 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
                 const { document: d, shown } = step;
                 const coat = isPaint(step) ? step : undefined;
                 const c = coat?.document;
-                const cup = run.plan.steps.find((p) => p.step === d.id)?.cup;
+                const planned = run.plan.steps.find((p) => p.step === d.id);
+                const cup = planned?.cup;
                 return (
                   <tr key={d.id}>
                     <td>
@@ -116,7 +117,10 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
                         ? ''
                         : `, ${length.show(c.width_mm, settings)} ${length.unit(settings)} wide`}
                     </td>
-                    <td data-label="Mix, drops">{cup == null ? '' : cupWords(cup, run.plan.thinner)}</td>
+                    <td data-label="Mix, drops">
+                      {cup == null ? '' : cupWords(cup, run.plan.thinner)}
+                      {planned?.clean == null ? '' : `; ${planned.clean.level} first`}
+                    </td>
                     <td data-label={pressure.unit(settings)} className={`${table.num} ${classes.figure}`}>
                       {coat === undefined ? '' : air(coat, coat.document.psi, settings)[0]}
                     </td>

@@ -59,7 +59,7 @@ export function Rig() {
           </section>
         );
       })}
-      <NewEquipment opened={adding} onClose={() => setAdding(false)} dryers={dryers} />
+      <NewEquipment opened={adding} onClose={() => setAdding(false)} dryers={dryers} settings={settings} />
     </section>
   );
 }

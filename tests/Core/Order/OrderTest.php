@@ -6,7 +6,6 @@ namespace Tests\Core\Order;
 
 use Hawkbrush\Core\Air\CleanOut;
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Drying\Climate;
@@ -22,26 +21,10 @@ use Hawkbrush\Core\Shop\Shop;
 use Hawkbrush\Core\Step\Step;
 use Tests\Build;
 
-const PLACES = ['back', 'shoulder', 'flank', 'lower flank', 'belly', 'tail', 'gill plate', 'whole'];
-
 /** A recipe by chance of so many coats, some through mesh, some stepped, on small and large places. */
 function ladder(int $seed, int $steps): Recipe
 {
-    mt_srand($seed);
-    $paints = [];
-    foreach (['#f2f2ee', '#111213', '#b3201f', '#f2c51b', '#1d3f9a', '#3b2418'] as $i => $hex) {
-        $paints["p{$i}"] = ['hex' => $hex, 'kind' => ['opaque', 'transparent', 'semi-opaque', 'pearl'][mt_rand(0, 3)]];
-    }
-    $document = Examples::recipe();
-    $document['paints'] = $paints;
-    $document['steps'] = array_map(static fn(int $i): array => [
-        'id' => "s{$i}", 'type' => 'paint', 'mix' => [['paint' => 'p'.mt_rand(0, 5), 'drops' => 1]],
-        'technique' => ['name' => ['spray', 'spray', 'spray', 'mesh', 'spot', 'line'][mt_rand(0, 5)]],
-        'where' => ['zone' => PLACES[mt_rand(0, 7)]], 'weight' => ['mist', 'light', 'medium'][mt_rand(0, 2)],
-        'set' => ['by' => 'heat', 'minutes' => mt_rand(0, 4) === 0 ? 20 : 0],
-    ], range(1, $steps));
-
-    return RecipeReader::read(Node::root($document));
+    return RecipeReader::read(Node::root(Build::ladder($seed, $steps)));
 }
 
 /** The greatest difference anywhere between two recipes, drawn whole. */
