@@ -6,6 +6,7 @@ use App\Http\Controllers\AirController;
 use App\Http\Controllers\BackupController;
 use App\Http\Controllers\BaitController;
 use App\Http\Controllers\BodyController;
+use App\Http\Controllers\CautionController;
 use App\Http\Controllers\ColorimeterController;
 use App\Http\Controllers\FitController;
 use App\Http\Controllers\FormatController;
@@ -32,6 +33,7 @@ Route::put('settings', [SettingsController::class, 'update']);
 
 Route::get('habits', [HabitController::class, 'show']);
 Route::put('habits', [HabitController::class, 'update']);
+Route::get('cautions', CautionController::class);
 Route::get('faults', [AirController::class, 'faults']);
 Route::post('instruments/room', [InstrumentController::class, 'room']);
 Route::get('instruments/pressure', [InstrumentController::class, 'pressure']);

@@ -11,6 +11,7 @@ use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Landing;
 use Hawkbrush\Core\Run\Cautions;
+use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
@@ -68,6 +69,7 @@ final class StepView
             'number' => $number, 'name' => $step->label(), 'how' => $step->how($maskIsOn, $habits),
             'for_all' => $step->forAll(), 'sides' => $step->sides(),
             'figures' => $step->figures(), 'tries' => $recipe->coatTriedBy($step)?->id, 'cautions' => Cautions::ofStep($step, $recipe),
+            'hazards' => array_map(static fn(Hazard $hazard): string => $hazard->value, Cautions::hazards($step, $recipe)),
         ] + ($coat === null ? [] : ['mask_is_on' => $maskIsOn] + self::coat($coat, $surface));
     }
 

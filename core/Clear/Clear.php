@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Clear;
 
+use Hawkbrush\Core\Safety\Hazard;
+
 /** Clear coats, with their times. Common practice, no published source; the product's own sheet goes first. */
 enum Clear: string
 {
@@ -76,15 +78,13 @@ enum Clear: string
         };
     }
 
-    /** The caution that goes with it. */
-    public function caution(): string
+    public function hazard(): Hazard
     {
         return match ($this) {
-            self::Epoxy,
-            self::Resin => 'Epoxy and resin sensitise the skin: wear gloves. Keep flames and heat guns away until vapours are gone.',
-            self::Uv => 'UV resin sensitises the skin: wear gloves. Shield your eyes from the lamp.',
-            self::Urethane => 'Moisture-cure urethane holds isocyanate: supplied air or as the sheet says; not for asthmatics.',
-            self::Acrylic => 'Spray clear is solvent: fire and vapour. Moving air, respirator, no flame or heat gun near.',
+            self::Epoxy, self::Resin => Hazard::Resin,
+            self::Uv => Hazard::UvResin,
+            self::Urethane => Hazard::Isocyanate,
+            self::Acrylic => Hazard::SolventClear,
         };
     }
 }

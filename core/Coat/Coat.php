@@ -13,11 +13,13 @@ use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Thrown;
+use Hawkbrush\Core\Technique\Tool;
 
 /** Paint going on: what, how, where, how heavy, and how it is set. */
 final readonly class Coat
@@ -250,21 +252,15 @@ final readonly class Coat
         return $this->mixture->optics();
     }
 
-    /** @return list<string> the usual cautions (common practice) */
-    public function cautions(): array
+    /** @return list<Hazard> what can hurt in laying and setting it */
+    public function hazards(): array
     {
-        $cautions = [];
-        if ($this->byAir()) {
-            $cautions[] = 'Spray mist: respirator and moving air for any spraying; a cleaning pot keeps the mist out of the room.';
-        }
-        if ($this->mixture->needsSolvent()) {
-            $cautions[] = 'Solvent paint: fire and vapour. No flame, heat gun or dryer until the vapours are gone.';
-        }
-        if ($this->setting->by === SetBy::Heat) {
-            $cautions[] = 'Heat guns and dryers burn, and light solvent vapour: keep them from alcohol, solvent and fresh epoxy.';
-        }
-
-        return $cautions;
+        return array_values(array_filter([
+            $this->byAir() ? Hazard::Mist : null,
+            $this->mixture->needsSolvent() ? Hazard::Solvent : null,
+            $this->setting->by === SetBy::Heat ? Hazard::HotAir : null,
+            $this->technique->tool() === Tool::Sheet ? Hazard::Blade : null,
+        ]));
     }
 
     private function paced(?float $seconds): ?float

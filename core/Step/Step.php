@@ -10,6 +10,7 @@ use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Shop\Habits;
 
 /**
@@ -68,8 +69,14 @@ abstract readonly class Step
     /** Minutes in which the recipe lets the bait rest, in an ordinary room. */
     abstract public function restMin(): float;
 
-    /** @return list<string> the usual cautions (common practice) */
-    abstract public function cautions(): array;
+    /** @return list<Hazard> what can hurt in it; none where nothing does */
+    abstract public function hazards(): array;
+
+    /** @return list<string> the usual cautions, a sentence each */
+    final public function cautions(): array
+    {
+        return array_map(static fn(Hazard $hazard): string => $hazard->caution(), $this->hazards());
+    }
 
     /**
      * The same step on another body.

@@ -1,5 +1,6 @@
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
 import { finished, OwnServer, type StartedRun } from './ownServer';
+import { SEEN_TO, seenTo } from './seenTo';
 
 // What is done at the bench is never lost and never doubled, whatever becomes of server, pages and storage.
 
@@ -10,6 +11,7 @@ test.afterAll(() => server.kill());
 
 /** Opens the bench and waits until it can do without the server. */
 async function bench(page: Page, run: StartedRun): Promise<void> {
+  await page.addInitScript(({ name, value }) => localStorage.setItem(name, value), SEEN_TO);
   await page.goto(`/bench/${run.id}`);
   await expect(page.getByRole('button', { name: /^Done/ })).toBeVisible();
   await page.waitForFunction(async () => (await navigator.serviceWorker.ready) && navigator.serviceWorker.controller);
@@ -94,8 +96,8 @@ test('the bench goes on without a connection, photographs too, through a closed 
 test('two devices at one run: what each did without a connection arrives once, in its order', async ({ browser }) => {
   const run = await server.run(1);
   const devices = [
-    await browser.newContext({ baseURL: server.url }),
-    await browser.newContext({ baseURL: server.url }),
+    await browser.newContext({ baseURL: server.url, storageState: seenTo([8794]) }),
+    await browser.newContext({ baseURL: server.url, storageState: seenTo([8794]) }),
   ];
   const pages: Page[] = [];
   for (const device of devices) {

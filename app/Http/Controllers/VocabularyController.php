@@ -59,7 +59,7 @@ final class VocabularyController
             'weights' => array_map(static fn(Weight $w): array => ['name' => $w->value, 'wet_um' => $w->wetUm()], Weight::cases()),
             'sets' => SetBy::names(),
             'works' => array_map(static fn(SprayWork $w): array => ['name' => $w->value, 'label' => $w->label()], SprayWork::cases()),
-            'clears' => array_map(static fn(Clear $c): array => ['name' => $c->value, 'caution' => $c->caution()], Clear::cases()),
+            'clears' => array_map(static fn(Clear $c): array => ['name' => $c->value, 'caution' => $c->hazard()->caution()], Clear::cases()),
             'pupils' => Eye::PUPILS,
             'bounds' => Bounds::OF,
         ]);

@@ -91,9 +91,9 @@ final readonly class ClearStep extends WithoutCoat
         return $this->clear->hardMinutes() * $this->coats;
     }
 
-    public function cautions(): array
+    public function hazards(): array
     {
-        return [$this->clear->caution()];
+        return [$this->clear->hazard()];
     }
 
     public function fitted(Body $to, float $by, bool $marks): static

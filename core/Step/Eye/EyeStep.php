@@ -11,6 +11,7 @@ use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;
@@ -87,9 +88,14 @@ final readonly class EyeStep extends WithoutCoat
         return 0.0;
     }
 
-    public function cautions(): array
+    public function hazards(): array
     {
-        return [];
+        return match (true) {
+            str_contains($this->setWith, 'superglue') => [Hazard::Superglue],
+            preg_match('/epoxy|resin/', $this->setWith) === 1 => [Hazard::Resin],
+            str_contains($this->setWith, 'dab of clear') => [Hazard::UvResin],
+            default => [],
+        };
     }
 
     public function fitted(Body $to, float $by, bool $marks): static

@@ -37,7 +37,7 @@ final readonly class InspectStep extends TaskWork
         return 0.0;
     }
 
-    public function cautions(): array
+    public function hazards(): array
     {
         return [];
     }

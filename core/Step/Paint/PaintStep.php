@@ -132,9 +132,9 @@ final readonly class PaintStep extends Step
         return $this->coat->setting->minutes;
     }
 
-    public function cautions(): array
+    public function hazards(): array
     {
-        return $this->coat->cautions();
+        return $this->coat->hazards();
     }
 
     public function fitted(Body $to, float $by, bool $marks): static

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Step\Prepare;
 
+use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Job;
 use Hawkbrush\Core\Step\TaskWork;
@@ -12,6 +13,14 @@ use Hawkbrush\Core\Step\Work;
 /** Gets the body ready for paint: sanding, sealing, masking, wiping. */
 final readonly class PrepareStep extends TaskWork
 {
+    /** Words of a task by which what can hurt in it is known. */
+    private const SIGNS = [
+        '/sand|grit|scuff/' => Hazard::Dust,
+        '/epoxy|sealer/' => Hazard::Sealer,
+        '/alcohol/' => Hazard::Alcohol,
+        '/cut|knife|scrap|tape/' => Hazard::Blade,
+    ];
+
     public static function kind(): string
     {
         return 'prep';
@@ -37,20 +46,16 @@ final readonly class PrepareStep extends TaskWork
         return 0.0;
     }
 
-    public function cautions(): array
+    public function hazards(): array
     {
-        $cautions = [
-            '/sand|grit|scuff/' => 'Sanding dust: wear a mask.',
-            '/epoxy|sealer/' => 'Epoxies and sealers sensitise skin: gloves, and moving air.',
-            '/alcohol/' => 'Alcohol burns: no flame or heat until it has gone.',
-            '/cut|knife|scrap|tape/' => 'Blades: cut away from the hand that holds the bait.',
-        ];
         $task = mb_strtolower($this->task.' '.$this->title);
+        $hazards = [];
+        foreach (self::SIGNS as $sign => $hazard) {
+            if (preg_match($sign, $task) === 1) {
+                $hazards[] = $hazard;
+            }
+        }
 
-        return array_values(array_filter(
-            $cautions,
-            static fn(string $pattern): bool => preg_match($pattern, $task) === 1,
-            ARRAY_FILTER_USE_KEY,
-        ));
+        return $hazards;
     }
 }

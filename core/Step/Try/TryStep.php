@@ -100,7 +100,7 @@ final readonly class TryStep extends BenchWork
         return 0.0;
     }
 
-    public function cautions(): array
+    public function hazards(): array
     {
         return [];
     }

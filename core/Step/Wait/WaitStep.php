@@ -38,7 +38,7 @@ final readonly class WaitStep extends TaskWork
         return $this->minutes;
     }
 
-    public function cautions(): array
+    public function hazards(): array
     {
         return [];
     }

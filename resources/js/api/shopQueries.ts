@@ -8,6 +8,9 @@ export const useHabits = () => useQuery({ queryKey: ['habits'], queryFn: () => a
 
 export const useFaults = () => useQuery({ queryKey: ['faults'], queryFn: () => ask(api.GET('/faults')) });
 
+export const useCautions = () =>
+  useQuery({ queryKey: ['cautions'], queryFn: () => ask(api.GET('/cautions')), staleTime: Number.POSITIVE_INFINITY });
+
 /** Air, cleaning and drying of the coats of a version, in the room and with the rig of now. */
 export const useAir = (version: string, revision: number, { air_c, humidity_percent }: Settings) =>
   useQuery({

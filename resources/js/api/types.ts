@@ -82,3 +82,4 @@ export type Window = Schemas['Window'];
 export type BetterOrder = Schemas['BetterOrder'];
 export type StepPlace = Schemas['StepPlace'];
 export type RoomReading = Schemas['RoomReading'];
+export type Cautions = Schemas['Cautions'];

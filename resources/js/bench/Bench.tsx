@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, ask, words } from '../api/client';
 import { useRun, useSettings } from '../api/queries';
+import { useCautions } from '../api/shopQueries';
 import { useShownFrom } from '../api/shownFrom';
 import type { Run, Settings, Step } from '../api/types';
 import { keepRun } from '../offline/keepRun';
@@ -18,9 +19,11 @@ import { clock } from '../units/units';
 import { Acts } from './Acts';
 import { AfterStep } from './AfterStep';
 import { AllDone } from './AllDone';
+import { useAcknowledged } from './acknowledged';
 import { DOUBLE_TAP_MS, faultWords, holdSeconds, longer, onButton } from './atBench';
 import { BaitChoice } from './BaitChoice';
 import { Baits } from './Baits';
+import { BeforeItHurts } from './BeforeItHurts';
 import { BeforeSpraying } from './BeforeSpraying';
 import { BigFigures } from './BigFigures';
 import classes from './bench.module.css';
@@ -175,6 +178,13 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       });
   }, [steps, run.baits, record.done, add]);
 
+  const cautions = useCautions().data;
+  const { due, acknowledge } = useAcknowledged(
+    stepId,
+    position === null ? [] : (step?.shown.hazards ?? []),
+    cautions?.hazards.filter((one) => one.every_time).map((one) => one.name) ?? [],
+  );
+  const free = slip === null && asked === null && chosen === null && due.length === 0;
   const figures = step?.shown.figures ?? [];
   const soonest = record.timers.filter((t) => canBeFelt(run, t)).sort((a, b) => left(a) - left(b))[0];
   useKeys(
@@ -198,9 +208,9 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       { keys: 'P', does: 'take a photograph', run: () => photo.current?.click() },
       ...(figures.length > 0 ? [{ keys: 'F', does: 'say other figures', run: () => setSlip('figures') }] : []),
     ],
-    slip === null && asked === null && chosen === null,
+    free,
   );
-  const pedal = usePedal(next, slip === null && asked === null && chosen === null);
+  const pedal = usePedal(next, free);
 
   const finish = useMutation({
     mutationFn: () => ask(api.POST('/runs/{id}/finish', { params: { path: { id: run.id } } })),
@@ -368,6 +378,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
         onClose={() => setChosen(null)}
       />
       <PedalForm opened={slip === 'pedal'} code={pedal.code} onSet={pedal.set} onClose={() => setSlip(null)} />
+      <BeforeItHurts due={due} cautions={cautions} onKnown={acknowledge} />
       {slip === 'wrong' && (
         <SomethingWrong
           run={run}

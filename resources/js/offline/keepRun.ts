@@ -8,6 +8,7 @@ export async function keepRun(run: Run, signal: AbortSignal): Promise<void> {
   const needed: (() => Promise<unknown>)[] = [
     () => ask(api.GET('/settings')),
     () => ask(api.GET('/vocabulary')),
+    () => ask(api.GET('/cautions')),
     () => ask(api.GET('/faults')),
     () => ask(api.GET('/runs')),
     () => ask(api.GET('/runs/{id}', { params: { path: { id: run.id } } })),

@@ -1,3 +1,5 @@
+import { Anchor } from '@mantine/core';
+import { Link } from 'react-router';
 import type { CleanOut, Plan, Settings } from '../api/types';
 import layout from '../parts/layout.module.css';
 import table from '../parts/table.module.css';
@@ -115,7 +117,11 @@ export function PlanSheet({ plan, settings }: Props) {
         </p>
       </section>
       <section className={layout.part} aria-label="Cautions">
-        <h2>Cautions</h2>
+        <h2>
+          <Anchor component={Link} to="/stores/cautions">
+            Cautions
+          </Anchor>
+        </h2>
         <ul className={layout.listed}>
           {plan.cautions.map((caution) => (
             <li key={caution}>{caution}</li>

@@ -12,6 +12,7 @@ const PARTS = [
   ['/stores/rig', 'Rig'],
   ['/stores/habits', 'Habits'],
   ['/stores/faults', 'Faults'],
+  ['/stores/cautions', 'Cautions'],
 ] as const;
 
 const Rack = lazy(async () => ({ default: (await import('../stores/Rack')).Rack }));
@@ -23,6 +24,7 @@ const BodyPage = lazy(async () => ({ default: (await import('../bodies/BodyPage'
 const Rig = lazy(async () => ({ default: (await import('../stores/Rig')).Rig }));
 const HabitsPage = lazy(async () => ({ default: (await import('../stores/HabitsPage')).HabitsPage }));
 const FaultsPage = lazy(async () => ({ default: (await import('../stores/FaultsPage')).FaultsPage }));
+const CautionsPage = lazy(async () => ({ default: (await import('../stores/CautionsPage')).CautionsPage }));
 
 const PAGES = [
   { index: true, Component: Rack },
@@ -34,6 +36,7 @@ const PAGES = [
   { path: 'rig', Component: Rig },
   { path: 'habits', Component: HabitsPage },
   { path: 'faults', Component: FaultsPage },
+  { path: 'cautions', Component: CautionsPage },
   { path: '*', Component: Lost },
 ];
 
@@ -43,7 +46,7 @@ export function Stores() {
   const here = pathname.startsWith('/stores/paints/') ? '/stores' : pathname.replace(/^(\/stores\/bodies)\/.*/, '$1');
   return (
     <div className="page stores">
-      <nav className={classes.storesParts} aria-label="Stores">
+      <nav className={`${classes.storesParts} no-print`} aria-label="Stores">
         {PARTS.map(([to, name]) => (
           <Link key={to} to={to} aria-current={to === here ? 'page' : undefined}>
             {name}

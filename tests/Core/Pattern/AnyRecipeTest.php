@@ -23,6 +23,7 @@ use Hawkbrush\Core\Render\Symmetry;
 use Hawkbrush\Core\Render\Texture;
 use Hawkbrush\Core\Run\Cautions;
 use Hawkbrush\Core\Run\Plan;
+use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Shop\Shop;
 use Tests\AnyRecipe;
 
@@ -123,7 +124,7 @@ it('is planned with times and drops that are finite, and cautions that end with 
         }
     }
     $cautions = Cautions::of($recipe);
-    expect(end($cautions))->toBe(Cautions::LAST)->and($cautions)->toBe(array_values(array_unique($cautions)));
+    expect(end($cautions))->toBe(Hazard::LAST)->and($cautions)->toBe(array_values(array_unique($cautions)));
 })->with('seeds');
 
 it('is cut through anywhere with shares that add up to no more than the light there is', function (int $seed): void {

@@ -237,7 +237,7 @@ it('warns of what can hurt, where it applies', function (array $step, string $ca
 it('has a time, a thickness and a caution for every clear', function (Clear $clear): void {
     expect($clear->hardMinutes())->toBeGreaterThan(0)
         ->and($clear->thicknessUm())->toBeGreaterThan(0)
-        ->and($clear->caution())->not->toBe('')
+        ->and($clear->hazard()->caution())->not->toBe('')
         ->and($clear->rate(21))->toBe(1.0);
 })->with(Clear::cases());
 
