@@ -26,6 +26,8 @@ final class Calculators
             new FaultCalculator(),
             new CleanCalculator(),
             new OrderCalculator(),
+            new EyeCalculator(),
+            new ClearCalculator(),
             new AdviseCalculator(),
             new RenderCalculator(),
         ];

@@ -62,6 +62,25 @@ enum Clear: string
         return $this === self::Uv || $this === self::Urethane;
     }
 
+    /** Whether it is mixed of two parts, and has to be used before it gels. */
+    public function isMixed(): bool
+    {
+        return $this === self::Epoxy || $this === self::Resin;
+    }
+
+    /** As it comes, Pa s. Guesses after data sheets of their kind. */
+    public function viscosityPaS(): float
+    {
+        return match ($this) {
+            self::Epoxy => 8.0,
+            self::Resin => 0.8,
+            self::Uv => 1.5,
+            self::Urethane => 0.15,
+            // Thickened by what flashes off on its way.
+            self::Acrylic => 40.0,
+        };
+    }
+
     /** Whether it flows for so long that it has to be turned or hung. */
     public function flows(): bool
     {

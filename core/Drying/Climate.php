@@ -77,6 +77,12 @@ final readonly class Climate
         return Psychrometrics::saturationKpa($this->airC) * $this->humidityPercent / 100;
     }
 
+    /** Grams of water in a cubic metre of air: the vapour as an ideal gas, of 461.5 J/(kg K). */
+    public function waterGM3(): float
+    {
+        return $this->vapourKpa() * 1e6 / (461.5 * ($this->airC + 273.15));
+    }
+
     public function clearCoatMayGoOn(?float $surfaceC = null): bool
     {
         return ($surfaceC ?? $this->airC) >= $this->dewPointC() + self::ABOVE_DEW_POINT_C;

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Clear;
+
+/** What a clear may go over: safe, sealed first, or never. Common practice, no published source; a test card goes first. */
+final readonly class Chemistry
+{
+    public const SAFE = 'safe';
+
+    public const SEAL = 'seal first';
+
+    public const NEVER = 'never';
+
+    private const INK_RUNS = 'dissolves pen ink and lifts decals: a thin acrylic clear over them first';
+
+    private function __construct(public string $verdict, public string $reason) {}
+
+    /** @param string $below what lies below: a family of paint as bottles name it, pen ink, decal, or another clear */
+    public static function over(Clear $clear, string $below): self
+    {
+        $below = mb_strtolower($below);
+        $marks = preg_match('/\bpen\b|marker|decal/', $below) === 1;
+        $solvent = preg_match('/lacquer|solvent|enamel/', $below) === 1;
+        $twoPart = $clear === Clear::Epoxy || $clear === Clear::Resin;
+        [$verdict, $reason] = match (true) {
+            $clear === Clear::Urethane && preg_match('/epoxy|resin|urethane/', $below) === 1
+                => [self::SEAL, 'bonds to a hard clear only where it is sanded dull'],
+            $twoPart && $marks => [self::SEAL, self::INK_RUNS],
+            $clear === Clear::Urethane && $marks => [self::SEAL, self::INK_RUNS],
+            $twoPart && $solvent => [self::SEAL, 'traps solvent that has not gone: days of drying, or a thin acrylic clear first'],
+            $clear === Clear::Acrylic && str_contains($below, 'enamel') => [self::NEVER, 'its solvent wrinkles enamel'],
+            $clear === Clear::Acrylic && preg_match('/epoxy|uv resin|urethane/', $below) === 1
+                => [self::SAFE, 'in thin mists over what is hard and sanded dull'],
+            $clear === Clear::Acrylic => [self::SAFE, 'in thin mists, each dry before the next'],
+            default => [self::SAFE, 'over paint that is dry right through'],
+        };
+
+        return new self($verdict, $reason);
+    }
+}

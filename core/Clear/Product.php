@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Clear;
+
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+
+/** A clear as its sheet describes it: what it is, the minutes on its label, how its parts are mixed. */
+final readonly class Product
+{
+    /** Least and most of its figures. */
+    public const BOUNDS = [
+        'label_min' => [1.0, 600.0], 'parts_a' => [0.01, 1000.0], 'parts_b' => [0.0, 1000.0],
+        'density_a' => [0.5, 2.5], 'density_b' => [0.5, 2.5],
+    ];
+
+    public const BY = ['volume', 'weight'];
+
+    /**
+     * To begin with. Densities of hardened-later resin and its hardener in g/ml; ratios and minutes as common on labels.
+     * Common practice, no published source.
+     */
+    private const USUAL = [
+        'two-part epoxy' => ['label_min' => 30.0, 'parts_a' => 1.0, 'parts_b' => 1.0, 'density_a' => 1.16, 'density_b' => 1.0],
+        'slow casting resin' => ['label_min' => 120.0, 'parts_a' => 2.0, 'parts_b' => 1.0, 'density_a' => 1.1, 'density_b' => 1.0],
+        'UV resin' => ['label_min' => 600.0, 'parts_a' => 1.0, 'parts_b' => 0.0, 'density_a' => 1.1, 'density_b' => 1.0],
+        'moisture-cure urethane dip' => ['label_min' => 600.0, 'parts_a' => 1.0, 'parts_b' => 0.0, 'density_a' => 1.0, 'density_b' => 1.0],
+        'acrylic spray' => ['label_min' => 600.0, 'parts_a' => 1.0, 'parts_b' => 0.0, 'density_a' => 0.9, 'density_b' => 1.0],
+    ];
+
+    /** @param value-of<self::BY> $by how its ratio is meant */
+    private function __construct(
+        public Clear $clear,
+        public float $labelMin,
+        public float $partsA,
+        public float $partsB,
+        public string $by,
+        public float $densityA,
+        public float $densityB,
+    ) {}
+
+    public static function usual(Clear $clear): self
+    {
+        $of = self::USUAL[$clear->value];
+
+        return new self($clear, $of['label_min'], $of['parts_a'], $of['parts_b'], 'volume', $of['density_a'], $of['density_b']);
+    }
+
+    /**
+     * {kind, label_min, parts_a, parts_b, by, density_a, density_b}; what is left out is as usual for its kind.
+     *
+     * @throws Refused
+     */
+    public static function read(Node $node): self
+    {
+        $clear = Clear::from($node->field('kind')->choice(Clear::names()));
+        $usual = self::USUAL[$clear->value];
+        $figure = static fn(string $name): float => $node->optional($name)?->number(...self::BOUNDS[$name]) ?? $usual[$name];
+
+        return new self(
+            $clear,
+            $figure('label_min'),
+            $figure('parts_a'),
+            $clear->isMixed() ? max(0.01, $figure('parts_b')) : 0.0,
+            $node->optional('by')?->choice(self::BY) ?? 'volume',
+            $figure('density_a'),
+            $figure('density_b'),
+        );
+    }
+
+    /** @return array<string, float|string> */
+    public function document(): array
+    {
+        return [
+            'kind' => $this->clear->value, 'label_min' => $this->labelMin, 'parts_a' => $this->partsA, 'parts_b' => $this->partsB,
+            'by' => $this->by, 'density_a' => $this->densityA, 'density_b' => $this->densityB,
+        ];
+    }
+
+    /**
+     * How much of each part gives so much clear.
+     *
+     * @return array{ml_a: float, ml_b: float, grams_a: float, grams_b: float}
+     */
+    public function parts(float $ml): array
+    {
+        [$a, $b] = $this->by === 'volume'
+            ? [$this->partsA, $this->partsB]
+            : [$this->partsA / $this->densityA, $this->partsB / $this->densityB];
+        $mlA = $ml * $a / ($a + $b);
+        $mlB = $ml - $mlA;
+
+        return ['ml_a' => $mlA, 'ml_b' => $mlB, 'grams_a' => $mlA * $this->densityA, 'grams_b' => $mlB * $this->densityB];
+    }
+}

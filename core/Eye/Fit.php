@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Eye;
+
+use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\DeltaE2000;
+
+/**
+ * How an eye sits: the sizes that fit a socket or a head, how proud one stands, and whether it is seen against what is
+ * round it. Shares and heights are common practice without a published source.
+ */
+final class Fit
+{
+    /** Of the depth of the head at the eye, where there is no socket: 5 to 6 mm on a bait of 65. */
+    private const SHARE_OF_HEAD = [0.29, 0.37];
+
+    /** A size over is a matter of taste. */
+    private const TASTE_MM = 1.0;
+
+    /** Height of the dome over its diameter, by kind. */
+    private const DOME = ['flat' => 0.08, 'domed' => 0.28, '3D' => 0.35, 'glass' => 0.5, 'painted' => 0.0, 'glow' => 0.28];
+
+    /** A socket takes in about this share of its width. */
+    private const SOCKET_DEPTH = 0.2;
+
+    /** Proud by more than this, it can be knocked off a diving plastic bait. */
+    private const PROUD_MM = 1.5;
+
+    /** Iris and surround must differ by this to be told apart at a distance. */
+    private const SEEN_LIGHTNESS = 20.0;
+
+    /** @return list<string> */
+    public static function kinds(): array
+    {
+        return array_map(strval(...), array_keys(self::DOME));
+    }
+
+    /** @return list<array{diameter_mm: float, why: string}> sizes sold in half millimetres, the fitting ones first, then a size over */
+    public static function sizes(Body $body): array
+    {
+        $socket = $body->marks->eyeSocketMm;
+        $half = static fn(float $mm): float => floor($mm * 2) / 2;
+        if ($socket !== null) {
+            $fits = max(1.0, $half($socket));
+            $sizes = [['diameter_mm' => $fits, 'why' => \sprintf('fills the socket of %s mm', self::plain($socket))]];
+            foreach ([0.5, self::TASTE_MM] as $over) {
+                $sizes[] = ['diameter_mm' => $fits + $over, 'why' => 'a size over: a matter of taste'];
+            }
+
+            return $sizes;
+        }
+        $head = $body->topAt($body->marks->eyeU) + $body->bottomAt($body->marks->eyeU);
+        $sizes = [];
+        for ($mm = max(1.0, ceil(2 * $head * self::SHARE_OF_HEAD[0]) / 2); $mm <= $head * self::SHARE_OF_HEAD[1]; $mm += 0.5) {
+            $sizes[] = ['diameter_mm' => $mm, 'why' => \sprintf('%d %% of the head, which is %s mm deep at the eye', round(100 * $mm / $head), self::plain($head))];
+        }
+
+        return $sizes !== [] ? $sizes : [['diameter_mm' => max(1.0, $half($head / 3)), 'why' => 'about a third of the head at the eye']];
+    }
+
+    /** How far it stands out of the body, mm. */
+    public static function proudMm(Body $body, float $diameterMm, string $kind): float
+    {
+        $socket = $body->marks->eyeSocketMm;
+        $sunk = $socket !== null && $diameterMm <= $socket ? self::SOCKET_DEPTH * $socket : 0.0;
+
+        return max(0.0, $diameterMm * (self::DOME[$kind] ?? 0.28) - $sunk);
+    }
+
+    /** What standing so proud means; empty where it means nothing. */
+    public static function proudWords(Body $body, float $proudMm, string $kind): string
+    {
+        if ($kind === 'glass' && str_contains($body->material, 'plastic')) {
+            return 'Glass is for wood: plastic bends and throws it.';
+        }
+
+        return $proudMm > self::PROUD_MM && $body->marks->billLengthMm !== null && str_contains($body->material, 'plastic')
+            ? 'It stands proud: on a diving plastic bait it can be knocked off.' : '';
+    }
+
+    /** @return array{delta_e: float, lightness: float, seen: bool} of an iris against its surround */
+    public static function contrast(Colour $iris, Colour $surround): array
+    {
+        $lightness = $iris->lab->l - $surround->lab->l;
+
+        return [
+            'delta_e' => DeltaE2000::between($iris->lab, $surround->lab),
+            'lightness' => $lightness,
+            'seen' => abs($lightness) >= self::SEEN_LIGHTNESS,
+        ];
+    }
+
+    private static function plain(float $mm): string
+    {
+        return rtrim(rtrim(\sprintf('%.1f', $mm), '0'), '.');
+    }
+}

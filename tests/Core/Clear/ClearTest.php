@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Clear;
+
+use Hawkbrush\Core\Clear\Chemistry;
+use Hawkbrush\Core\Clear\Clear;
+use Hawkbrush\Core\Clear\Cure;
+use Hawkbrush\Core\Clear\Mixes;
+use Hawkbrush\Core\Clear\PotLife;
+use Hawkbrush\Core\Clear\Product;
+use Hawkbrush\Core\Clear\Turning;
+use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+
+/** Of a small bait, mm2. */
+const SMALL_BAIT = 4200.0;
+
+/** @param array<string, mixed> $figures */
+function product(array $figures = [], Clear $clear = Clear::Epoxy): Product
+{
+    return Product::read(Node::root($figures + ['kind' => $clear->value]));
+}
+
+it('works about ten minutes where the label says thirty, and serves two or three small baits', function (): void {
+    // Common practice, no published source.
+    $mixes = Mixes::of(product(), 21, 8, SMALL_BAIT);
+    expect(PotLife::minutes(product(), 21, 5))->toEqualWithDelta(10, 0.01)
+        ->and($mixes->baitsPerMix)->toBeBetween(2, 4)
+        ->and(\count($mixes->mixes))->toBeGreaterThan(1)
+        ->and(array_sum(array_column($mixes->mixes, 'baits')))->toBe(8);
+});
+
+it('takes longer in the cold and pulls sooner in a full cup, always', function (): void {
+    foreach (range(5, 35, 5) as $airC) {
+        foreach ([1, 2, 5, 10, 30, 100] as $ml) {
+            $minutes = PotLife::minutes(product(), $airC, $ml);
+            expect(PotLife::minutes(product(), $airC - 1, $ml))->toBeGreaterThan($minutes)
+                ->and(PotLife::minutes(product(), $airC, $ml + 1))->toBeLessThan($minutes);
+        }
+    }
+});
+
+it('doubles its rate every ten degrees, as 50 kJ/mol nearly does', function (): void {
+    $k = static fn(float $celsius): float => exp(-50_000 / (8.314462618 * ($celsius + 273.15)));
+    // Arrhenius; gas constant of CODATA 2018. Between 16 and 26 C, about 21.
+    expect(PotLife::slower(11) / PotLife::slower(21))->toEqualWithDelta(2, 1e-9)
+        ->and($k(26) / $k(16))->toEqualWithDelta(2, 0.1);
+});
+
+it('never lets a mix serve more than it lasts for, and loses no bait', function (int $seed): void {
+    mt_srand($seed);
+    $product = product(['label_min' => mt_rand(5, 120)]);
+    [$airC, $baits, $area] = [mt_rand(5, 35), mt_rand(1, 60), mt_rand(500, 30000)];
+    $mixes = Mixes::of($product, $airC, $baits, $area);
+    $before = -1.0;
+    foreach ($mixes->mixes as $mix) {
+        expect($mix['baits'] === 1 || $mix['usable_min'] >= $mix['baits'] * Mixes::COAT_MIN)->toBeTrue()
+            ->and($mix['start_min'])->toBeGreaterThan($before)->and($mix['ml'])->toBeGreaterThan(0);
+        $before = $mix['start_min'];
+    }
+    expect(array_sum(array_column($mixes->mixes, 'baits')))->toBe($baits);
+})->with(range(1, 40));
+
+it('weighs and measures its parts by arithmetic', function (): void {
+    // 2 : 1 by volume, 1.1 and 1.0 g/ml: 6 ml are 4 ml or 4.4 g, and 2 ml or 2 g.
+    $byVolume = product(['parts_a' => 2, 'parts_b' => 1, 'density_a' => 1.1, 'density_b' => 1.0])->parts(6);
+    expect($byVolume)->toEqualWithDelta(['ml_a' => 4, 'ml_b' => 2, 'grams_a' => 4.4, 'grams_b' => 2], 1e-9);
+    // 100 : 45 by weight at those densities: for each gram of B, 100/45 of A.
+    $byWeight = product(['parts_a' => 100, 'parts_b' => 45, 'by' => 'weight', 'density_a' => 1.1, 'density_b' => 0.95])->parts(10);
+    expect($byWeight['grams_a'] / $byWeight['grams_b'])->toEqualWithDelta(100 / 45, 1e-9)
+        ->and($byWeight['ml_a'] + $byWeight['ml_b'])->toEqualWithDelta(10, 1e-9);
+});
+
+it('mixes nothing that comes ready', function (): void {
+    foreach ([Clear::Uv, Clear::Urethane, Clear::Acrylic] as $clear) {
+        expect(Mixes::of(product([], $clear), 21, 8, SMALL_BAIT)->mixes)->toBe([]);
+    }
+});
+
+it('hardens with the warmth, the lamp, or the water in the air', function (): void {
+    $hard = static fn(Clear $clear, float $airC, float $humidity): float => Cure::of($clear, Climate::of($airC, $humidity))->hardMin;
+    expect($hard(Clear::Epoxy, 11, 50))->toEqualWithDelta(2 * $hard(Clear::Epoxy, 21, 50), 1e-9)
+        ->and($hard(Clear::Urethane, 21, 20))->toBeGreaterThan(1.5 * $hard(Clear::Urethane, 21, 60))
+        ->and($hard(Clear::Uv, 21, 50))->toEqualWithDelta(30, 1e-9)
+        // Twice the light, half the time: dose is irradiance times time.
+        ->and(Cure::lampMin(10))->toEqualWithDelta(Cure::lampMin(5) / 2, 1e-9);
+    $cure = Cure::of(Clear::Epoxy, Climate::ordinary());
+    expect($cure->recoatFromMin)->toBeLessThan($cure->hardMin)->and($cure->sandMin)->toBeGreaterThan($cure->hardMin)
+        ->and($cure->fishMin)->toBeGreaterThan($cure->sandMin);
+});
+
+it('knows how much water is in the air', function (): void {
+    // Ideal gas with 461.5 J/(kg K): 21 C at 50 percent holds 9.2 g/m3, 30 C at 100 percent 30.3 (tables of absolute humidity).
+    expect(Climate::of(21, 50)->waterGM3())->toEqualWithDelta(9.2, 0.1)
+        ->and(Climate::of(30, 100)->waterGM3())->toEqualWithDelta(30.3, 0.3);
+});
+
+it('turns what runs before it gels', function (): void {
+    $turn = static fn(Clear $clear): bool => Turning::wanted($clear, Turning::runsForMin(Product::usual($clear), 21));
+    expect($turn(Clear::Epoxy))->toBeTrue()->and($turn(Clear::Resin))->toBeTrue()->and($turn(Clear::Urethane))->toBeTrue()
+        ->and($turn(Clear::Acrylic))->toBeFalse();
+});
+
+it('seals ink and decals under epoxy, and leaves the rest alone', function (Clear $clear, string $below, string $verdict): void {
+    expect(Chemistry::over($clear, $below)->verdict)->toBe($verdict)->and(Chemistry::over($clear, $below)->reason)->not->toBeEmpty();
+})->with([
+    [Clear::Epoxy, 'water-borne acrylic', Chemistry::SAFE],
+    [Clear::Epoxy, 'craft acrylic', Chemistry::SAFE],
+    [Clear::Epoxy, 'acrylic ink', Chemistry::SAFE],
+    [Clear::Epoxy, 'pen ink', Chemistry::SEAL],
+    [Clear::Resin, 'decal', Chemistry::SEAL],
+    [Clear::Epoxy, 'lacquer', Chemistry::SEAL],
+    [Clear::Uv, 'water-borne acrylic', Chemistry::SAFE],
+    [Clear::Urethane, 'two-part epoxy', Chemistry::SEAL],
+    [Clear::Acrylic, 'solvent enamel', Chemistry::NEVER],
+    [Clear::Acrylic, 'decal', Chemistry::SAFE],
+]);
+
+it('refuses what no clear is', function (array $figures): void {
+    product($figures);
+})->with([[['label_min' => 0]], [['parts_a' => 0]], [['density_a' => 20]], [['by' => 'eye']], [['kind' => 'varnish']]])->throws(Refused::class);

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Eye;
+
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Eye\Fit;
+use Tests\Build;
+
+it('takes 5 or 6 mm on a bait of 65, and what fills a socket', function (): void {
+    // Common practice, no published source.
+    $head = array_column(Fit::sizes(Build::body(['length_mm' => 65])), 'diameter_mm');
+    expect(min($head))->toBeGreaterThanOrEqual(5.0)->and(max($head))->toBeLessThanOrEqual(6.0);
+    $socket = Fit::sizes(Build::body(['marks' => ['eye_socket_mm' => 5.2]]));
+    expect($socket[0])->toBe(['diameter_mm' => 5.0, 'why' => 'fills the socket of 5.2 mm'])
+        ->and(array_column($socket, 'diameter_mm'))->toBe([5.0, 5.5, 6.0])
+        ->and($socket[2]['why'])->toContain('taste');
+});
+
+it('stands glass proudest, and says what that means on a diving plastic bait only', function (): void {
+    $diver = Build::body(['material' => 'plastic', 'marks' => ['bill_length_mm' => 12, 'eye_socket_mm' => 6]]);
+    $wood = Build::body(['material' => 'wood', 'marks' => ['bill_length_mm' => 12]]);
+    $proud = array_map(static fn(string $kind): float => Fit::proudMm($diver, 6, $kind), ['painted', 'flat', 'domed', '3D', 'glass']);
+    $sorted = $proud;
+    sort($sorted);
+    expect($proud)->toBe($sorted)->and($proud[0])->toBe(0.0)
+        ->and(Fit::proudWords($diver, $proud[4], 'glass'))->toContain('Glass is for wood')
+        ->and(Fit::proudWords($diver, 2.0, 'domed'))->toContain('knocked off')
+        ->and(Fit::proudWords($wood, 3.0, 'glass'))->toBe('')
+        ->and(Fit::proudWords($diver, 0.5, 'flat'))->toBe('');
+});
+
+it('wants a dark surround for a pale eye', function (): void {
+    expect(Fit::contrast(Colour::fromHex('#e8d890'), Colour::fromHex('#22262a'))['seen'])->toBeTrue()
+        ->and(Fit::contrast(Colour::fromHex('#e8d890'), Colour::fromHex('#e0dcc8'))['seen'])->toBeFalse();
+});
