@@ -7,6 +7,7 @@ use App\Http\Controllers\BackupController;
 use App\Http\Controllers\BaitController;
 use App\Http\Controllers\BodyController;
 use App\Http\Controllers\CautionController;
+use App\Http\Controllers\ClearController;
 use App\Http\Controllers\ColorimeterController;
 use App\Http\Controllers\FitController;
 use App\Http\Controllers\FormatController;
@@ -33,6 +34,8 @@ Route::put('settings', [SettingsController::class, 'update']);
 
 Route::get('habits', [HabitController::class, 'show']);
 Route::put('habits', [HabitController::class, 'update']);
+Route::get('clears', [ClearController::class, 'index']);
+Route::patch('clears/{id}', [ClearController::class, 'update']);
 Route::get('cautions', CautionController::class);
 Route::get('faults', [AirController::class, 'faults']);
 Route::post('instruments/room', [InstrumentController::class, 'room']);
@@ -52,6 +55,7 @@ Route::get('runs', [RunController::class, 'index']);
 Route::get('baits', [BaitController::class, 'index']);
 
 Route::middleware(OnceOnly::class)->group(function (): void {
+    Route::post('clears', [ClearController::class, 'store']);
     Route::post('equipment', [RigController::class, 'store']);
     Route::post('paints', [PaintController::class, 'store']);
     Route::post('bodies', [BodyController::class, 'store']);

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Hawkbrush\Core\Air\CleanFigures;
 use Hawkbrush\Core\Air\Nozzle;
+use Hawkbrush\Core\Clear\Product;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Dryer;
 use Hawkbrush\Core\Exchange\RecipeReader;
@@ -105,7 +106,14 @@ final class Run extends Model
             $nozzle === null ? Nozzle::ordinary() : new Nozzle($nozzle),
             $rig->has('habits') ? Habits::read($rig->field('habits')) : Habits::usual(),
             $rig->has('clean') ? CleanFigures::read($rig->field('clean')) : CleanFigures::usual(),
+            array_map(Product::read(...), $this->clears()),
         );
+    }
+
+    /** @return array<string, Node> the clears of the shop as they were, by kind */
+    public function clears(): array
+    {
+        return Node::root($this->rig ?? [])->optional('clears')?->fields() ?? [];
     }
 
     /** Whether one side of every bait is sprayed before all are turned; bait by bait where that was planned before it could be said. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Present;
 
+use App\Models\ClearBottle;
 use App\Models\Paint;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Run\Change;
@@ -81,6 +82,7 @@ final class PlanView
                 'total_ml' => round($planned->work->cup->totalMl, 3),
             ],
             'clean' => $planned->clean === null ? null : AirView::clean($planned->clean),
+            'batch' => $planned->work->batch === null ? null : ClearView::batch($planned->work->batch, $climate->airC),
             'hands_on_min' => round($planned->work->handsOnMin, 1),
             'wait_min' => round($planned->work->waitMin, 1),
             'wait_for' => $planned->work->waitFor,
@@ -122,18 +124,26 @@ final class PlanView
         return $startsAt->copy()->addSeconds((int) round($minutes * 60))->toIso8601ZuluString();
     }
 
-    /** @return list<array{paint_id: string, name: string, needs_ml: float, left_ml: float}> */
+    /** @return list<array{paint_id: string, name: string, needs_ml: float, left_ml: float}> paints and clears of which too little is left */
     private static function short(Plan $plan): array
     {
         $takes = $plan->takesMl();
-        $short = [];
+        $clears = $plan->takesClearMl();
+        $bottles = [];
         foreach (Paint::query()->findMany(array_keys($takes)) as $paint) {
-            if ($paint->left_ml < $takes[$paint->id]) {
+            $bottles[] = [$paint, $takes[$paint->id]];
+        }
+        foreach (array_intersect_key(ClearBottle::inUse(), $clears) as $kind => $clear) {
+            $bottles[] = [$clear, $clears[$kind]];
+        }
+        $short = [];
+        foreach ($bottles as [$bottle, $needs]) {
+            if ($bottle->left_ml < $needs) {
                 $short[] = [
-                    'paint_id' => $paint->id,
-                    'name' => $paint->name,
-                    'needs_ml' => round($takes[$paint->id], 2),
-                    'left_ml' => round($paint->left_ml, 2),
+                    'paint_id' => $bottle->id,
+                    'name' => $bottle->name,
+                    'needs_ml' => round($needs, 2),
+                    'left_ml' => round($bottle->left_ml, 2),
                 ];
             }
         }

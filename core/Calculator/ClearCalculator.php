@@ -59,7 +59,10 @@ final class ClearCalculator implements Calculator
             'working_min' => $product->clear->isMixed() ? PotLife::minutes($product, $climate->airC, PotLife::SMALL_ML) : null,
             'baits_per_mix' => $mixes->baitsPerMix,
             'mixes' => array_map(static fn(array $mix): array => [
-                'baits' => $mix['baits'], ...$product->parts($mix['ml']), 'start_min' => $mix['start_min'], 'usable_min' => $mix['usable_min'],
+                'baits' => $mix['baits'],
+                ...$product->parts($mix['ml']),
+                'start_min' => $mix['start_min'],
+                'usable_min' => $mix['usable_min'],
             ], $mixes->mixes),
             'hard_min' => $cure->hardMin * $coats,
             'recoat_min' => [$cure->recoatFromMin, $cure->recoatUntilMin],

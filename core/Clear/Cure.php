@@ -12,9 +12,6 @@ use Hawkbrush\Core\Drying\Climate;
  */
 final readonly class Cure
 {
-    /** Grams of water in a cubic metre of an ordinary room, 21 C and 50 percent. */
-    private const ORDINARY_WATER = 9.2;
-
     /** Share of the time to hard from when another coat bonds by itself, and until when. */
     private const RECOAT_FROM = 0.15;
 
@@ -41,7 +38,7 @@ final readonly class Cure
     {
         $hard = match ($clear) {
             Clear::Uv => self::lampMin($lampMwCm2),
-            Clear::Urethane => $clear->hardMinutes() * min(6.0, max(0.4, self::ORDINARY_WATER / max(0.1, $climate->waterGM3()))),
+            Clear::Urethane => $clear->hardMinutes() * min(6.0, max(0.4, Climate::ordinary()->waterGM3() / max(0.1, $climate->waterGM3()))),
             default => $clear->hardMinutes() / $clear->rate($climate->airC),
         };
 

@@ -55,7 +55,8 @@ final class Fit
         $head = $body->topAt($body->marks->eyeU) + $body->bottomAt($body->marks->eyeU);
         $sizes = [];
         for ($mm = max(1.0, ceil(2 * $head * self::SHARE_OF_HEAD[0]) / 2); $mm <= $head * self::SHARE_OF_HEAD[1]; $mm += 0.5) {
-            $sizes[] = ['diameter_mm' => $mm, 'why' => \sprintf('%d %% of the head, which is %s mm deep at the eye', round(100 * $mm / $head), self::plain($head))];
+            $why = \sprintf('%d %% of the head, which is %s mm deep at the eye', round(100 * $mm / $head), self::plain($head));
+            $sizes[] = ['diameter_mm' => $mm, 'why' => $why];
         }
 
         return $sizes !== [] ? $sizes : [['diameter_mm' => max(1.0, $half($head / 3)), 'why' => 'about a third of the head at the eye']];

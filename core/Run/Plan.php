@@ -55,6 +55,8 @@ final readonly class Plan
                 $coat === null ? 0.0 : Coverage::land($coat, $surface)->areaMm2($surface),
                 $coat?->keepsMaskOf($before) ?? false,
                 $rested,
+                array_sum($surface->areaMm2) * 2,
+                $shop->clears,
             ));
             $clean = $cleanings[$step->id] ?? null;
             $clock += ($clean->minutes ?? 0.0) + $work->handsOnMin + $work->waitMin;
@@ -85,6 +87,21 @@ final readonly class Plan
     public function totalMin(): float
     {
         return $this->steps === [] ? 0.0 : $this->steps[\count($this->steps) - 1]->doneAtMin;
+    }
+
+    /** @return array<string, float> ml of each clear the run takes, by its kind */
+    public function takesClearMl(): array
+    {
+        $takes = [];
+        foreach ($this->steps as $planned) {
+            $batch = $planned->work->batch;
+            if ($batch !== null) {
+                $kind = $batch->product->clear->value;
+                $takes[$kind] = ($takes[$kind] ?? 0.0) + $batch->takesMl;
+            }
+        }
+
+        return $takes;
     }
 
     /** @return array<string, float> ml of each paint the run takes, by paint id */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Step;
 
+use Hawkbrush\Core\Clear\Batch;
 use Hawkbrush\Core\Coat\Cup;
 
 /** What a step of a run takes, for all its baits. */
@@ -11,6 +12,7 @@ final readonly class Work
 {
     /**
      * @param string $waitFor what is waited for, in words; empty without a wait
+     * @param Batch|null $batch what is mixed for it beside paint
      * @param float|null $setSeconds to touch dry by the planned way of setting; null where nothing sets, or never
      */
     public function __construct(
@@ -19,6 +21,7 @@ final readonly class Work
         public string $waitFor = '',
         public ?Cup $cup = null,
         public ?float $setSeconds = null,
+        public ?Batch $batch = null,
     ) {}
 
     /** Nothing but waiting for something to dry. */

@@ -14,6 +14,7 @@ use App\Actions\Rack\SavePaint;
 use App\Actions\Rack\TeachPaint;
 use App\Actions\Runs\PlanRun;
 use App\Actions\Runs\WorkBench;
+use App\Actions\Shop\KeepClears;
 use App\Actions\Shop\KeepRig;
 use App\Devices\PaintedCard;
 use App\Devices\SimulatedColorimeter;
@@ -46,9 +47,10 @@ final class DemoSeeder extends Seeder
         KeepLots $lots,
         KeepMask $masks,
         KeepRig $rig,
+        KeepClears $clears,
     ): void {
         Preference::query()->create(['id' => 1, 'values' => ['air_c' => 19.5, 'humidity_percent' => 58.0]]);
-        DemoShop::put($rig);
+        DemoShop::put($rig, $clears);
         $racked = $forms = $patterns = [];
         foreach (DemoStores::paints() as $key => [$name, $kind, $hex, $solids, $bottle, $left]) {
             [$family, $finish, $opened] = DemoStores::about()[$key];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\Shop\KeepClears;
 use App\Actions\Shop\KeepRig;
 use App\Models\Preference;
 use Hawkbrush\Core\Node;
@@ -23,8 +24,31 @@ final class DemoShop
         ['kind' => 'dryer', 'name' => 'Window fan', 'dryer' => ['kind' => 'fan']],
     ];
 
-    public static function put(KeepRig $rig): void
+    private const CLEARS = [
+        [
+            'kind' => 'two-part epoxy', 'name' => 'Half-hour epoxy', 'label_min' => 30, 'bottle_ml' => 240, 'left_ml' => 168,
+            'price' => 18.5, 'opened_on' => '2026-08-11', 'expires_on' => '2027-08-01',
+        ],
+        [
+            'kind' => 'slow casting resin', 'name' => 'Slow resin', 'label_min' => 120, 'parts_a' => 100, 'parts_b' => 45,
+            'by' => 'weight', 'density_a' => 1.12, 'density_b' => 0.97, 'bottle_ml' => 400, 'left_ml' => 395, 'price' => 24.0,
+            'opened_on' => '2026-10-20',
+        ],
+        [
+            'kind' => 'UV resin', 'name' => 'Lamp resin', 'bottle_ml' => 100, 'left_ml' => 36, 'price' => 14.9,
+            'opened_on' => '2026-06-02',
+        ],
+        [
+            'kind' => 'acrylic spray', 'name' => 'Acrylic can', 'bottle_ml' => 400, 'left_ml' => 220, 'price' => 8.4,
+            'opened_on' => '2026-09-05',
+        ],
+    ];
+
+    public static function put(KeepRig $rig, KeepClears $clears): void
     {
+        foreach (self::CLEARS as $one) {
+            $clears->add(Node::root($one));
+        }
         foreach (self::RIG as $one) {
             $rig->add(Node::root($one));
         }

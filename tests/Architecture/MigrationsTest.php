@@ -19,6 +19,7 @@ const LANDED = [
     '2026_11_29_000011_optics_of_painted' => '797d5b5da7d8f2cb1a984083bf6092af11170cb45eb0a0335482d4cccd3f340a',
     '2026_11_29_000012_rejected_baits' => '3ed6cbfcd7fc0e17eb7de4bd8eb65100d3bb2f89e1766d899e2e3f31c0cfbc10',
     '2026_11_29_000013_rig_and_habits' => '7ca97c1fa6a3424526a9a17170ffe6e4d041641ffaff822eded36d79443fb58e',
+    '2026_11_29_000014_clears' => 'cb67b5933706f37f42c74a136e88b86ee97e9b864bf4432e9c27c970a92c55e4',
 ];
 
 it('never changes a migration that has landed', function (): void {

@@ -9,6 +9,7 @@ use App\Exceptions\NotNow;
 use App\Models\Bait;
 use App\Models\BenchEventRow;
 use App\Models\BenchPhoto;
+use App\Models\ClearBottle;
 use App\Models\Paint;
 use App\Models\Run;
 use App\Models\Stamp;
@@ -113,9 +114,12 @@ final readonly class WorkBench
             }
             $record = $run->record();
             $painted = max(1, $record->painted());
-            foreach (Plan::of($run->core(), $painted, $run->shop())->takesMl() as $paintId => $ml) {
-                $paint = Paint::query()->find($paintId);
-                $paint?->update(['left_ml' => max(0.0, $paint->left_ml - $ml), 'revision' => $paint->revision + 1]);
+            $took = Plan::of($run->core(), $painted, $run->shop());
+            foreach ($took->takesMl() as $paintId => $ml) {
+                self::take(Paint::query()->find($paintId), $ml);
+            }
+            foreach (array_intersect_key($run->clears(), $took->takesClearMl()) as $kind => $clear) {
+                self::take(ClearBottle::query()->find($clear->field('id')->text()), $took->takesClearMl()[$kind]);
             }
             foreach (Dried::ratios($run->core(), $record, $run->climate()) as $paintId => $ratio) {
                 $paint = Paint::query()->find($paintId);
@@ -191,5 +195,11 @@ final readonly class WorkBench
         }
 
         return $run;
+    }
+
+    /** Takes so much out of a bottle; none is left less than empty. */
+    private static function take(Paint|ClearBottle|null $bottle, float $ml): void
+    {
+        $bottle?->update(['left_ml' => max(0.0, $bottle->left_ml - $ml), 'revision' => $bottle->revision + 1]);
     }
 }

@@ -26,12 +26,12 @@ final class KeepRig
         $figures = self::figures($kind, $form, []);
         $name = $form->field('name')->text(80);
 
-        return DB::transaction(function () use ($kind, $name, $figures, $form): Equipment {
+        return DB::transaction(static function () use ($kind, $name, $figures, $form): Equipment {
             $wanted = $form->optional('in_hand')?->boolean() ?? false;
-            $first = Equipment::query()->where('kind', $kind)->whereNull('archived_at')->doesntExist();
+            $first = TakeUp::isFirst(new Equipment(), $kind);
             $one = Equipment::query()->create(['kind' => $kind, 'name' => $name, 'figures' => $figures]);
 
-            return $wanted || $first ? $this->takeInHand($one) : $one->refresh();
+            return $wanted || $first ? TakeUp::one($one, 'in_hand') : $one->refresh();
         });
     }
 
@@ -53,15 +53,7 @@ final class KeepRig
             'revision' => $one->revision + 1,
         ]);
 
-        return $form->optional('in_hand')?->boolean() === true && $one->archived_at === null ? $this->takeInHand($one) : $one;
-    }
-
-    private function takeInHand(Equipment $one): Equipment
-    {
-        Equipment::query()->where('kind', $one->kind)->where('in_hand', true)->whereKeyNot($one->id)->update(['in_hand' => false]);
-        $one->update(['in_hand' => true]);
-
-        return $one->refresh();
+        return $form->optional('in_hand')?->boolean() === true && $one->archived_at === null ? TakeUp::one($one, 'in_hand') : $one;
     }
 
     /** @return list<string> */

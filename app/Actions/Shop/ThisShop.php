@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Shop;
 
+use App\Models\ClearBottle;
 use App\Models\Equipment;
 use App\Models\Preference;
 use Hawkbrush\Core\Air\Nozzle;
+use Hawkbrush\Core\Clear\Product;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Shop\Shop;
 
@@ -26,6 +28,7 @@ final class ThisShop
             ($hand['airbrush'] ?? null)?->nozzle() ?? Nozzle::ordinary(),
             $habits,
             $clean,
+            array_map(static fn(ClearBottle $bottle): Product => $bottle->product(), ClearBottle::inUse()),
         );
     }
 
@@ -48,6 +51,10 @@ final class ThisShop
             'dryer' => $dryer === null ? null : $named($dryer) + $dryer->dryer()->document(),
             'habits' => $habits->all(),
             'clean' => $clean->all(),
+            'clears' => array_map(
+                static fn(ClearBottle $bottle): array => ['id' => $bottle->id, 'name' => $bottle->name] + $bottle->product()->document(),
+                ClearBottle::inUse(),
+            ),
         ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Step\Clear;
 
 use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Clear\Batch;
 use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Eye\Eye;
@@ -19,8 +20,6 @@ use Hawkbrush\Core\Step\Work;
 /** Lays the clear coat: brings the colours up and keeps them. */
 final readonly class ClearStep extends WithoutCoat
 {
-    private const COAT_MIN = 3.0;
-
     private const OVERNIGHT_MIN = 600.0;
 
     /** @throws Refused when the coats are outside their {@see Bounds} */
@@ -75,15 +74,16 @@ final readonly class ClearStep extends WithoutCoat
 
     public function work(Job $job): Work
     {
-        $hardMin = $this->clear->hardMinutes() * $this->coats / $this->clear->rate($job->climate->airC);
-        $handsMin = self::COAT_MIN * $job->baits * $this->coats;
+        $batch = Batch::of($job->clear($this->clear), $job->climate, $job->baits, $job->bodyMm2, $this->coats);
+        $hardMin = $batch->cure->hardMin * $this->coats;
+        $handsMin = $batch->handsOnMin($job->baits);
 
         // A night that the recipe plans already counts.
         $before = $this->clear->wantsOvernight() ? max(0.0, self::OVERNIGHT_MIN - $job->restedMin) : 0.0;
 
         return $before > 0
-            ? new Work($handsMin, $hardMin + $before, 'overnight before it, then until the clear is hard')
-            : new Work($handsMin, $hardMin, 'until the clear is hard');
+            ? new Work($handsMin, $hardMin + $before, 'overnight before it, then until the clear is hard', batch: $batch)
+            : new Work($handsMin, $hardMin, 'until the clear is hard', batch: $batch);
     }
 
     public function restMin(): float

@@ -4,6 +4,8 @@ import type { Look, Settings } from './types';
 
 export const useRig = () => useQuery({ queryKey: ['rig'], queryFn: () => ask(api.GET('/equipment')) });
 
+export const useClears = () => useQuery({ queryKey: ['clears'], queryFn: () => ask(api.GET('/clears')) });
+
 export const useHabits = () => useQuery({ queryKey: ['habits'], queryFn: () => ask(api.GET('/habits')) });
 
 export const useFaults = () => useQuery({ queryKey: ['faults'], queryFn: () => ask(api.GET('/faults')) });

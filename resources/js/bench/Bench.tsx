@@ -27,6 +27,7 @@ import { BeforeItHurts } from './BeforeItHurts';
 import { BeforeSpraying } from './BeforeSpraying';
 import { BigFigures } from './BigFigures';
 import classes from './bench.module.css';
+import { MixClock } from './MixClock';
 import { PedalForm } from './PedalForm';
 import { usePedal } from './pedal';
 import { Slip } from './Slip';
@@ -87,6 +88,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   // The one that was tapped, as long as this step is open on it; else the first that is open.
   const bait = tapped?.step === stepId && isOpen(tapped.bait) ? tapped.bait : (position?.bait ?? run.bait_count);
   const forAll = step?.shown.for_all ?? false;
+  const isLast = after(bait) === undefined;
   const planned = run.plan.steps.find((p) => p.step === stepId);
   const sides = record.sides[stepId]?.[bait] ?? [];
   const worked = step?.shown.sides ?? [];
@@ -149,9 +151,11 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
     const wait = (planned?.wait_min ?? 0) * 60;
     const whose = { step: stepId, bait: forAll ? null : bait };
     const runs = record.timers.some((t) => t.step === whose.step && t.bait === whose.bait && left(t) > 0);
+    // What was mixed for this step does not count any more once it is on the last bait.
+    if (isLast && planned?.batch != null) add({ type: 'timer-stopped', step: stepId, bait: null, data: {} });
     // Every bait has a clock of its own; one that runs already is left alone.
     if (wait > 0 && !runs) add({ type: 'timer', ...whose, data: { seconds: Math.ceil(wait), label: 'waiting' } });
-  }, [position, step, sides, add, stepId, bait, forAll, planned, record.timers]);
+  }, [position, step, sides, add, stepId, bait, forAll, isLast, planned, record.timers]);
   const unlessWet = useCallback(
     (action: string, goOn: () => void) => {
       const wet = stillWet();
@@ -271,6 +275,15 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
               onPsi={(read) => add({ type: 'figures', step: stepId, bait: null, data: { psi: read } })}
               onHold={timer}
             />
+            {planned?.batch != null && (
+              <MixClock
+                batch={planned.batch}
+                coated={(record.done[stepId] ?? []).length}
+                onMixed={(seconds, label) =>
+                  add({ type: 'timer', step: stepId, bait: null, data: { seconds: Math.ceil(seconds), label } })
+                }
+              />
+            )}
             <div className={classes.benchDo}>
               {step.shown.index?.map((line) => (
                 <p key={line}>{inUnit(line, settings)}.</p>
@@ -315,7 +328,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
               </UnstyledButton>
             )}
             <UnstyledButton className={classes.benchNext} onClick={next}>
-              {forAll || after(bait) === undefined ? 'Done, next step' : 'Done, next bait'} <kbd>Space</kbd>
+              {forAll || isLast ? 'Done, next step' : 'Done, next bait'} <kbd>Space</kbd>
             </UnstyledButton>
           </div>
         )}

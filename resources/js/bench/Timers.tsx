@@ -29,10 +29,11 @@ export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
   }, [timers.length]);
 
   const over = timers.filter((timer) => left(timer, now) <= 0);
+  const late = timers.filter((timer) => isLateMix(timer, now));
   useEffect(() => {
-    for (const timer of over) {
-      // Once for each time it is up: a coat still tacky lets it go on.
-      const up = `${timer.id} ${timer.seconds}`;
+    for (const timer of [...over, ...late]) {
+      // Once for each time it is up: a coat still tacky lets it go on; a mix rings at two thirds as well.
+      const up = `${timer.id} ${timer.seconds} ${over.includes(timer)}`;
       if (!rung.current.has(up)) {
         rung.current.add(up);
         ring();
@@ -63,6 +64,16 @@ export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
   );
 }
 
+/** A clear that was mixed: its clock counts to when it pulls. */
+function isMix({ label }: Timer): boolean {
+  return label.startsWith('mix ');
+}
+
+function isLateMix(timer: Timer, now: number): boolean {
+  const seconds = left(timer, now);
+  return isMix(timer) && seconds > 0 && seconds <= timer.seconds / 3;
+}
+
 function whose(run: Run, timer: Timer): string {
   return run.baits.find((b) => b.position === timer.bait)?.label ?? 'all';
 }
@@ -76,6 +87,8 @@ function OneTimer({ run, timer, now, onStop, onDry, onTacky }: Omit<Props, 'time
       <span>
         {seconds <= 0 ? 'time is up: ' : `of ${clockLeft(timer.seconds)} `}
         {timer.label}, {timerWords(run, timer)}
+        {seconds <= 0 && isMix(timer) && '. If it pulls threads, leave it and mix anew.'}
+        {isLateMix(timer, now) && '. Two thirds gone: begin no bait that you cannot finish.'}
       </span>
       <div className={classes.timerActs}>
         {unfelt && (

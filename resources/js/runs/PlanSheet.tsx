@@ -4,6 +4,7 @@ import type { CleanOut, Plan, Settings } from '../api/types';
 import layout from '../parts/layout.module.css';
 import table from '../parts/table.module.css';
 import { clock, minutes, temperature, volume } from '../units/units';
+import { Batches } from './Batches';
 import classes from './runs.module.css';
 
 interface Props {
@@ -116,6 +117,7 @@ export function PlanSheet({ plan, settings }: Props) {
           a model’s figure for this room, not a promise: touch a test card.
         </p>
       </section>
+      <Batches plan={plan} />
       <section className={layout.part} aria-label="Cautions">
         <h2>
           <Anchor component={Link} to="/stores/cautions">

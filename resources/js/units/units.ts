@@ -38,12 +38,16 @@ export function volume(ml: number, s: Settings): string {
   return `${quantity.show(ml, s)} ${quantity.unit(s)}`;
 }
 
-/** Minutes as one says them: 45 s, 12 min, 2 h 10 min. */
+/** From when hours are said as days. */
+const MANY_HOURS = 72;
+
+/** Minutes as one says them: 45 s, 12 min, 2 h 10 min, 6 d 16 h. */
 export function minutes(min: number): string {
   if (min > 0 && min < 1) return `${Math.round(min * 60)} s`;
   const whole = Math.round(min);
   if (whole < 60) return `${whole} min`;
   const hours = Math.floor(whole / 60);
+  if (hours >= MANY_HOURS) return `${Math.floor(hours / 24)} d${hours % 24 === 0 ? '' : ` ${hours % 24} h`}`;
   return whole % 60 === 0 ? `${hours} h` : `${hours} h ${whole % 60} min`;
 }
 

@@ -121,4 +121,6 @@ it('seals ink and decals under epoxy, and leaves the rest alone', function (Clea
 
 it('refuses what no clear is', function (array $figures): void {
     product($figures);
-})->with([[['label_min' => 0]], [['parts_a' => 0]], [['density_a' => 20]], [['by' => 'eye']], [['kind' => 'varnish']]])->throws(Refused::class);
+})->with([
+    [['label_min' => 0]], [['parts_a' => 0]], [['density_a' => 20]], [['by' => 'eye']], [['kind' => 'varnish']],
+])->throws(Refused::class);

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Shop;
+
+use Illuminate\Database\Eloquent\Model;
+
+/** Of a kind, one is the one that counts. */
+final class TakeUp
+{
+    /**
+     * @template M of Model
+     *
+     * @param M $one
+     * @param string $mark its column that says so
+     *
+     * @return M
+     */
+    public static function one(Model $one, string $mark): Model
+    {
+        $others = $one->newQuery()->where('kind', $one->getAttribute('kind'))->whereKeyNot($one->getKey());
+        $others->where($mark, true)->update([$mark => false]);
+        $one->update([$mark => true]);
+
+        return $one->refresh();
+    }
+
+    /** Whether none of a kind counts yet that is still there. */
+    public static function isFirst(Model $like, string $kind): bool
+    {
+        return $like->newQuery()->where('kind', $kind)->whereNull('archived_at')->doesntExist();
+    }
+}

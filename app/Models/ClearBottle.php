@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hawkbrush\Core\Clear\Product;
+use Hawkbrush\Core\Node;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * A clear of the shop. Of each kind one is in use.
+ *
+ * @property string $id
+ * @property string $kind as recipes name it
+ * @property string $name
+ * @property array<string, mixed> $figures of its sheet
+ * @property float $bottle_ml all its parts together
+ * @property float $left_ml
+ * @property float|null $price
+ * @property Carbon|null $opened_on
+ * @property Carbon|null $expires_on
+ * @property bool $in_use
+ * @property int $revision
+ * @property Carbon|null $archived_at
+ */
+final class ClearBottle extends Model
+{
+    use HasUlids;
+
+    /** Least and most of what a shop keeps of it. */
+    public const BOUNDS = ['bottle_ml' => [1, 20000], 'left_ml' => [0, 20000], 'price' => [0, 100000]];
+
+    protected $table = 'clears';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'figures' => 'array', 'bottle_ml' => 'float', 'left_ml' => 'float', 'price' => 'float', 'opened_on' => 'date',
+            'expires_on' => 'date', 'in_use' => 'boolean', 'revision' => 'integer', 'archived_at' => 'datetime',
+        ];
+    }
+
+    public function product(): Product
+    {
+        return Product::read(Node::root(['kind' => $this->kind] + $this->figures));
+    }
+
+    /** @return array<string, self> those in use, by kind */
+    public static function inUse(): array
+    {
+        $inUse = [];
+        foreach (self::query()->where('in_use', true)->whereNull('archived_at')->get() as $one) {
+            $inUse[$one->kind] = $one;
+        }
+
+        return $inUse;
+    }
+}

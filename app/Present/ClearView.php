@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Present;
+
+use App\Models\ClearBottle;
+use App\Models\Preference;
+use Hawkbrush\Core\Clear\Batch;
+use Hawkbrush\Core\Clear\Clear;
+use Hawkbrush\Core\Clear\Cure;
+use Hawkbrush\Core\Clear\PotLife;
+use Hawkbrush\Core\Clear\Product;
+use Hawkbrush\Core\Clear\Turning;
+
+/** Clears of the shop, and what one comes to in a run. */
+final class ClearView
+{
+    /** @return array<string, mixed> */
+    public static function all(): array
+    {
+        return [
+            'clears' => array_values(
+                ClearBottle::query()->orderBy('kind')->orderBy('name')->orderBy('id')->get()->map(self::of(...))->all(),
+            ),
+            'kinds' => array_map(static fn(Clear $clear): array => Product::usual($clear)->document(), Clear::cases()),
+            'bounds' => ClearBottle::BOUNDS + Product::BOUNDS,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(ClearBottle $one): array
+    {
+        $product = $one->product();
+
+        return [
+            'id' => $one->id,
+            'name' => $one->name,
+            ...$product->document(),
+            'bottle_ml' => round($one->bottle_ml, 2),
+            'left_ml' => round($one->left_ml, 2),
+            'price' => $one->price,
+            'opened_on' => $one->opened_on?->toDateString(),
+            'expires_on' => $one->expires_on?->toDateString(),
+            'expired' => $one->expires_on?->isBefore(now()->startOfDay()) ?? false,
+            'in_use' => $one->in_use,
+            'archived' => $one->archived_at !== null,
+            'revision' => $one->revision,
+            'here' => self::here($product),
+            'caution' => $product->clear->hazard()->caution(),
+        ];
+    }
+
+    /** @return array<string, mixed> how a step's clear is mixed, laid and left for all baits */
+    public static function batch(Batch $batch, float $airC): array
+    {
+        $runs = Turning::runsForMin($batch->product, $airC);
+
+        return [
+            'coats' => $batch->coats,
+            'takes_ml' => round($batch->takesMl, 1),
+            'holds' => $batch->mixes->holds(),
+            'mixes' => array_map(static fn(array $mix): array => [
+                'baits' => $mix['baits'],
+                ...array_map(static fn(float $figure): float => round($figure, 1), $batch->product->parts($mix['ml'])),
+                'start_min' => round($mix['start_min'], 1),
+                'usable_min' => round($mix['usable_min'], 1),
+            ], $batch->mixes->mixes),
+            'turn' => Turning::wanted($batch->product->clear, $runs),
+            'runs_mm' => round(Turning::runsMm($batch->product->clear, $runs), 1),
+            ...self::cure($batch->cure),
+        ];
+    }
+
+    /** @return array{working_min: float|null, hard_min: float, recoat_min: array{float, float}, sand_min: float, fish_min: float} in the room of now */
+    private static function here(Product $product): array
+    {
+        $room = Preference::room();
+
+        return [
+            'working_min' => $product->clear->isMixed() ? round(PotLife::minutes($product, $room->airC, PotLife::SMALL_ML), 1) : null,
+            ...self::cure(Cure::of($product->clear, $room)),
+        ];
+    }
+
+    /** @return array{hard_min: float, recoat_min: array{float, float}, sand_min: float, fish_min: float} */
+    private static function cure(Cure $cure): array
+    {
+        return [
+            'hard_min' => round($cure->hardMin),
+            'recoat_min' => [round($cure->recoatFromMin), round($cure->recoatUntilMin)],
+            'sand_min' => round($cure->sandMin),
+            'fish_min' => round($cure->fishMin),
+        ];
+    }
+}

@@ -1,0 +1,42 @@
+import type { Batch, Plan } from '../api/types';
+import layout from '../parts/layout.module.css';
+import { counted, minutes } from '../units/units';
+import { mixWords } from './mixWords';
+
+/** How the clear of each step is mixed: which mix for which baits, when it begins and how long it lasts. */
+export function Batches({ plan }: { plan: Plan }) {
+  return plan.steps.map(
+    ({ step, name, batch }) =>
+      batch !== null && (
+        <section key={step} className={layout.part} aria-label={`Clear: ${name}`}>
+          <h2>{name}</h2>
+          {batch.mixes.length > 0 && (
+            <ol className={layout.listed}>
+              {batch.mixes.map((mix) => (
+                <li key={mix.start_min}>
+                  {mixWords(mix)}, begun {mix.start_min === 0 ? 'at once' : `${minutes(mix.start_min)} later`}; it lasts{' '}
+                  {minutes(mix.usable_min)}
+                </li>
+              ))}
+            </ol>
+          )}
+          {!batch.holds && (
+            <p className={layout.caution}>
+              It pulls before one bait is coated: a cooler room, a slower clear or two hands.
+            </p>
+          )}
+          <p>{batchWords(batch)}</p>
+        </section>
+      ),
+  );
+}
+
+/** Coats, turning, and when it can be coated again, sanded and fished. */
+function batchWords({ coats, takes_ml, turn, runs_mm, hard_min, recoat_min, sand_min, fish_min }: Batch): string {
+  const [from = 0, until = 0] = recoat_min;
+  return [
+    `${counted(coats, 'coat')}, ${takes_ml} ml in all.`,
+    turn ? `It would run ${runs_mm} mm before it gels: turn it.` : 'It stays where it is laid.',
+    `Hard after ${minutes(hard_min)}; the next coat from ${minutes(from)} to ${minutes(until)}, later sand first; sanded after ${minutes(sand_min)}, fished after ${minutes(fish_min)} (common practice; its sheet goes first).`,
+  ].join(' ');
+}

@@ -1,0 +1,93 @@
+import { Anchor, NativeSelect, Radio } from '@mantine/core';
+import { words } from '../api/client';
+import type { ClearBottle, Clears } from '../api/types';
+import { within } from '../parts/bounds';
+import { Figure } from '../parts/Figure';
+import layout from '../parts/layout.module.css';
+import { SavedText } from '../parts/SavedText';
+import { minutes } from '../units/units';
+import '../parts/controls';
+import classes from './clears.module.css';
+import { useClearChange } from './useClearChange';
+
+const BY = ['volume', 'weight'] as const;
+
+/** One clear: what its sheet says, what is left, and its times in this room. */
+export function OneClear({ clear, bounds }: { clear: ClearBottle; bounds: Clears['bounds'] }) {
+  const change = useClearChange(clear);
+  const set: (fields: Parameters<typeof change.mutate>[0]) => unknown = (fields) =>
+    change.mutateAsync(fields).catch(() => {});
+  const mixed = clear.parts_b > 0;
+  const figure = (label: string, name: keyof Clears['bounds'], decimals = 2) => (
+    <Figure
+      label={label}
+      value={clear[name]}
+      {...within(bounds[name])}
+      decimals={decimals}
+      {...(name === 'price' ? { empty: 'not known' } : {})}
+      onSave={(value) => (value !== null || name === 'price') && set({ [name]: value })}
+    />
+  );
+  return (
+    <li data-clear={clear.name} className={clear.archived ? classes.put : undefined}>
+      <div className={classes.name}>
+        <Radio
+          name={clear.kind}
+          label={clear.in_use ? 'in use' : 'take into use'}
+          aria-label={`${clear.name} in use`}
+          checked={clear.in_use}
+          disabled={clear.archived}
+          onChange={() => void set({ in_use: true })}
+        />
+        <SavedText label={clear.kind} value={clear.name} max={80} required onSave={(name) => set({ name })} />
+      </div>
+      <div className={classes.sheet}>
+        {mixed && figure('Label, min', 'label_min', 0)}
+        {mixed && figure('Parts A', 'parts_a')}
+        {mixed && figure('Parts B', 'parts_b')}
+        {mixed && (
+          <NativeSelect
+            label="Mixed by"
+            size="xs"
+            data={[...BY]}
+            value={clear.by}
+            onChange={(event) => {
+              const by = BY.find((one) => one === event.currentTarget.value);
+              if (by !== undefined) void set({ by });
+            }}
+          />
+        )}
+        {figure(mixed ? 'A, g/ml' : 'g/ml', 'density_a')}
+        {mixed && figure('B, g/ml', 'density_b')}
+        {figure('Bottle, ml', 'bottle_ml', 0)}
+        {figure('Left, ml', 'left_ml', 1)}
+        {figure('Price', 'price')}
+        <SavedText
+          label="Opened on"
+          type="date"
+          value={clear.opened_on ?? ''}
+          max={10}
+          onSave={(day) => set({ opened_on: day === '' ? null : day })}
+        />
+        <SavedText
+          label="Expires on"
+          type="date"
+          value={clear.expires_on ?? ''}
+          max={10}
+          onSave={(day) => set({ expires_on: day === '' ? null : day })}
+        />
+      </div>
+      <p className={classes.times}>
+        {clear.expired && <b className={layout.low}>Past its date. </b>}
+        Here: {clear.here.working_min !== null && `${minutes(clear.here.working_min)} to work in, `}
+        hard after {minutes(clear.here.hard_min)}, the next coat from {minutes(clear.here.recoat_min[0] ?? 0)} to{' '}
+        {minutes(clear.here.recoat_min[1] ?? 0)} (later: sand first), sanded after {minutes(clear.here.sand_min)},
+        fished after {minutes(clear.here.fish_min)}. {clear.caution}
+      </p>
+      <Anchor component="button" type="button" onClick={() => void set({ archived: !clear.archived })}>
+        {clear.archived ? 'Bring back' : 'Put away'}
+      </Anchor>
+      {change.isError && <p role="alert">{words(change.error)}</p>}
+    </li>
+  );
+}
