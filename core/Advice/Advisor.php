@@ -22,6 +22,7 @@ final class Advisor
             new Rules\TooSoonToClamp(),
             new Rules\RunsTogether(),
             new Rules\TooThick(),
+            new Rules\SealFirst(),
             new Rules\BuriesMarks(),
             new Rules\StripesOverDark(),
             new Rules\HardlyShows(),

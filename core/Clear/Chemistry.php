@@ -21,7 +21,8 @@ final readonly class Chemistry
     public static function over(Clear $clear, string $below): self
     {
         $below = mb_strtolower($below);
-        $marks = preg_match('/\bpen\b|marker|decal/', $below) === 1;
+        // A pen of acrylic paint bears what the paint bears.
+        $marks = preg_match('/decal|marker|\bpen ink\b|(\bink|alcohol).*\bpen\b/', $below) === 1;
         $solvent = preg_match('/lacquer|solvent|enamel/', $below) === 1;
         $twoPart = $clear === Clear::Epoxy || $clear === Clear::Resin;
         [$verdict, $reason] = match (true) {

@@ -97,6 +97,20 @@ enum Clear: string
         };
     }
 
+    /** How it is laid, in a sentence or two. */
+    public function how(): string
+    {
+        $brushed = 'joints and line tie first with a thin brush and kept free, then in long even strokes from the tail upwards, over the '
+            .'rim of the eye, the nose last.';
+
+        return match ($this) {
+            self::Epoxy, self::Resin => "Lay it on {$brushed} Bubbles rise by themselves or under a breath of warm air.",
+            self::Uv => "Bone dry first. Lay it on thin, {$brushed} Under the lamp at once, and turned over once.",
+            self::Urethane => 'Wires and the drip end crimped, joints and sockets closed; a slow dip, a slower lift, and hung before a fan.',
+            self::Acrylic => 'In thin mists from a little way off, each dry before the next: it seals decals and ink.',
+        };
+    }
+
     public function hazard(): Hazard
     {
         return match ($this) {

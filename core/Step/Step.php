@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Step;
 
 use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Eye\Eye;
@@ -101,6 +102,12 @@ abstract readonly class Step
      * @param array<string, float|int> $figures by name, those of {@see figures}
      */
     abstract public function asUsed(array $figures): static;
+
+    /** The clear it lays, if any. */
+    public function clear(): ?Clear
+    {
+        return null;
+    }
 
     /** The film it lays, if any. */
     abstract public function coat(): ?Coat;

@@ -357,6 +357,7 @@ final class DemoPatterns
                     'seed' => 3,
                 ],
             ),
+            ['title' => 'Seal the ink'] + DemoSteps::clear('acrylic spray', 1),
             DemoSteps::eye(5.5, '#c9a24a'),
             DemoSteps::clear('two-part epoxy', 1),
         ]);

@@ -60,16 +60,18 @@ final readonly class ClearStep extends WithoutCoat
 
     public function how(bool $maskIsOn = false, ?Habits $habits = null): string
     {
-        $minutes = $this->clear->workingMinutes();
-
         $turned = match (true) {
             ! $this->clear->flows() => '',
             $habits?->standing() === true => ' Hang them by the tail, and take the drop off the nose after ten minutes.',
             default => ' Turn them on the wheel until it no longer flows.',
         };
 
-        return 'Lay it on in one direction and let it level; carry it over the rim of the eye, and stay off joints and wire.'.$turned
-            .($minutes === null ? '' : \sprintf(' About %d min to work in.', $minutes));
+        return $this->clear->how().$turned;
+    }
+
+    public function clear(): Clear
+    {
+        return $this->clear;
     }
 
     public function work(Job $job): Work

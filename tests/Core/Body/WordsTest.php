@@ -112,8 +112,8 @@ it('says how a step is done, as across the bench', function (array $step, string
     [[
         'type' => 'clear',
         'clear' => 'two-part epoxy',
-    ], 'Lay it on in one direction and let it level; carry it over the rim of the eye, and stay off joints and wire. Turn them on the wheel until it no longer flows. About 10 min to work in.'],
-    [['type' => 'clear', 'clear' => 'UV resin'], 'Lay it on in one direction and let it level; carry it over the rim of the eye, and stay off joints and wire.'],
+    ], 'Lay it on joints and line tie first with a thin brush and kept free, then in long even strokes from the tail upwards, over the rim of the eye, the nose last. Bubbles rise by themselves or under a breath of warm air. Turn them on the wheel until it no longer flows.'],
+    [['type' => 'clear', 'clear' => 'UV resin'], 'Bone dry first. Lay it on thin, joints and line tie first with a thin brush and kept free, then in long even strokes from the tail upwards, over the rim of the eye, the nose last. Under the lamp at once, and turned over once.'],
     [['type' => 'inspect'], 'Look it over.'],
     [['type' => 'prep', 'task' => 'Wipe it.'], 'Wipe it.'],
 ]);

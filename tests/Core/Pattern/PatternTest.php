@@ -187,7 +187,7 @@ it('says across the bench how a step is done', function (array $step, string $sa
         ['type' => 'eye', 'diameter_mm' => 5.5, 'pupil' => 'slit slanted'],
         'Set a 5.5 mm eye on each side with tacky glue. Both pupils slit slanted.',
     ],
-    'clear' => [['type' => 'clear', 'clear' => 'two-part epoxy'], 'About 10 min to work in'],
+    'clear' => [['type' => 'clear', 'clear' => 'two-part epoxy'], 'the nose last'],
     'task' => [['type' => 'prep', 'task' => 'Wipe it'], 'Wipe it'],
     'no task' => [['type' => 'inspect'], 'Look it over'],
 ]);

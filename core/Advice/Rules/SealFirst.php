@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Advice\Rules;
+
+use Hawkbrush\Core\Advice\Finding;
+use Hawkbrush\Core\Advice\Fix;
+use Hawkbrush\Core\Advice\Painted;
+use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Advice\Severity;
+use Hawkbrush\Core\Clear\Chemistry;
+use Hawkbrush\Core\Clear\Clear;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Step\Step;
+use Hawkbrush\Core\Technique\Tool;
+
+/** A clear that does not bear what lies below it: pen ink and decals under epoxy, solvent, a hard clear that is not dull. */
+final class SealFirst implements Rule
+{
+    public function name(): string
+    {
+        return 'seal-first';
+    }
+
+    public function check(Painted $painted): array
+    {
+        $findings = [];
+        $below = [];
+        foreach ($painted->recipe->enabled() as $step) {
+            $clear = $step->clear();
+            if ($clear === null) {
+                $below = self::prepares($step) ? [] : [...$below, ...self::laid($step->coat())];
+
+                continue;
+            }
+            foreach (array_unique($below) as $what) {
+                $over = Chemistry::over($clear, $what);
+                if ($over->verdict !== Chemistry::SAFE) {
+                    $findings[] = new Finding(
+                        $this->name(), $over->verdict === Chemistry::NEVER ? Severity::Stop : Severity::Caution, $step->id,
+                        ucfirst($clear->value).' over '.$what, ucfirst("{$clear->value} {$over->reason}."), self::mend($step, $over),
+                    );
+                    break;
+                }
+            }
+            // What is sealed counts no more; what lies on top now is this clear.
+            $below = [$clear->value];
+        }
+
+        return $findings;
+    }
+
+    /** @return list<string> what a coat leaves to be cleared, in the words that chemistry knows */
+    private static function laid(?Coat $coat): array
+    {
+        return match (true) {
+            $coat === null => [],
+            $coat->technique->tool() === Tool::Pen => [$coat->mixture->most()->family.' by pen'],
+            $coat->technique->name() === 'decal' => ['decal'],
+            $coat->mixture->needsSolvent() => [$coat->mixture->most()->family],
+            default => [],
+        };
+    }
+
+    private static function mend(Step $step, Chemistry $over): Fix
+    {
+        return str_contains($over->reason, 'dull')
+            ? Fix::before('Sand it dull first', $step->id, ['type' => 'prep', 'title' => 'Sand dull', 'task' => 'Sand the clear dull, fine and wet, and wipe it.', 'minutes' => 5])
+            : Fix::before('Seal it first', $step->id, ['type' => 'clear', 'title' => 'Seal', 'clear' => Clear::Acrylic->value, 'coats' => 1]);
+    }
+
+    /** Whether a hard clear is sanded dull by it. */
+    private static function prepares(Step $step): bool
+    {
+        return preg_match('/sand|scuff|dull/i', $step->title.' '.$step->how()) === 1 && $step->coat() === null;
+    }
+}
