@@ -9,6 +9,7 @@ use App\Http\Controllers\BodyController;
 use App\Http\Controllers\CautionController;
 use App\Http\Controllers\ClearController;
 use App\Http\Controllers\ColorimeterController;
+use App\Http\Controllers\EyeController;
 use App\Http\Controllers\FitController;
 use App\Http\Controllers\FormatController;
 use App\Http\Controllers\HabitController;
@@ -34,6 +35,8 @@ Route::put('settings', [SettingsController::class, 'update']);
 
 Route::get('habits', [HabitController::class, 'show']);
 Route::put('habits', [HabitController::class, 'update']);
+Route::get('eyes', [EyeController::class, 'index']);
+Route::patch('eyes/{id}', [EyeController::class, 'update']);
 Route::get('clears', [ClearController::class, 'index']);
 Route::patch('clears/{id}', [ClearController::class, 'update']);
 Route::get('cautions', CautionController::class);
@@ -55,6 +58,7 @@ Route::get('runs', [RunController::class, 'index']);
 Route::get('baits', [BaitController::class, 'index']);
 
 Route::middleware(OnceOnly::class)->group(function (): void {
+    Route::post('eyes', [EyeController::class, 'store']);
     Route::post('clears', [ClearController::class, 'store']);
     Route::post('equipment', [RigController::class, 'store']);
     Route::post('paints', [PaintController::class, 'store']);
@@ -132,6 +136,7 @@ Route::get('versions/{id}/core', [VersionController::class, 'core']);
 Route::get('versions/{id}/advice', [VersionController::class, 'advice']);
 Route::get('versions/{id}/air', [AirController::class, 'show']);
 Route::get('versions/{id}/order', [AirController::class, 'order']);
+Route::get('versions/{id}/steps/{step}/eye', [EyeController::class, 'fit']);
 Route::get('versions/{id}/steps/{step}/places', [AirController::class, 'places']);
 Route::get('versions/{id}/steps/{step}/sheet', [AirController::class, 'sheet']);
 

@@ -39,7 +39,7 @@ final class StepDocuments
             'try' => ['ground' => 'glove', 'look_for' => 'a fine even mist', 'psi' => 8, 'thinning_percent' => 55],
             'wait' => ['task' => 'Cured through.', 'minutes' => 720],
             'inspect' => ['task' => 'Look at the joints.', 'minutes' => 2],
-            'eye' => ['diameter_mm' => 6.5, 'iris' => '#a0b030', 'pupil' => 'slit upright', 'set_with' => 'gel'],
+            'eye' => ['diameter_mm' => 6.5, 'iris' => '#a0b030', 'pupil' => 'slit upright', 'kind' => 'glass', 'set_with' => 'gel'],
             'clear' => ['clear' => 'UV resin', 'coats' => 3],
         ];
         foreach ($kinds as $kind => $fields) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Present;
 
 use App\Models\ClearBottle;
+use App\Models\EyeCard;
 use App\Models\Paint;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Run\Change;
@@ -37,6 +38,7 @@ final class PlanView
             'total_min' => round($plan->totalMin(), 1),
             'steps' => array_map(static fn(PlannedStep $s): array => self::step($s, $startsAt, $plan->shop->climate), $plan->steps),
             'short' => self::short($plan),
+            'short_eyes' => self::shortEyes($plan),
             'cautions' => $plan->cautions,
         ];
     }
@@ -145,6 +147,20 @@ final class PlanView
                     'needs_ml' => round($needs, 2),
                     'left_ml' => round($bottle->left_ml, 2),
                 ];
+            }
+        }
+
+        return $short;
+    }
+
+    /** @return list<array{name: string, needs: int, left: int}> eyes of which too few are kept; those that are not kept here are not told */
+    private static function shortEyes(Plan $plan): array
+    {
+        $short = [];
+        foreach ($plan->takesEyes() as [$eye, $needs]) {
+            $card = EyeCard::for($eye);
+            if ($card !== null && $card->left < $needs) {
+                $short[] = ['name' => $card->name, 'needs' => $needs, 'left' => $card->left];
             }
         }
 

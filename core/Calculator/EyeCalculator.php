@@ -6,6 +6,7 @@ namespace Hawkbrush\Core\Calculator;
 
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Eye\Fit;
 use Hawkbrush\Core\Node;
 
@@ -35,7 +36,7 @@ final class EyeCalculator implements Calculator
     {
         $in->only(['body', 'diameter_mm', 'kind', 'iris', 'surround']);
         $body = BodyReader::read($in->field('body'));
-        $kind = $in->optional('kind')?->choice(Fit::kinds()) ?? 'domed';
+        $kind = $in->optional('kind')?->choice(Eye::KINDS) ?? 'domed';
         $fits = Fit::sizes($body);
         $diameter = $in->optional('diameter_mm')?->number(1, 40) ?? $fits[0]['diameter_mm'];
         $colour = static function (string $name, string $usual) use ($in): Colour {

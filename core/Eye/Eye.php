@@ -12,13 +12,16 @@ final readonly class Eye
 {
     public const PUPILS = ['round', 'slit upright', 'slit slanted'];
 
+    public const KINDS = ['domed', 'flat', '3D', 'glass', 'painted', 'glow'];
+
     /**
      * @param string $irisHex #rrggbb
      * @param value-of<self::PUPILS> $pupil
+     * @param value-of<self::KINDS> $kind
      *
      * @throws Refused when the diameter is outside its {@see Bounds}
      */
-    public function __construct(public float $diameterMm, public string $irisHex, public string $pupil)
+    public function __construct(public float $diameterMm, public string $irisHex, public string $pupil, public string $kind = 'domed')
     {
         Bounds::hold('diameter_mm', $diameterMm);
     }
@@ -28,6 +31,6 @@ final readonly class Eye
     {
         $diameter = $socketMm ?? round($this->diameterMm * $by * 2) / 2;
 
-        return new self(Bounds::within('diameter_mm', floor($diameter * 2) / 2), $this->irisHex, $this->pupil);
+        return new self(Bounds::within('diameter_mm', floor($diameter * 2) / 2), $this->irisHex, $this->pupil, $this->kind);
     }
 }

@@ -32,13 +32,7 @@ final class Fit
     /** Iris and surround must differ by this to be told apart at a distance. */
     private const SEEN_LIGHTNESS = 20.0;
 
-    /** @return list<string> */
-    public static function kinds(): array
-    {
-        return array_map(strval(...), array_keys(self::DOME));
-    }
-
-    /** @return list<array{diameter_mm: float, why: string}> sizes sold in half millimetres, the fitting ones first, then a size over */
+    /** @return non-empty-list<array{diameter_mm: float, why: string}> sizes sold in half millimetres, the fitting ones first, then a size over */
     public static function sizes(Body $body): array
     {
         $socket = $body->marks->eyeSocketMm;
@@ -62,13 +56,31 @@ final class Fit
         return $sizes !== [] ? $sizes : [['diameter_mm' => max(1.0, $half($head / 3)), 'why' => 'about a third of the head at the eye']];
     }
 
-    /** How far it stands out of the body, mm. */
+    /**
+     * How far it stands out of the body, mm.
+     *
+     * @param value-of<Eye::KINDS> $kind
+     */
     public static function proudMm(Body $body, float $diameterMm, string $kind): float
     {
         $socket = $body->marks->eyeSocketMm;
         $sunk = $socket !== null && $diameterMm <= $socket ? self::SOCKET_DEPTH * $socket : 0.0;
 
-        return max(0.0, $diameterMm * (self::DOME[$kind] ?? 0.28) - $sunk);
+        return max(0.0, $diameterMm * self::DOME[$kind] - $sunk);
+    }
+
+    /** Whether it is too large for its socket or head, too small, or a matter of taste; empty where it fits. */
+    public static function sizeWords(Body $body, float $diameterMm): string
+    {
+        $sizes = array_column(self::sizes($body), 'diameter_mm');
+        $over = $diameterMm - ($body->marks->eyeSocketMm ?? max($sizes));
+
+        return match (true) {
+            $over > self::TASTE_MM => \sprintf('%s mm over: it will not lie down.', self::plain($over)),
+            $over > 0.25 => 'A size over: a matter of taste.',
+            $diameterMm < min($sizes) - 0.5 => 'Small for this head.',
+            default => '',
+        };
     }
 
     /** What standing so proud means; empty where it means nothing. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Run;
 
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Coverage;
@@ -87,6 +88,20 @@ final readonly class Plan
     public function totalMin(): float
     {
         return $this->steps === [] ? 0.0 : $this->steps[\count($this->steps) - 1]->doneAtMin;
+    }
+
+    /** @return list<array{Eye, int}> the eyes that are set, and how many of each */
+    public function takesEyes(): array
+    {
+        $takes = [];
+        foreach ($this->steps as $planned) {
+            $eye = $planned->step->eye();
+            if ($eye !== null && $eye->kind !== 'painted') {
+                $takes[] = [$eye, 2 * $this->baits];
+            }
+        }
+
+        return $takes;
     }
 
     /** @return array<string, float> ml of each clear the run takes, by its kind */

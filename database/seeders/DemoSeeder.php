@@ -15,6 +15,7 @@ use App\Actions\Rack\TeachPaint;
 use App\Actions\Runs\PlanRun;
 use App\Actions\Runs\WorkBench;
 use App\Actions\Shop\KeepClears;
+use App\Actions\Shop\KeepEyes;
 use App\Actions\Shop\KeepRig;
 use App\Devices\PaintedCard;
 use App\Devices\SimulatedColorimeter;
@@ -48,9 +49,10 @@ final class DemoSeeder extends Seeder
         KeepMask $masks,
         KeepRig $rig,
         KeepClears $clears,
+        KeepEyes $eyes,
     ): void {
         Preference::query()->create(['id' => 1, 'values' => ['air_c' => 19.5, 'humidity_percent' => 58.0]]);
-        DemoShop::put($rig, $clears);
+        DemoShop::put($rig, $clears, $eyes);
         $racked = $forms = $patterns = [];
         foreach (DemoStores::paints() as $key => [$name, $kind, $hex, $solids, $bottle, $left]) {
             [$family, $finish, $opened] = DemoStores::about()[$key];

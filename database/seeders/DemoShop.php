@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\Shop\KeepClears;
+use App\Actions\Shop\KeepEyes;
 use App\Actions\Shop\KeepRig;
 use App\Models\Preference;
 use Hawkbrush\Core\Node;
@@ -44,8 +45,22 @@ final class DemoShop
         ],
     ];
 
-    public static function put(KeepRig $rig, KeepClears $clears): void
+    private const EYES = [
+        ['name' => 'Amber domes', 'kind' => 'domed', 'diameter_mm' => 5.5, 'iris' => '#d0842a', 'left' => 34, 'price' => 0.12],
+        ['name' => 'Silver flats', 'kind' => 'flat', 'diameter_mm' => 5, 'iris' => '#c8ccd0', 'left' => 50, 'price' => 0.08],
+        ['name' => 'Yellow 3D', 'kind' => '3D', 'diameter_mm' => 6, 'iris' => '#d8b83a', 'left' => 12, 'price' => 0.2],
+        [
+            'name' => 'Glass, green', 'kind' => 'glass', 'diameter_mm' => 8, 'iris' => '#8a9a4a', 'pupil' => 'slit upright', 'left' => 6,
+            'price' => 1.1,
+        ],
+        ['name' => 'Night glow', 'kind' => 'glow', 'diameter_mm' => 8, 'iris' => '#d8e8b8', 'left' => 10, 'price' => 0.3],
+    ];
+
+    public static function put(KeepRig $rig, KeepClears $clears, KeepEyes $eyes): void
     {
+        foreach (self::EYES as $one) {
+            $eyes->add(Node::root($one));
+        }
         foreach (self::CLEARS as $one) {
             $clears->add(Node::root($one));
         }

@@ -42,6 +42,7 @@ await shot('pattern-night', `/patterns/${pattern('burbot').id}`, { colorScheme: 
 await shot('plan-run', `/runs/new?version=${pattern('rudd').version.id}`);
 await shot('habits', '/stores/habits');
 await shot('faults', '/stores/faults');
+await shot('clears', '/stores/clears');
 await shot('bench', '/bench', {
   colorScheme: 'dark',
   act: async (page) => {

@@ -30,6 +30,7 @@ const VIEWS: [string, (page: Page) => Promise<string>, string][] = [
   ['body drawer', async () => '/stores/bodies', 'Plover 65'],
   ['body', async (page) => `/stores/bodies/${await idOf(page, 'bodies', 5)}`, 'Preparation'],
   ['new body', async () => '/stores/bodies/new', 'area to paint'],
+  ['eyes', async () => '/stores/eyes', 'two to a bait'],
   ['clears', async () => '/stores/clears', 'two-part epoxy'],
   ['rig', async () => '/stores/rig', 'Airbrushes'],
   ['habits', async () => '/stores/habits', 'How is the air found?'],

@@ -10,6 +10,7 @@ use App\Models\Bait;
 use App\Models\BenchEventRow;
 use App\Models\BenchPhoto;
 use App\Models\ClearBottle;
+use App\Models\EyeCard;
 use App\Models\Paint;
 use App\Models\Run;
 use App\Models\Stamp;
@@ -117,6 +118,10 @@ final readonly class WorkBench
             $took = Plan::of($run->core(), $painted, $run->shop());
             foreach ($took->takesMl() as $paintId => $ml) {
                 self::take(Paint::query()->find($paintId), $ml);
+            }
+            foreach ($took->takesEyes() as [$eye, $count]) {
+                $card = EyeCard::for($eye);
+                $card?->update(['left' => max(0, $card->left - $count), 'revision' => $card->revision + 1]);
             }
             foreach (array_intersect_key($run->clears(), $took->takesClearMl()) as $kind => $clear) {
                 self::take(ClearBottle::query()->find($clear->field('id')->text()), $took->takesClearMl()[$kind]);

@@ -61,6 +61,7 @@ final class VocabularyController
             'works' => array_map(static fn(SprayWork $w): array => ['name' => $w->value, 'label' => $w->label()], SprayWork::cases()),
             'clears' => array_map(static fn(Clear $c): array => ['name' => $c->value, 'caution' => $c->hazard()->caution()], Clear::cases()),
             'pupils' => Eye::PUPILS,
+            'eyes' => Eye::KINDS,
             'bounds' => Bounds::OF,
         ]);
     }

@@ -65,9 +65,12 @@ final class SealFirst implements Rule
 
     private static function mend(Step $step, Chemistry $over): Fix
     {
+        $sand = ['type' => 'prep', 'title' => 'Sand dull', 'task' => 'Sand the clear dull, fine and wet, and wipe it.', 'minutes' => 5];
+        $seal = ['type' => 'clear', 'title' => 'Seal', 'clear' => Clear::Acrylic->value, 'coats' => 1];
+
         return str_contains($over->reason, 'dull')
-            ? Fix::before('Sand it dull first', $step->id, ['type' => 'prep', 'title' => 'Sand dull', 'task' => 'Sand the clear dull, fine and wet, and wipe it.', 'minutes' => 5])
-            : Fix::before('Seal it first', $step->id, ['type' => 'clear', 'title' => 'Seal', 'clear' => Clear::Acrylic->value, 'coats' => 1]);
+            ? Fix::before('Sand it dull first', $step->id, $sand)
+            : Fix::before('Seal it first', $step->id, $seal);
     }
 
     /** Whether a hard clear is sanded dull by it. */

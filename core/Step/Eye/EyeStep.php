@@ -37,7 +37,7 @@ final readonly class EyeStep extends WithoutCoat
 
     public static function fieldNames(): array
     {
-        return ['diameter_mm', 'iris', 'pupil', 'set_with'];
+        return ['diameter_mm', 'iris', 'pupil', 'kind', 'set_with'];
     }
 
     public static function read(Head $head, Node $document, array $paints): static
@@ -48,6 +48,7 @@ final readonly class EyeStep extends WithoutCoat
                 Bounds::number($document->field('diameter_mm'), 'diameter_mm'),
                 $document->has('iris') ? self::hex($document->field('iris')) : self::ORDINARY_IRIS,
                 $document->optional('pupil')?->choice(Eye::PUPILS) ?? 'round',
+                $document->optional('kind')?->choice(Eye::KINDS) ?? 'domed',
             ),
             $document->optional('set_with')?->text(60) ?? 'tacky glue',
         );
@@ -59,6 +60,7 @@ final readonly class EyeStep extends WithoutCoat
             'diameter_mm' => $this->eye->diameterMm,
             'iris' => $this->eye->irisHex,
             'pupil' => $this->eye->pupil,
+            'kind' => $this->eye->kind,
             'set_with' => $this->setWith,
         ];
     }
@@ -70,12 +72,14 @@ final readonly class EyeStep extends WithoutCoat
 
     public function how(bool $maskIsOn = false, ?Habits $habits = null): string
     {
-        return \sprintf(
-            'Set a %s mm eye on each side with %s.',
-            rtrim(rtrim(\sprintf('%.1f', $this->eye->diameterMm), '0'), '.'),
-            $this->setWith,
-        )
-            .($this->eye->pupil === 'round' ? '' : " Both pupils {$this->eye->pupil}.");
+        $mm = rtrim(rtrim(\sprintf('%.1f', $this->eye->diameterMm), '0'), '.');
+
+        return match ($this->eye->kind) {
+            'painted' => "Paint a {$mm} mm eye on each side: a white disc through a punched card, its colour, then the pupil by pen or punch.",
+            'domed' => "Set a {$mm} mm eye on each side with {$this->setWith}.",
+            default => "Set a {$mm} mm {$this->eye->kind} eye on each side with {$this->setWith}.",
+        }
+        .($this->eye->pupil === 'round' ? '' : " Both pupils {$this->eye->pupil}.");
     }
 
     public function work(Job $job): Work

@@ -6,6 +6,16 @@ export const useRig = () => useQuery({ queryKey: ['rig'], queryFn: () => ask(api
 
 export const useClears = () => useQuery({ queryKey: ['clears'], queryFn: () => ask(api.GET('/clears')) });
 
+export const useEyes = () => useQuery({ queryKey: ['eyes'], queryFn: async () => (await ask(api.GET('/eyes'))).eyes });
+
+/** Which eyes fit, how proud the one of a step stands, and whether it is seen. */
+export const useEyeFit = (version: string, revision: number, step: string) =>
+  useQuery({
+    queryKey: ['eye-fit', version, revision, step],
+    queryFn: () => ask(api.GET('/versions/{id}/steps/{step}/eye', { params: { path: { id: version, step } } })),
+    placeholderData: (previous) => previous,
+  });
+
 export const useHabits = () => useQuery({ queryKey: ['habits'], queryFn: () => ask(api.GET('/habits')) });
 
 export const useFaults = () => useQuery({ queryKey: ['faults'], queryFn: () => ask(api.GET('/faults')) });

@@ -88,3 +88,6 @@ export type ClearBottle = Schemas['Clear'];
 export type ClearForm = Schemas['ClearForm'];
 export type ClearChange = Schemas['ClearChange'];
 export type Batch = Schemas['Batch'];
+export type EyeCard = Schemas['EyeCard'];
+export type EyeCardForm = Schemas['EyeCardForm'];
+export type EyeCardChange = Schemas['EyeCardChange'];

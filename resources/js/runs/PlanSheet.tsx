@@ -57,6 +57,18 @@ export function PlanSheet({ plan, settings }: Props) {
           </ul>
         </section>
       )}
+      {plan.short_eyes.length > 0 && (
+        <section className={`${layout.part} ${layout.caution}`} aria-label="Too few eyes">
+          <h2>Too few eyes</h2>
+          <ul className={layout.listed}>
+            {plan.short_eyes.map((eye) => (
+              <li key={eye.name}>
+                {eye.name}: needs {eye.needs}, {eye.left} left
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {plan.short.length > 0 && (
         <section className={`${layout.part} ${layout.caution}`} aria-label="Short on the rack">
           <h2>Short on the rack</h2>

@@ -1,5 +1,6 @@
-import { NativeSelect } from '@mantine/core';
-import type { EyeStep } from '../api/types';
+import { Anchor, NativeSelect } from '@mantine/core';
+import { useEyeFit } from '../api/shopQueries';
+import type { EyeStep, Settings } from '../api/types';
 import { within } from '../parts/bounds';
 import { ColourField } from '../parts/ColourField';
 import { Figure } from '../parts/Figure';
@@ -15,12 +16,15 @@ export const eye: Face<EyeStep> = {
   foot: ({ document }, settings) => [String(length.show(document.diameter_mm, settings)), length.unit(settings)],
   figures: () => ({}),
   bench: ({ document }, { settings }) => [
-    [String(length.show(document.diameter_mm, settings)), `${length.unit(settings)}, ${document.pupil} pupil`],
+    [
+      String(length.show(document.diameter_mm, settings)),
+      `${length.unit(settings)}, ${document.kind}, ${document.pupil} pupil`,
+    ],
     [document.set_with, 'set with'],
   ],
 };
 
-function EyeForm({ step: { document }, vocabulary, settings, onChange }: FormProps<EyeStep>) {
+function EyeForm({ step: { document }, version, vocabulary, settings, onChange }: FormProps<EyeStep>) {
   return (
     <>
       <div className={layout.two}>
@@ -33,17 +37,66 @@ function EyeForm({ step: { document }, vocabulary, settings, onChange }: FormPro
         />
         <ColourField label="Iris" value={document.iris} onColour={(iris) => onChange({ iris })} />
       </div>
-      <NativeSelect
-        label="Pupil"
-        size="xs"
-        data={vocabulary.pupils}
-        value={document.pupil}
-        onChange={(event) => {
-          const pupil = vocabulary.pupils.find((one) => one === event.currentTarget.value);
-          if (pupil !== undefined) onChange({ pupil });
-        }}
-      />
+      <EyeSits version={version} step={document.id} settings={settings} onChange={onChange} />
+      <div className={layout.two}>
+        <NativeSelect
+          label="Kind"
+          size="xs"
+          data={vocabulary.eyes}
+          value={document.kind}
+          onChange={(event) => {
+            const kind = vocabulary.eyes.find((one) => one === event.currentTarget.value);
+            if (kind !== undefined) onChange({ kind });
+          }}
+        />
+        <NativeSelect
+          label="Pupil"
+          size="xs"
+          data={vocabulary.pupils}
+          value={document.pupil}
+          onChange={(event) => {
+            const pupil = vocabulary.pupils.find((one) => one === event.currentTarget.value);
+            if (pupil !== undefined) onChange({ pupil });
+          }}
+        />
+      </div>
       <SavedText label="Set with" value={document.set_with} onSave={(set_with) => onChange({ set_with })} max={60} />
     </>
+  );
+}
+
+interface SitsProps {
+  version: FormProps<EyeStep>['version'];
+  step: string;
+  settings: Settings;
+  onChange(set: { diameter_mm: number }): unknown;
+}
+
+/** The sizes that fit, how proud it stands, whether it is seen, and how many are left. */
+function EyeSits({ version, step, settings, onChange }: SitsProps) {
+  const fit = useEyeFit(version.id, version.revision, step).data;
+  if (fit === undefined) return null;
+  const mm = (value: number) => `${length.show(value, settings)} ${length.unit(settings)}`;
+  return (
+    <div data-eye-fit>
+      <p className={layout.row}>
+        <span className="dim">Fits:</span>
+        {fit.fits.map((one) => (
+          <Anchor
+            key={one.diameter_mm}
+            component="button"
+            type="button"
+            title={one.why}
+            onClick={() => onChange({ diameter_mm: one.diameter_mm })}
+          >
+            {mm(one.diameter_mm)}
+          </Anchor>
+        ))}
+      </p>
+      <p>
+        Stands {mm(fit.proud_mm)} proud; {Math.round(fit.contrast.delta_e)} DeltaE00 from what is round it.{' '}
+        {fit.says.join(' ')} {fit.left !== null && `${fit.left} such eyes in the store.`}
+      </p>
+    </div>
   );
 }

@@ -9,6 +9,7 @@ const PARTS = [
   ['/stores/mixing', 'Mixing'],
   ['/stores/bodies', 'Body drawer'],
   ['/stores/masks', 'Mask box'],
+  ['/stores/eyes', 'Eyes'],
   ['/stores/clears', 'Clears'],
   ['/stores/rig', 'Rig'],
   ['/stores/habits', 'Habits'],
@@ -22,6 +23,7 @@ const Mixing = lazy(async () => ({ default: (await import('../mixing/Mixing')).M
 const MaskBox = lazy(async () => ({ default: (await import('../masks/MaskBox')).MaskBox }));
 const Bodies = lazy(async () => ({ default: (await import('../stores/Bodies')).Bodies }));
 const BodyPage = lazy(async () => ({ default: (await import('../bodies/BodyPage')).BodyPage }));
+const EyesPage = lazy(async () => ({ default: (await import('../stores/EyesPage')).EyesPage }));
 const ClearsPage = lazy(async () => ({ default: (await import('../stores/ClearsPage')).ClearsPage }));
 const Rig = lazy(async () => ({ default: (await import('../stores/Rig')).Rig }));
 const HabitsPage = lazy(async () => ({ default: (await import('../stores/HabitsPage')).HabitsPage }));
@@ -35,6 +37,7 @@ const PAGES = [
   { path: 'masks', Component: MaskBox },
   { path: 'bodies', Component: Bodies },
   { path: 'bodies/:id', Component: BodyPage },
+  { path: 'eyes', Component: EyesPage },
   { path: 'clears', Component: ClearsPage },
   { path: 'rig', Component: Rig },
   { path: 'habits', Component: HabitsPage },

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Present;
+
+use App\Models\EyeCard;
+use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Eye\Eye;
+use Hawkbrush\Core\Eye\Fit;
+use Hawkbrush\Core\Film\SurfaceFinish;
+use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Render\CoreSample;
+
+/** Eyes of the store, and how the eye of a step sits on its bait. */
+final class EyeView
+{
+    /** Of its diameter, how far behind its middle the surround is looked at. */
+    private const BESIDE = 0.7;
+
+    /** @return array<string, mixed> */
+    public static function of(EyeCard $card): array
+    {
+        return [
+            'id' => $card->id, 'name' => $card->name, 'kind' => $card->kind, 'diameter_mm' => $card->diameter_mm, 'iris' => $card->iris,
+            'pupil' => $card->pupil, 'left' => $card->left, 'price' => $card->price, 'archived' => $card->archived_at !== null,
+            'revision' => $card->revision,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function fit(Recipe $recipe, string $stepId, Eye $eye): array
+    {
+        $body = $recipe->body;
+        $core = CoreSample::at(
+            $recipe,
+            Surface::of($body, 128, 64),
+            Climate::ordinary(),
+            SurfaceFinish::Clear,
+            min(1.0, $body->marks->eyeU + self::BESIDE * $eye->diameterMm / $body->lengthMm),
+            $body->marks->eyeDeg,
+            $stepId,
+        );
+        $surround = ($core->coats[\count($core->coats) - 1] ?? null)->after ?? $core->ground;
+        $iris = Colour::fromHex($eye->irisHex);
+        $proud = Fit::proudMm($body, $eye->diameterMm, $eye->kind);
+        $contrast = Fit::contrast($iris, $surround);
+
+        return [
+            'fits' => Fit::sizes($body),
+            'says' => array_values(array_filter([
+                Fit::sizeWords($body, $eye->diameterMm),
+                Fit::proudWords($body, $proud, $eye->kind),
+                $contrast['seen'] ? '' : 'It is hardly seen against what is round it: a pale eye wants a dark surround, a dark one a pale.',
+            ])),
+            'proud_mm' => round($proud, 1),
+            'surround' => $surround->hex(),
+            'contrast' => [
+                'delta_e' => round($contrast['delta_e'], 1), 'lightness' => round($contrast['lightness'], 1), 'seen' => $contrast['seen'],
+            ],
+            'left' => EyeCard::for($eye)?->left,
+        ];
+    }
+}
