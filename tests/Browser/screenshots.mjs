@@ -46,17 +46,12 @@ await shot('clears', '/stores/clears');
 await shot('bench', '/bench', {
   colorScheme: 'dark',
   act: async (page) => {
+    await page.getByRole('button', { name: 'I have seen to it' }).click();
     await page.keyboard.press('t');
   },
 });
 await shot('log', '/log');
 await shot('bait', `/log/${proven.id}`);
-await shot('repeat', `/runs/new?repeat=${proven.id}`, {
-  act: async (page) => {
-    await page.getByLabel('Body').selectOption(bodies.find((b) => b.name === 'Plover 90').id);
-    await page.getByLabel('Baits').fill('3');
-  },
-});
 await shot('stores', '/stores');
 const paints = await list('paints');
 await shot('paint', `/stores/paints/${paints.find((p) => p.name === 'Peat brown').id}`, {
@@ -81,15 +76,6 @@ await shot('in-hand', `/patterns/${pattern('rudd').id}`, {
     for (const key of ['ArrowDown', 'ArrowDown', 'ArrowRight', 'ArrowRight', 'ArrowRight'])
       await page.keyboard.press(key);
     await page.waitForTimeout(800);
-  },
-});
-await shot('sisters', `/patterns/${pattern('rudd').id}/sisters`, {
-  act: async (page) => {
-    await page.locator('summary', { hasText: 'Brass' }).click();
-    for (const name of ['Frost pearl', 'Heron blue pearl', 'Signal orange']) {
-      await page.locator('details[open] label', { hasText: name }).click();
-    }
-    await page.waitForTimeout(1500);
   },
 });
 await shot('pattern-sheet-phone', `/patterns/${pattern('zander').id}`, { width: 390, height: 800 });
