@@ -40,7 +40,7 @@ final class StepDocuments
             'wait' => ['task' => 'Cured through.', 'minutes' => 720],
             'inspect' => ['task' => 'Look at the joints.', 'minutes' => 2],
             'eye' => ['diameter_mm' => 6.5, 'iris' => '#a0b030', 'pupil' => 'slit upright', 'kind' => 'glass', 'set_with' => 'gel'],
-            'clear' => ['clear' => 'UV resin', 'coats' => 3],
+            'clear' => ['clear' => 'UV resin', 'coats' => 3, 'yellow_percent' => 20],
         ];
         foreach ($kinds as $kind => $fields) {
             $kinds[$kind] = ['id' => 'a', 'type' => $kind, 'title' => 'Its title', 'on' => false, 'check' => 'a check',

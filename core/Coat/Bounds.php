@@ -30,6 +30,7 @@ final class Bounds
         'strokes' => [1, 200],
         'thinning_percent' => [0, 95],
         'width_mm' => [0.5, 300],
+        'yellow_percent' => [0, 100],
     ];
 
     /**

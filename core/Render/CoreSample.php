@@ -47,24 +47,31 @@ final readonly class CoreSample
         $coats = $laid = [];
         foreach ($recipe->enabled() as $step) {
             $coat = $step->coat();
+            $over = $step->overAll();
+            $um = $over[1] ?? 0.0;
+            $film = $over === null ? null : Film::of(...$over);
+            [$name, $fromCards] = [$step->label(), false];
             if ($coat !== null) {
                 $coverage = Coverage::land($coat, $surface);
                 $field = $field->with($coat, $climate, $coverage);
                 $share = ($right ? $coverage->right : $coverage->left)[$cell] ?? 0.0;
                 $optics = $coat->optics();
                 $laid[] = [$coverage, $optics === null ? 0.0 : $coat->dryUm()];
-                if ($share > 0 && $optics !== null) {
-                    $um = $coat->dryUm() * Coverage::stepped($share);
-                    $film = Film::of($optics, $um);
-                    $after = $field->states[($right ? $field->right : $field->left)[$cell]]->colour($finish);
-                    $coats[] = new CoreCoat($step->id, $recipe->number($step->id), $coat->mixture->name(), $um, $after,
-                        Observer::luminous($film->t2), Observer::luminous($film->r), max(
-                            0.0,
-                            1 - Observer::luminous($film->t) - Observer::luminous($film->r),
-                        ), DeltaE2000::between($before->lab, $after->lab),
-                        $coat->mixture->fromCards());
-                    $before = $after;
-                }
+                $um = $coat->dryUm() * Coverage::stepped($share);
+                $film = $share > 0 && $optics !== null ? Film::of($optics, $um) : null;
+                [$name, $fromCards] = [$coat->mixture->name(), $coat->mixture->fromCards()];
+            } else {
+                $field = $field->under($over);
+            }
+            if ($film !== null) {
+                $after = $field->states[($right ? $field->right : $field->left)[$cell]]->colour($finish);
+                $coats[] = new CoreCoat($step->id, $recipe->number($step->id), $name, $um, $after,
+                    Observer::luminous($film->t2), Observer::luminous($film->r), max(
+                        0.0,
+                        1 - Observer::luminous($film->t) - Observer::luminous($film->r),
+                    ), DeltaE2000::between($before->lab, $after->lab),
+                    $fromCards);
+                $before = $after;
             }
             if ($step->id === $upto) {
                 break;

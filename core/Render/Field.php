@@ -8,7 +8,9 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Pattern\Recipe;
 
 /**
@@ -66,13 +68,39 @@ final readonly class Field
         $field = self::bare($surface, $bands);
         foreach ($recipe->enabled() as $step) {
             $coat = $step->coat();
-            $field = $coat === null ? $field : $field->with($coat, $climate);
+            $field = $coat === null ? $field->under($step->overAll()) : $field->with($coat, $climate);
             if ($step->id === $upto) {
                 break;
             }
         }
 
         return $field;
+    }
+
+    /**
+     * With a film over all of it alike.
+     *
+     * @param array{Optics, float}|null $over what, and how thick in um; null: none
+     */
+    public function under(?array $over): self
+    {
+        if ($over === null) {
+            return $this;
+        }
+        $film = Film::of($over[0], $over[1], $this->bands);
+
+        return new self(
+            $this->surface,
+            $this->bands,
+            array_map(static fn(FilmState $state): FilmState => $state->under($film), $this->states),
+            $this->left,
+            $this->right,
+            $this->mirrored,
+            // What lies below it cannot run into what comes.
+            null,
+            [],
+            $this->openings,
+        );
     }
 
     /** @param Coverage|null $coverage where the coat lands, if that is known already */

@@ -9,6 +9,7 @@ use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Eye\Eye;
+use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Safety\Hazard;
@@ -105,6 +106,16 @@ abstract readonly class Step
 
     /** The clear it lays, if any. */
     public function clear(): ?Clear
+    {
+        return null;
+    }
+
+    /**
+     * What it lays over all of the bait alike, and how thick in um; null where that changes no colour, as a water-clear coat.
+     *
+     * @return array{Optics, float}|null
+     */
+    public function overAll(): ?array
     {
         return null;
     }

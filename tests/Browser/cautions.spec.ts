@@ -1,25 +1,22 @@
 import { expect, test } from '@playwright/test';
 import { isAccessible } from './axe';
-import { OwnServer } from './ownServer';
 
 // What can hurt is said before it can: once a session, the gravest at each step.
 
-const server = new OwnServer(8801);
-test.use({ baseURL: server.url });
-test.beforeAll(() => server.start());
-test.afterAll(() => server.kill());
+test.use({ storageState: { cookies: [], origins: [] } });
 
 test('says what can hurt before the step that needs it, once, and isocyanate every time', async ({ page }) => {
   test.setTimeout(120_000);
   // A pattern of two coats of urethane after a coat of paint.
-  const api = await server.api();
-  const { paints } = await (await api.get('/api/v1/paints')).json();
-  const { bodies } = await (await api.get('/api/v1/bodies')).json();
+  const headers = { 'X-Hawkbrush': '1' };
+  const { paints } = await (await page.request.get('/api/v1/paints')).json();
+  const { bodies } = await (await page.request.get('/api/v1/bodies')).json();
   const form = { name: 'Char in urethane', body_id: bodies[0].id, prepare: false };
-  let { version } = await (await api.post('/api/v1/patterns', { data: form })).json();
+  let { version } = await (await page.request.post('/api/v1/patterns', { headers, data: form })).json();
   const add = async (step: object) => {
     const data = { revision: version.revision, change: { op: 'add', step } };
-    version = (await (await api.post(`/api/v1/versions/${version.id}/edits`, { data })).json()).version;
+    version = (await (await page.request.post(`/api/v1/versions/${version.id}/edits`, { headers, data })).json())
+      .version;
   };
   const mix = [{ paint: paints[0].id, drops: 1 }];
   const coat = { type: 'paint', mix, technique: { name: 'spray' }, where: { zone: 'whole' } };
@@ -28,8 +25,8 @@ test('says what can hurt before the step that needs it, once, and isocyanate eve
   await add({ type: 'clear', title: 'Dip', clear: 'moisture-cure urethane dip', coats: 1 });
   await add({ type: 'clear', title: 'Dip again', clear: 'moisture-cure urethane dip', coats: 1 });
   const plan = { version_id: version.id, baits: 1, air_c: 21, humidity_percent: 50 };
-  const run = await (await api.post('/api/v1/runs', { data: plan })).json();
-  await api.post(`/api/v1/runs/${run.id}/start`);
+  const run = await (await page.request.post('/api/v1/runs', { headers, data: plan })).json();
+  await page.request.post(`/api/v1/runs/${run.id}/start`, { headers });
 
   await page.goto(`/bench/${run.id}`);
   const before = page.getByRole('dialog', { name: 'Before you begin' });

@@ -7,6 +7,7 @@ namespace Hawkbrush\Core\Step\Clear;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Clear\Batch;
 use Hawkbrush\Core\Clear\Clear;
+use Hawkbrush\Core\Clear\Yellowing;
 use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Node;
@@ -23,8 +24,9 @@ final readonly class ClearStep extends WithoutCoat
     private const OVERNIGHT_MIN = 600.0;
 
     /** @throws Refused when the coats are outside their {@see Bounds} */
-    public function __construct(Head $head, private Clear $clear, private int $coats)
+    public function __construct(Head $head, private Clear $clear, private int $coats, private float $yellow = 0.0)
     {
+        Bounds::hold('yellow_percent', round($yellow * 100, 9));
         Bounds::hold('clear_coats', $coats);
         parent::__construct($head);
     }
@@ -36,7 +38,7 @@ final readonly class ClearStep extends WithoutCoat
 
     public static function fieldNames(): array
     {
-        return ['clear', 'coats'];
+        return ['clear', 'coats', 'yellow_percent'];
     }
 
     public static function read(Head $head, Node $document, array $paints): static
@@ -45,12 +47,13 @@ final readonly class ClearStep extends WithoutCoat
             $head,
             Clear::from($document->field('clear')->choice(Clear::names())),
             Bounds::optionalWhole($document, 'coats', 1, 'clear_coats'),
+            Bounds::optional($document, 'yellow_percent', 0) / 100,
         );
     }
 
     public function fields(): array
     {
-        return ['clear' => $this->clear->value, 'coats' => $this->coats];
+        return ['clear' => $this->clear->value, 'coats' => $this->coats, 'yellow_percent' => round($this->yellow * 100, 4)];
     }
 
     public function name(): string
@@ -67,6 +70,13 @@ final readonly class ClearStep extends WithoutCoat
         };
 
         return $this->clear->how().$turned;
+    }
+
+    public function overAll(): ?array
+    {
+        $optics = Yellowing::optics($this->yellow);
+
+        return $optics === null ? null : [$optics, $this->coats * $this->clear->thicknessUm()];
     }
 
     public function clear(): Clear

@@ -10,11 +10,9 @@ import type { Run, Settings, Step } from '../api/types';
 import { keepRun } from '../offline/keepRun';
 import { Failed } from '../parts/Failed';
 import { useKeys } from '../parts/keys';
-import layout from '../parts/layout.module.css';
 import { PageTitle } from '../parts/PageTitle';
 import { Waiting } from '../parts/Waiting';
 import { faceOf } from '../steps/kinds';
-import { inUnit } from '../units/sentence';
 import { clock } from '../units/units';
 import { Acts } from './Acts';
 import { AfterStep } from './AfterStep';
@@ -24,14 +22,12 @@ import { DOUBLE_TAP_MS, faultWords, holdSeconds, longer, onButton } from './atBe
 import { BaitChoice } from './BaitChoice';
 import { Baits } from './Baits';
 import { BeforeItHurts } from './BeforeItHurts';
-import { BeforeSpraying } from './BeforeSpraying';
-import { BigFigures } from './BigFigures';
 import classes from './bench.module.css';
-import { MixClock } from './MixClock';
 import { PedalForm } from './PedalForm';
 import { usePedal } from './pedal';
 import { Slip } from './Slip';
 import { SomethingWrong } from './SomethingWrong';
+import { StepNow } from './StepNow';
 import { canBeFelt, LeaveTurning, left, StillWet } from './StillWet';
 import { Timers } from './Timers';
 import { useBench } from './useBench';
@@ -260,47 +256,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
             {!finished && <LeaveTurning wet={stillWet()} />}
           </AllDone>
         ) : (
-          <>
-            <BigFigures step={step} at={at} />
-            <BeforeSpraying
-              air={run.air.find((one) => one.step === (triedStep?.document.id ?? stepId))}
-              planned={planned}
-              settings={settings}
-              first={(record.done[stepId] ?? []).length === 0}
-              psi={psi}
-              holdS={holdSeconds(step, planned)}
-              sheet={
-                tried === undefined ? null : `/patterns/${run.pattern.id}/versions/${run.version.id}/sheet/${stepId}`
-              }
-              onPsi={(read) => add({ type: 'figures', step: stepId, bait: null, data: { psi: read } })}
-              onHold={timer}
-            />
-            {planned?.batch != null && (
-              <MixClock
-                batch={planned.batch}
-                coated={(record.done[stepId] ?? []).length}
-                onMixed={(seconds, label) =>
-                  add({ type: 'timer', step: stepId, bait: null, data: { seconds: Math.ceil(seconds), label } })
-                }
-              />
-            )}
-            <div className={classes.benchDo}>
-              {step.shown.index?.map((line) => (
-                <p key={line}>{inUnit(line, settings)}.</p>
-              ))}
-              <p>{step.shown.how}</p>
-              {step.document.check !== '' && (
-                <p>
-                  <b>Check:</b> {step.document.check}
-                </p>
-              )}
-            </div>
-          </>
-        )}
-        {position !== null && step.shown.cautions.length > 0 && (
-          <p className={`${layout.caution} ${classes.benchCaution}`}>
-            {step.shown.cautions.join(' ')} The product’s own sheet goes first.
-          </p>
+          <StepNow run={run} record={record} step={step} bait={forAll ? null : bait} at={at} psi={psi} add={add} />
         )}
         <p className={classes.benchNotes}>
           {[

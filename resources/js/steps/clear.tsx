@@ -31,13 +31,23 @@ function ClearForm({ step: { document }, vocabulary, onChange }: FormProps<Clear
           if (clear !== undefined) onChange({ clear });
         }}
       />
-      <Figure
-        label="Coats"
-        value={document.coats}
-        {...within(vocabulary.bounds.clear_coats)}
-        decimals={0}
-        onSave={(coats) => coats !== null && onChange({ coats })}
-      />
+      <div className={layout.two}>
+        <Figure
+          label="Coats"
+          value={document.coats}
+          {...within(vocabulary.bounds.clear_coats)}
+          decimals={0}
+          onSave={(coats) => coats !== null && onChange({ coats })}
+        />
+        <Figure
+          label="Yellowed, %"
+          value={document.yellow_percent}
+          {...within(vocabulary.bounds.yellow_percent)}
+          step={10}
+          onSave={(yellow_percent) => yellow_percent !== null && onChange({ yellow_percent })}
+        />
+      </div>
+      {document.yellow_percent > 0 && <p className="dim">It shifts white and blue; the water-clear one does not.</p>}
       <p className={layout.caution}>
         {vocabulary.clears.find((c) => c.name === document.clear)?.caution} Follow the product’s own sheet.
       </p>

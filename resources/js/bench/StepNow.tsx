@@ -1,0 +1,70 @@
+import type { BenchEvent, BenchRecord, Run, Step } from '../api/types';
+import layout from '../parts/layout.module.css';
+import type { AtBench } from '../steps/face';
+import { inUnit } from '../units/sentence';
+import { holdSeconds } from './atBench';
+import { BeforeSpraying } from './BeforeSpraying';
+import { BigFigures } from './BigFigures';
+import classes from './bench.module.css';
+import { MixClock } from './MixClock';
+
+interface Props {
+  run: Run;
+  record: BenchRecord;
+  step: Step;
+  /** Which bait it is done on; null: all of them. */
+  bait: number | null;
+  at: AtBench;
+  /** Air that is used, as far as it is known. */
+  psi: number | undefined;
+  add: (...drafts: Pick<BenchEvent, 'type' | 'step' | 'bait' | 'data'>[]) => void;
+}
+
+/** What the step of now asks for: figures, cleaning, air, the dryer, the mix, how, and what can hurt. */
+export function StepNow({ run, record, step, bait, at, psi, add }: Props) {
+  const { planned, settings, tried } = at;
+  const stepId = step.document.id;
+  const coated = record.done[stepId] ?? [];
+  const holdS = holdSeconds(step, planned);
+  const clock = (whose: number | null, seconds: number, label: string) =>
+    add({ type: 'timer', step: stepId, bait: whose, data: { seconds: Math.ceil(seconds), label } });
+  return (
+    <>
+      <BigFigures step={step} at={at} />
+      <BeforeSpraying
+        air={run.air.find((one) => one.step === (tried?.step.document.id ?? stepId))}
+        planned={planned}
+        settings={settings}
+        first={coated.length === 0}
+        psi={psi}
+        holdS={holdS}
+        sheet={tried === undefined ? null : `/patterns/${run.pattern.id}/versions/${run.version.id}/sheet/${stepId}`}
+        onPsi={(read) => add({ type: 'figures', step: stepId, bait: null, data: { psi: read } })}
+        onHold={() => clock(bait, holdS, 'heat set')}
+      />
+      {planned?.batch != null && (
+        <MixClock
+          batch={planned.batch}
+          coated={coated.length}
+          onMixed={(seconds, label) => clock(null, seconds, label)}
+        />
+      )}
+      <div className={classes.benchDo}>
+        {step.shown.index?.map((line) => (
+          <p key={line}>{inUnit(line, settings)}.</p>
+        ))}
+        <p>{step.shown.how}</p>
+        {step.document.check !== '' && (
+          <p>
+            <b>Check:</b> {step.document.check}
+          </p>
+        )}
+      </div>
+      {step.shown.cautions.length > 0 && (
+        <p className={`${layout.caution} ${classes.benchCaution}`}>
+          {step.shown.cautions.join(' ')} The product’s own sheet goes first.
+        </p>
+      )}
+    </>
+  );
+}
