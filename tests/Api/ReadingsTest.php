@@ -96,7 +96,7 @@ it('reads a painted card with the instrument that ships with it', function (): v
     $socket = stream_socket_server('tcp://127.0.0.1:0');
     $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
     fclose($socket);
-    $process = proc_open([PHP_BINARY, base_path('bin/instrument'), 'colorimeter', (string) $port], [], $pipes);
+    $process = proc_open([PHP_BINARY, base_path('bin/instrument'), 'colorimeter', (string) $port, '1912'], [], $pipes);
     try {
         for ($i = 0; $i < 100 && @fsockopen('127.0.0.1', $port) === false; $i++) {
             usleep(30_000);
