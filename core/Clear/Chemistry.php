@@ -26,7 +26,8 @@ final readonly class Chemistry
         $solvent = preg_match('/lacquer|solvent|enamel/', $below) === 1;
         $twoPart = $clear === Clear::Epoxy || $clear === Clear::Resin;
         [$verdict, $reason] = match (true) {
-            $clear === Clear::Urethane && preg_match('/epoxy|resin|urethane/', $below) === 1
+            $below === mb_strtolower($clear->value) => [self::SAFE, 'coat on coat, while the one below still bonds'],
+            $clear === Clear::Urethane && \in_array($below, array_map(mb_strtolower(...), Clear::names()), true) && $below !== 'acrylic spray'
                 => [self::SEAL, 'bonds to a hard clear only where it is sanded dull'],
             $twoPart && $marks => [self::SEAL, self::INK_RUNS],
             $clear === Clear::Urethane && $marks => [self::SEAL, self::INK_RUNS],

@@ -21,17 +21,6 @@ enum Clear: string
         return array_map(static fn(self $c): string => $c->value, self::cases());
     }
 
-    /** Minutes in which it can be worked at 21 C; null: until lit, or no limit that matters. */
-    public function workingMinutes(): ?float
-    {
-        return match ($this) {
-            self::Epoxy => 10.0,
-            self::Resin => 40.0,
-            self::Acrylic => 5.0,
-            default => null,
-        };
-    }
-
     /** Minutes from coat to handling at 21 C. */
     public function hardMinutes(): float
     {

@@ -12,6 +12,7 @@ use Hawkbrush\Core\Advice\Severity;
 use Hawkbrush\Core\Clear\Chemistry;
 use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Technique\Tool;
 
@@ -30,7 +31,7 @@ final class SealFirst implements Rule
         foreach ($painted->recipe->enabled() as $step) {
             $clear = $step->clear();
             if ($clear === null) {
-                $below = self::prepares($step) ? [] : [...$below, ...self::laid($step->coat())];
+                $below = [...self::afterSanding($below, $step), ...self::laid($step->coat())];
 
                 continue;
             }
@@ -73,9 +74,17 @@ final class SealFirst implements Rule
             : Fix::before('Seal it first', $step->id, $seal);
     }
 
-    /** Whether a hard clear is sanded dull by it. */
-    private static function prepares(Step $step): bool
+    /**
+     * Sanding dulls a hard clear; ink and decals stay what they are.
+     *
+     * @param list<string> $below
+     *
+     * @return list<string>
+     */
+    private static function afterSanding(array $below, Step $step): array
     {
-        return preg_match('/sand|scuff|dull/i', $step->title.' '.$step->how()) === 1 && $step->coat() === null;
+        $sands = $step->coat() === null && \in_array(Hazard::Dust, $step->hazards(), true);
+
+        return $sands ? array_values(array_diff($below, Clear::names())) : $below;
     }
 }

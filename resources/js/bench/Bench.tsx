@@ -181,7 +181,8 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const cautions = useCautions().data;
   const { due, acknowledge } = useAcknowledged(
     stepId,
-    position === null ? [] : (step?.shown.hazards ?? []),
+    // Until they have come, the step says its own beside how it is done.
+    position === null || cautions === undefined ? [] : (step?.shown.hazards ?? []),
     cautions?.hazards.filter((one) => one.every_time).map((one) => one.name) ?? [],
   );
   const free = slip === null && asked === null && chosen === null && due.length === 0;

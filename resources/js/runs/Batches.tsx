@@ -35,7 +35,7 @@ export function Batches({ plan }: { plan: Plan }) {
 function batchWords({ coats, takes_ml, turn, runs_mm, hard_min, recoat_min, sand_min, fish_min }: Batch): string {
   const [from = 0, until = 0] = recoat_min;
   return [
-    `${counted(coats, 'coat')}, ${takes_ml} ml in all.`,
+    `${counted(coats, 'coat')}${coats > 1 ? ', mixed so for each' : ''}, ${takes_ml} ml in all.`,
     turn ? `It would run ${runs_mm} mm before it gels: turn it.` : 'It stays where it is laid.',
     `Hard after ${minutes(hard_min)}; the next coat from ${minutes(from)} to ${minutes(until)}, later sand first; sanded after ${minutes(sand_min)}, fished after ${minutes(fish_min)} (common practice; its sheet goes first).`,
   ].join(' ');

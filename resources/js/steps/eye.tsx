@@ -1,10 +1,11 @@
-import { Anchor, NativeSelect } from '@mantine/core';
+import { Anchor } from '@mantine/core';
 import { useEyeFit } from '../api/shopQueries';
 import type { EyeStep, Settings } from '../api/types';
 import { within } from '../parts/bounds';
 import { ColourField } from '../parts/ColourField';
 import { Figure } from '../parts/Figure';
 import { SavedText } from '../parts/SavedText';
+import { Select } from '../parts/Select';
 import { length } from '../units/units';
 import type { Face, FormProps } from './face';
 import '../parts/controls';
@@ -39,25 +40,12 @@ function EyeForm({ step: { document }, version, vocabulary, settings, onChange }
       </div>
       <EyeSits version={version} step={document.id} settings={settings} onChange={onChange} />
       <div className={layout.two}>
-        <NativeSelect
-          label="Kind"
-          size="xs"
-          data={vocabulary.eyes}
-          value={document.kind}
-          onChange={(event) => {
-            const kind = vocabulary.eyes.find((one) => one === event.currentTarget.value);
-            if (kind !== undefined) onChange({ kind });
-          }}
-        />
-        <NativeSelect
+        <Select label="Kind" options={vocabulary.eyes} value={document.kind} onChoose={(kind) => onChange({ kind })} />
+        <Select
           label="Pupil"
-          size="xs"
-          data={vocabulary.pupils}
+          options={vocabulary.pupils}
           value={document.pupil}
-          onChange={(event) => {
-            const pupil = vocabulary.pupils.find((one) => one === event.currentTarget.value);
-            if (pupil !== undefined) onChange({ pupil });
-          }}
+          onChoose={(pupil) => onChange({ pupil })}
         />
       </div>
       <SavedText label="Set with" value={document.set_with} onSave={(set_with) => onChange({ set_with })} max={60} />

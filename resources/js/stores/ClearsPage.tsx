@@ -5,7 +5,7 @@ import { useClears } from '../api/shopQueries';
 import { Failed } from '../parts/Failed';
 import { PageTitle } from '../parts/PageTitle';
 import { Waiting } from '../parts/Waiting';
-import classes from './clears.module.css';
+import classes from './kept.module.css';
 import { NewClear } from './NewClear';
 import { OneClear } from './OneClear';
 
@@ -41,7 +41,7 @@ export function ClearsPage() {
           <Button onClick={() => setAdding(true)}>Add the first clear</Button>
         </div>
       ) : (
-        <ul className={classes.clears}>
+        <ul className={classes.kept}>
           {shown.map((one) => (
             <OneClear key={one.id} clear={one} bounds={bounds} />
           ))}

@@ -1,4 +1,4 @@
-import { Anchor, NativeSelect } from '@mantine/core';
+import { Anchor } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, ask, words } from '../api/client';
 import type { EyeCard, EyeCardChange, Settings, Vocabulary } from '../api/types';
@@ -6,6 +6,7 @@ import { within } from '../parts/bounds';
 import { ColourField } from '../parts/ColourField';
 import { Figure } from '../parts/Figure';
 import { SavedText } from '../parts/SavedText';
+import { Select } from '../parts/Select';
 import { length } from '../units/units';
 import classes from './eyes.module.css';
 
@@ -46,16 +47,7 @@ export function EyeRow({ eye, vocabulary, settings }: Props) {
         {eye.kind !== 'flat' && <circle cx="-3.5" cy="-4" r="1.6" fill="#ffffff" />}
       </svg>
       <SavedText label="Name" value={eye.name} max={80} required onSave={(name) => set({ name })} />
-      <NativeSelect
-        label="Kind"
-        size="xs"
-        data={vocabulary.eyes}
-        value={eye.kind}
-        onChange={(event) => {
-          const kind = vocabulary.eyes.find((one) => one === event.currentTarget.value);
-          if (kind !== undefined) void set({ kind });
-        }}
-      />
+      <Select label="Kind" options={vocabulary.eyes} value={eye.kind} onChoose={(kind) => set({ kind })} />
       <Figure
         label={`Diameter, ${length.unit(settings)}`}
         value={length.show(eye.diameter_mm, settings)}
@@ -64,16 +56,7 @@ export function EyeRow({ eye, vocabulary, settings }: Props) {
         onSave={(shown) => shown !== null && set({ diameter_mm: length.read(shown, settings) })}
       />
       <ColourField label="Iris" value={eye.iris} onColour={(iris) => set({ iris })} />
-      <NativeSelect
-        label="Pupil"
-        size="xs"
-        data={vocabulary.pupils}
-        value={eye.pupil}
-        onChange={(event) => {
-          const pupil = vocabulary.pupils.find((one) => one === event.currentTarget.value);
-          if (pupil !== undefined) void set({ pupil });
-        }}
-      />
+      <Select label="Pupil" options={vocabulary.pupils} value={eye.pupil} onChoose={(pupil) => set({ pupil })} />
       <Figure
         label="Left"
         value={eye.left}

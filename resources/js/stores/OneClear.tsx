@@ -1,13 +1,14 @@
-import { Anchor, NativeSelect, Radio } from '@mantine/core';
+import { Anchor, Radio } from '@mantine/core';
 import { words } from '../api/client';
 import type { ClearBottle, Clears } from '../api/types';
 import { within } from '../parts/bounds';
 import { Figure } from '../parts/Figure';
 import layout from '../parts/layout.module.css';
 import { SavedText } from '../parts/SavedText';
+import { Select } from '../parts/Select';
 import { minutes } from '../units/units';
 import '../parts/controls';
-import classes from './clears.module.css';
+import classes from './kept.module.css';
 import { useClearChange } from './useClearChange';
 
 const BY = ['volume', 'weight'] as const;
@@ -29,8 +30,8 @@ export function OneClear({ clear, bounds }: { clear: ClearBottle; bounds: Clears
     />
   );
   return (
-    <li data-clear={clear.name} className={clear.archived ? classes.put : undefined}>
-      <div className={classes.name}>
+    <li data-clear={clear.name} className={clear.archived ? classes.away : undefined}>
+      <div className={classes.who}>
         <Radio
           name={clear.kind}
           label={clear.in_use ? 'in use' : 'take into use'}
@@ -41,22 +42,11 @@ export function OneClear({ clear, bounds }: { clear: ClearBottle; bounds: Clears
         />
         <SavedText label={clear.kind} value={clear.name} max={80} required onSave={(name) => set({ name })} />
       </div>
-      <div className={classes.sheet}>
+      <div className={classes.figures}>
         {mixed && figure('Label, min', 'label_min', 0)}
         {mixed && figure('Parts A', 'parts_a')}
         {mixed && figure('Parts B', 'parts_b')}
-        {mixed && (
-          <NativeSelect
-            label="Mixed by"
-            size="xs"
-            data={[...BY]}
-            value={clear.by}
-            onChange={(event) => {
-              const by = BY.find((one) => one === event.currentTarget.value);
-              if (by !== undefined) void set({ by });
-            }}
-          />
-        )}
+        {mixed && <Select label="Mixed by" options={BY} value={clear.by} onChoose={(by) => set({ by })} />}
         {figure(mixed ? 'A, g/ml' : 'g/ml', 'density_a')}
         {mixed && figure('B, g/ml', 'density_b')}
         {figure('Bottle, ml', 'bottle_ml', 0)}
@@ -77,14 +67,19 @@ export function OneClear({ clear, bounds }: { clear: ClearBottle; bounds: Clears
           onSave={(day) => set({ expires_on: day === '' ? null : day })}
         />
       </div>
-      <p className={classes.times}>
+      <p className={classes.below}>
         {clear.expired && <b className={layout.low}>Past its date. </b>}
         Here: {clear.here.working_min !== null && `${minutes(clear.here.working_min)} to work in, `}
         hard after {minutes(clear.here.hard_min)}, the next coat from {minutes(clear.here.recoat_min[0] ?? 0)} to{' '}
         {minutes(clear.here.recoat_min[1] ?? 0)} (later: sand first), sanded after {minutes(clear.here.sand_min)},
         fished after {minutes(clear.here.fish_min)}. {clear.caution}
       </p>
-      <Anchor component="button" type="button" onClick={() => void set({ archived: !clear.archived })}>
+      <Anchor
+        component="button"
+        type="button"
+        className={classes.putAway}
+        onClick={() => void set({ archived: !clear.archived })}
+      >
         {clear.archived ? 'Bring back' : 'Put away'}
       </Anchor>
       {change.isError && <p role="alert">{words(change.error)}</p>}

@@ -6,7 +6,7 @@ import { Figure } from '../parts/Figure';
 import layout from '../parts/layout.module.css';
 import { SavedText } from '../parts/SavedText';
 import { length, pressure, temperature } from '../units/units';
-import classes from './rig.module.css';
+import classes from './kept.module.css';
 import { useEquipmentChange } from './useEquipmentChange';
 
 interface Props {
@@ -48,7 +48,7 @@ export function OneOfRig({ one, bounds, settings }: Props) {
         {one.archived ? 'Bring back' : 'Put away'}
       </Anchor>
       {one.arrives !== null && (
-        <p className={`${classes.arrives} ${one.arrives.softens ? layout.low : 'dim'}`}>
+        <p className={`${classes.below} ${one.arrives.softens ? layout.low : 'dim'}`}>
           {one.arrives.softens ? 'Too warm for plastic: ' : 'At the bait: '}
           about {temperature.show(one.arrives.surface_c, settings)} {temperature.unit(settings)}, {one.arrives.air_m_s}{' '}
           m/s

@@ -7,9 +7,9 @@ import { Failed } from '../parts/Failed';
 import layout from '../parts/layout.module.css';
 import { PageTitle } from '../parts/PageTitle';
 import { Waiting } from '../parts/Waiting';
+import classes from './kept.module.css';
 import { NewEquipment } from './NewEquipment';
 import { OneOfRig } from './OneOfRig';
-import classes from './rig.module.css';
 
 const KINDS: { kind: Equipment['kind']; name: string; none: string }[] = [
   { kind: 'airbrush', name: 'Airbrushes', none: 'Without one, air is reckoned for a nozzle of 0.35 mm.' },
@@ -51,7 +51,7 @@ export function Rig() {
           <section key={kind} className={layout.part} aria-label={name}>
             <h2>{name}</h2>
             {shown.length === 0 && <p className="dim">{none}</p>}
-            <ul className={classes.rig}>
+            <ul className={classes.kept}>
               {shown.map((one) => (
                 <OneOfRig key={one.id} one={one} bounds={bounds} settings={settings} />
               ))}

@@ -58,6 +58,14 @@ it('stops spray clear over enamel', function (): void {
     expect($said)->toHaveCount(1)->and($said[0]->severity)->toBe(Severity::Stop);
 });
 
+it('lets a second coat of the same clear follow the first', function (string $clear): void {
+    expect(chemistryOf(Build::paintStep([], 'base'), cleared($clear), cleared($clear)))->toBe([]);
+})->with(['two-part epoxy', 'moisture-cure urethane dip', 'UV resin', 'acrylic spray']);
+
+it('does not take sanding, or a name with sand in it, for a seal over ink', function (array $between): void {
+    expect(chemistryOf(Build::paintStep([], 'base'), lined('ink', 'pen bars'), $between, cleared('two-part epoxy')))->toHaveCount(1);
+})->with([[['type' => 'prep', 'task' => 'Sand it lightly']], [['type' => 'eye', 'title' => 'Sand eel eyes', 'diameter_mm' => 5]]]);
+
 it('wants a hard clear dull under urethane', function (): void {
     $dip = cleared('moisture-cure urethane dip');
     $said = chemistryOf(Build::paintStep([], 'base'), cleared('two-part epoxy'), $dip);

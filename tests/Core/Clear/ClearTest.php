@@ -118,6 +118,8 @@ it('seals ink and decals under epoxy, and leaves the rest alone', function (Clea
     [Clear::Epoxy, 'lacquer', Chemistry::SEAL],
     [Clear::Uv, 'water-borne acrylic', Chemistry::SAFE],
     [Clear::Urethane, 'two-part epoxy', Chemistry::SEAL],
+    [Clear::Urethane, 'water-borne urethane', Chemistry::SAFE],
+    [Clear::Urethane, 'moisture-cure urethane dip', Chemistry::SAFE],
     [Clear::Acrylic, 'solvent enamel', Chemistry::NEVER],
     [Clear::Acrylic, 'decal', Chemistry::SAFE],
 ]);
