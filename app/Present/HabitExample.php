@@ -18,6 +18,7 @@ use Hawkbrush\Core\Run\Record;
 use Hawkbrush\Core\Shop\AirWords;
 use Hawkbrush\Core\Shop\Habit;
 use Hawkbrush\Core\Shop\Shop;
+use Hawkbrush\Core\Technique\Techniques;
 
 /** What a habit makes of a small example recipe: worked out by the same rules as everything else. Invented. */
 final readonly class HabitExample
@@ -64,12 +65,18 @@ final readonly class HabitExample
             Habit::Thinner => $this->cup(),
             Habit::Set => $this->advised($this->recipe, 'runs-together'),
             Habit::BeforeMesh => $this->advised($this->mesh, 'too-soon-to-clamp'),
-            Habit::Spot => $this->shop->habits->freehandSpot() ? 'Spot, freehand stands first, then spot through a punched card.'
-                : 'Spot through a punched card stands first, then spot, freehand.',
+            Habit::Spot => $this->spots(),
             Habit::Sides => $this->next(),
             Habit::EyeHeld => $this->how('eye'),
             Habit::ClearTurned => $this->how('clear'),
         };
+    }
+
+    private function spots(): string
+    {
+        [$first, $other] = array_map(static fn(string $name): string => Techniques::named($name)->label(), $this->shop->habits->spots());
+
+        return "“{$first}” stands before “{$other}”.";
     }
 
     private function moss(): Coat

@@ -95,9 +95,10 @@ final readonly class Habits
         return $this->of(Habit::BeforeMesh) === 'dryer alone';
     }
 
-    public function freehandSpot(): bool
+    /** @return array{string, string} the techniques that make a spot, the shop's own first */
+    public function spots(): array
     {
-        return $this->of(Habit::Spot) === 'freehand';
+        return $this->of(Habit::Spot) === 'freehand' ? ['spot', 'punch'] : ['punch', 'spot'];
     }
 
     public function baitByBait(): bool

@@ -71,9 +71,9 @@ final class VocabularyController
     {
         $all = Techniques::all();
         $at = array_flip(array_map(static fn(Technique $t): string => $t->name(), $all));
-        [$freehand, $stencil] = [$at['spot'], $at['punch']];
-        if (! Preference::habits()->freehandSpot() && $freehand < $stencil) {
-            [$all[$freehand], $all[$stencil]] = [$all[$stencil], $all[$freehand]];
+        [$first, $other] = array_map(static fn(string $name): int => $at[$name], Preference::habits()->spots());
+        if ($other < $first) {
+            [$all[$other], $all[$first]] = [$all[$first], $all[$other]];
         }
 
         return array_values($all);
