@@ -74,7 +74,8 @@ final readonly class HabitExample
 
     private function spots(): string
     {
-        [$first, $other] = array_map(static fn(string $name): string => Techniques::named($name)->label(), $this->shop->habits->spots());
+        $label = static fn(string $name): string => Techniques::named($name)->label();
+        [$first, $other] = array_map($label, $this->shop->habits->spots());
 
         return "“{$first}” stands before “{$other}”.";
     }
