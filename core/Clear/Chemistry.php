@@ -24,10 +24,11 @@ final readonly class Chemistry
         // A pen of acrylic paint bears what the paint bears.
         $marks = preg_match('/decal|marker|\bpen ink\b|(\bink|alcohol).*\bpen\b/', $below) === 1;
         $solvent = preg_match('/lacquer|solvent|enamel/', $below) === 1;
+        $hard = $below !== Clear::Acrylic->value && \in_array($below, array_map(mb_strtolower(...), Clear::names()), true);
         $twoPart = $clear === Clear::Epoxy || $clear === Clear::Resin;
         [$verdict, $reason] = match (true) {
             $below === mb_strtolower($clear->value) => [self::SAFE, 'coat on coat, while the one below still bonds'],
-            $clear === Clear::Urethane && \in_array($below, array_map(mb_strtolower(...), Clear::names()), true) && $below !== 'acrylic spray'
+            $clear === Clear::Urethane && $hard
                 => [self::SEAL, 'bonds to a hard clear only where it is sanded dull'],
             $twoPart && $marks => [self::SEAL, self::INK_RUNS],
             $clear === Clear::Urethane && $marks => [self::SEAL, self::INK_RUNS],
