@@ -82,8 +82,10 @@ test('keeps a clear, divides it into mixes, and counts a mix down at the bench',
   const quick = page.locator('[data-clear="Quick epoxy"]');
   await quick.getByRole('radio', { name: 'Quick epoxy in use' }).click();
   await expect(page.getByRole('radio', { name: 'Half-hour epoxy in use' })).not.toBeChecked();
+  const saved = page.waitForResponse((answer) => answer.request().method() === 'PATCH' && answer.ok());
   await quick.getByLabel('Left, ml').fill('3');
   await quick.getByLabel('Left, ml').press('Tab');
+  await saved;
 
   await page.goto('/patterns');
   await page.getByRole('link', { name: 'Roach, first frost' }).click();
