@@ -39,8 +39,16 @@ final class StepDocuments
             'try' => ['ground' => 'glove', 'look_for' => 'a fine even mist', 'psi' => 8, 'thinning_percent' => 55],
             'wait' => ['task' => 'Cured through.', 'minutes' => 720],
             'inspect' => ['task' => 'Look at the joints.', 'minutes' => 2],
-            'eye' => ['diameter_mm' => 6.5, 'iris' => '#a0b030', 'pupil' => 'slit upright', 'kind' => 'glass', 'set_with' => 'gel'],
-            'clear' => ['clear' => 'UV resin', 'coats' => 3, 'yellow_percent' => 20],
+            'eye' => ['diameter_mm' => 6.5, 'iris' => '#a0b030', 'pupil' => 'slit upright', 'kind' => 'glass', 'set_with' => 'gel',
+                'rings' => [['paint' => 'white', 'percent' => 90, 'by' => 'punch'], ['paint' => 'moss', 'percent' => 40, 'by' => 'pen']],
+                'spark' => true],
+            'clear' => ['clear' => 'UV resin', 'coats' => 3, 'yellow_percent' => 20, 'stirred' => [[
+                'paint' => 'white', 'percent' => 2, 'flake_mm' => 0.4, 'where' => ['zone' => 'belly', 'side' => 'left'],
+            ]]],
+            'dip' => [
+                'mix' => [['paint' => 'moss', 'drops' => 2]], 'colour_percent' => 20, 'weight' => 'light', 'dips' => 2, 'to_u' => 0.8,
+                'melt_c' => 170, 'cup_ml' => 200,
+            ],
         ];
         foreach ($kinds as $kind => $fields) {
             $kinds[$kind] = ['id' => 'a', 'type' => $kind, 'title' => 'Its title', 'on' => false, 'check' => 'a check',

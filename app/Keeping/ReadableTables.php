@@ -24,7 +24,7 @@ final class ReadableTables
             FROM bench_events e JOIN runs r ON r.id = e.run_id LEFT JOIN steps s ON s.run = e.run_id AND s.id = json_extract(e.event, '$.step') ORDER BY e.seq",
         'patterns' => 'SELECT p.name, p.species, p.water, v.number AS version, f.name AS body, v.note, v.painted_at, v.proven_at, v.steps, p.notes
             FROM versions v JOIN patterns p ON p.id = v.pattern_id JOIN bodies f ON f.id = v.body_id ORDER BY p.name, v.number',
-        'paints' => 'SELECT name, kind, hex, family, finish, solids, drop_ml, bottle_ml, left_ml, opened_on, drying, archived_at FROM paints ORDER BY name',
+        'paints' => 'SELECT name, kind, hex, family, finish, solids, drop_ml, bottle_ml, left_ml, price, opened_on, drying, archived_at FROM paints ORDER BY name',
         'bodies' => 'SELECT name, material, condition, weight_g, stock, archived_at FROM bodies ORDER BY name',
         'masks' => 'SELECT m.name, f.name AS body, m.sheet, m.uses, m.lasts, m.retired_at FROM masks m JOIN bodies f ON f.id = m.body_id ORDER BY m.name',
     ];

@@ -39,6 +39,23 @@ final class EyeCard extends Model
         ];
     }
 
+    public function core(): Eye
+    {
+        return new Eye($this->diameter_mm, $this->iris, self::known($this->pupil, Eye::PUPILS), self::known($this->kind, Eye::KINDS));
+    }
+
+    /**
+     * @template T of string
+     *
+     * @param non-empty-list<T> $of
+     *
+     * @return T
+     */
+    private static function known(string $word, array $of): string
+    {
+        return \in_array($word, $of, true) ? $word : $of[0];
+    }
+
     /** The card that an eye of a recipe is taken from: of its kind, size and pupil, the nearest iris first; null where none is kept. */
     public static function for(Eye $eye): ?self
     {

@@ -24,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property float $solids
  * @property float $drop_ml
  * @property float $bottle_ml
+ * @property float|null $price of a bottle
  * @property float $left_ml
  * @property bool $from_card
  * @property float $drying how many times as long as the model says it takes to dry
@@ -47,7 +48,7 @@ final class Paint extends Model
     protected function casts(): array
     {
         return [
-            'solids' => 'float', 'drop_ml' => 'float', 'bottle_ml' => 'float', 'left_ml' => 'float',
+            'solids' => 'float', 'drop_ml' => 'float', 'bottle_ml' => 'float', 'left_ml' => 'float', 'price' => 'float',
             'from_card' => 'boolean',
             'drying' => 'float',
             'drying_runs' => 'integer',

@@ -12,10 +12,18 @@ use Hawkbrush\Core\Clear\Cure;
 use Hawkbrush\Core\Clear\PotLife;
 use Hawkbrush\Core\Clear\Product;
 use Hawkbrush\Core\Clear\Turning;
+use Hawkbrush\Core\Clear\Yellowing;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Film\Optics;
 
 /** Clears of the shop, and what one comes to in a run. */
 final class ClearView
 {
+    /** Less is seen by nobody. */
+    private const SEEN = 1.0;
+
     /** @return array<string, mixed> */
     public static function all(): array
     {
@@ -46,15 +54,28 @@ final class ClearView
             'in_use' => $one->in_use,
             'archived' => $one->archived_at !== null,
             'revision' => $one->revision,
+            'chip' => self::chip($product),
             'here' => self::here($product),
             'caution' => $product->clear->hazard()->caution(),
         ];
     }
 
-    /** @return array<string, mixed> how a step's clear is mixed, laid and left for all baits */
-    public static function batch(Batch $batch, float $airC): array
+    /** @return array{black: string, white: string} one coat of it over black and white: water-clear changes neither */
+    private static function chip(Product $product): array
     {
-        $runs = Turning::runsForMin($batch->product, $airC);
+        return Chip::of(Yellowing::optics($product->yellow), $product->clear->thicknessUm());
+    }
+
+    /**
+     * How a step's clear is mixed, laid and left for all baits.
+     *
+     * @param array{Optics, float}|null $planned its film, where the recipe plans one that has yellowed
+     *
+     * @return array<string, mixed>
+     */
+    public static function batch(Batch $batch, Climate $climate, ?array $planned): array
+    {
+        $runs = Turning::runsForMin($batch->product, $climate->airC);
 
         return [
             'coats' => $batch->coats,
@@ -69,7 +90,34 @@ final class ClearView
             'turn' => Turning::wanted($batch->product->clear, $runs),
             'runs_mm' => round(Turning::runsMm($batch->product->clear, $runs), 1),
             ...self::cure($batch->cure),
+            'says' => array_values(array_filter([
+                self::yellowed($batch, $planned),
+                match ($batch->product->clear) {
+                    Clear::Uv => \sprintf(
+                        '%s J/cm² at the %s mW/cm² of this lamp are %.0f min; none of it passes an opaque film.',
+                        $batch->product->doseJCm2,
+                        $batch->product->lampMwCm2,
+                        ceil($batch->product->lampMin()),
+                    ),
+                    Clear::Urethane => \sprintf('It hardens with the water of the air, of which there are %.1f g/m³ here.', $climate->waterGM3()),
+                    default => null,
+                },
+            ])),
         ];
+    }
+
+    /** @param array{Optics, float}|null $planned */
+    private static function yellowed(Batch $batch, ?array $planned): ?string
+    {
+        $um = $batch->coats * $batch->product->clear->thicknessUm();
+        $white = static fn(?Optics $optics): Colour => Colour::fromHex(Chip::of($optics, $um)['white']);
+        $shift = DeltaE2000::between($white($planned[0] ?? null)->lab, $white(Yellowing::optics($batch->product->yellow))->lab);
+
+        return $shift < self::SEEN ? null : \sprintf(
+            'The bottle in use is yellowed by %.0f %%, otherwise than the recipe plans: white comes out %.0f DeltaE00 off.',
+            100 * $batch->product->yellow,
+            $shift,
+        );
     }
 
     /** @return array{working_min: float|null, hard_min: float, recoat_min: array{float, float}, sand_min: float, fish_min: float} in the room of now */
@@ -79,7 +127,7 @@ final class ClearView
 
         return [
             'working_min' => $product->clear->isMixed() ? round(PotLife::minutes($product, $room->airC, PotLife::SMALL_ML), 1) : null,
-            ...self::cure(Cure::of($product->clear, $room)),
+            ...self::cure(Cure::of($product, $room)),
         ];
     }
 

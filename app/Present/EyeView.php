@@ -10,6 +10,8 @@ use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Eye\Fit;
+use Hawkbrush\Core\Eye\Look;
+use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\CoreSample;
@@ -17,16 +19,13 @@ use Hawkbrush\Core\Render\CoreSample;
 /** Eyes of the store, and how the eye of a step sits on its bait. */
 final class EyeView
 {
-    /** Of its diameter, how far behind its middle the surround is looked at. */
-    private const BESIDE = 0.7;
-
     /** @return array<string, mixed> */
     public static function of(EyeCard $card): array
     {
         return [
             'id' => $card->id, 'name' => $card->name, 'kind' => $card->kind, 'diameter_mm' => $card->diameter_mm, 'iris' => $card->iris,
             'pupil' => $card->pupil, 'left' => $card->left, 'price' => $card->price, 'archived' => $card->archived_at !== null,
-            'revision' => $card->revision,
+            'revision' => $card->revision, 'look' => EyeLook::drawn(Look::of($card->core(), FilmState::ground([])), null),
         ];
     }
 
@@ -39,14 +38,20 @@ final class EyeView
             Surface::of($body, 128, 64),
             Climate::ordinary(),
             SurfaceFinish::Clear,
-            min(1.0, $body->marks->eyeU + self::BESIDE * $eye->diameterMm / $body->lengthMm),
+            Fit::besideU($body, $eye),
             $body->marks->eyeDeg,
             $stepId,
         );
         $surround = ($core->coats[\count($core->coats) - 1] ?? null)->after ?? $core->ground;
-        $iris = Colour::fromHex($eye->irisHex);
+        $look = Look::of($eye, EyeLook::below($recipe, $stepId, $eye));
+        // Of a painted one its widest disc counts too: it is the rim.
+        $seen = array_map(
+            static fn(string $hex): array => Fit::contrast(Colour::fromHex($hex), $surround),
+            $eye->kind === 'painted' ? [$look->irisHex, $look->discs[0]['hex']] : [$look->irisHex],
+        );
+        usort($seen, static fn(array $a, array $b): int => $b['delta_e'] <=> $a['delta_e']);
         $proud = Fit::proudMm($body, $eye->diameterMm, $eye->kind);
-        $contrast = Fit::contrast($iris, $surround);
+        $contrast = $seen[0];
 
         return [
             'fits' => Fit::sizes($body),

@@ -92,6 +92,7 @@ final class PaintView
             'drop_ml' => $paint->drop_ml,
             'bottle_ml' => $paint->bottle_ml,
             'left_ml' => $paint->left_ml,
+            'price' => $paint->price,
             'opened_on' => $paint->opened_on,
             'from_card' => $paint->from_card,
             'guessed_before' => $paint->guess !== null && $paint->guess < Unmeasured::MODEL,

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Present;
 
+use App\Models\Body;
 use App\Models\ClearBottle;
 use App\Models\EyeCard;
 use App\Models\Paint;
+use Hawkbrush\Core\Dip\Melt;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Plan;
@@ -20,7 +22,7 @@ final class PlanView
     private const TOLD_MIN = 1.0;
 
     /** @return array<string, mixed> */
-    public static function of(Plan $plan, Carbon $startsAt): array
+    public static function of(Plan $plan, Carbon $startsAt, ?Body $body = null): array
     {
         return [
             'baits' => $plan->baits,
@@ -39,6 +41,7 @@ final class PlanView
             'steps' => array_map(static fn(PlannedStep $s): array => self::step($s, $startsAt, $plan->shop->climate), $plan->steps),
             'short' => self::short($plan),
             'short_eyes' => self::shortEyes($plan),
+            'cost' => PlanCost::of($plan, $body),
             'cautions' => $plan->cautions,
         ];
     }
@@ -84,13 +87,28 @@ final class PlanView
                 'total_ml' => round($planned->work->cup->totalMl, 3),
             ],
             'clean' => $planned->clean === null ? null : AirView::clean($planned->clean),
-            'batch' => $planned->work->batch === null ? null : ClearView::batch($planned->work->batch, $climate->airC),
+            'batch' => $planned->work->batch === null ? null : ClearView::batch($planned->work->batch, $climate, $planned->step->overAll()),
+            'melt' => $planned->work->melt === null ? null : self::melt($planned->work->melt),
+            'stirs' => array_map(static fn(array $s): array => ['name' => $s['name'], 'ml' => round($s['ml'], 2)], $planned->work->stirs),
             'hands_on_min' => round($planned->work->handsOnMin, 1),
             'wait_min' => round($planned->work->waitMin, 1),
             'wait_for' => $planned->work->waitFor,
             'wait_differs' => self::differs($planned, $climate),
             'set_seconds' => $planned->work->setSeconds === null ? null : ceil($planned->work->setSeconds),
             'done_at' => self::clock($startsAt, $planned->doneAtMin),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function melt(Melt $melt): array
+    {
+        return [
+            'heats' => $melt->heats,
+            'from_c' => Melt::FROM_C,
+            'to_c' => Melt::TO_C,
+            'never_c' => Melt::NEVER_C,
+            'holds_min' => round($melt->holdsMin, 1),
+            'dips' => $melt->dipsPerHeat,
         ];
     }
 

@@ -48,6 +48,7 @@ final class RunView
             'plan' => PlanView::of(
                 Plan::of($recipe, max(1, \count($record->kept())), $run->shop()),
                 $run->started_at ?? $run->starts_at,
+                $run->version->body,
             ),
             'baits' => $run->baits()->get()->map(static fn(Bait $bait): array => [
                 'id' => $bait->id,

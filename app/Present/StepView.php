@@ -64,13 +64,14 @@ final class StepView
     private static function shown(Step $step, int $number, Recipe $recipe, Surface $surface, bool $maskIsOn, ?Habits $habits): array
     {
         $coat = $step->coat();
+        $eye = $step->eye();
 
         return [
             'number' => $number, 'name' => $step->label(), 'how' => $step->how($maskIsOn, $habits),
             'for_all' => $step->forAll(), 'sides' => $step->sides(),
             'figures' => $step->figures(), 'tries' => $recipe->coatTriedBy($step)?->id, 'cautions' => Cautions::ofStep($step, $recipe),
             'hazards' => array_map(static fn(Hazard $hazard): string => $hazard->value, Cautions::hazards($step, $recipe)),
-        ] + ($coat === null ? [] : ['mask_is_on' => $maskIsOn] + self::coat($coat, $surface));
+        ] + ($eye === null ? [] : ['eye' => EyeLook::of($recipe, $step->id, $eye)]) + ($coat === null ? self::overIt($step, $surface) : ['mask_is_on' => $maskIsOn] + self::coat($coat, $surface));
     }
 
     /** @return array<string, mixed> */
@@ -91,6 +92,24 @@ final class StepView
             'cover' => CoverView::of($coat->place->isRight() ? $coverage->right : $coverage->left),
             'lands' => round(Landing::share($coat, $surface, $coverage), 2),
         ];
+    }
+
+    /** @return array<string, mixed> the chip and the cover of a clear that colours */
+    private static function overIt(Step $step, Surface $surface): array
+    {
+        $films = $step->films();
+        $over = $step->overAll();
+        if ($films === []) {
+            return $over === null ? [] : ['chip' => Chip::of(...$over)];
+        }
+        $cover = [];
+        foreach ($films as $film) {
+            foreach (Coverage::land($film, $surface)->left as $cell => $share) {
+                $cover[$cell] = max($share, $cover[$cell] ?? 0.0);
+            }
+        }
+
+        return ['chip' => Chip::of($films[0]->optics(), $films[0]->dryUm()), 'cover' => CoverView::of($cover)];
     }
 
     /** @return list<string> where its marks are placed from, the same on both sides */

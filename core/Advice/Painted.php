@@ -17,6 +17,7 @@ use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Shop\Shop;
+use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
 
 /**
@@ -94,6 +95,20 @@ final class Painted
         $this->white ??= [WhiteUnder::white($this->recipe, $this->rack)];
 
         return $this->white[0];
+    }
+
+    /** The film on the left flank, there where a step finds it. */
+    public function before(Step $step, float $u, float $deg): FilmState
+    {
+        $number = $this->recipe->number($step->id);
+        $field = Field::bare($this->surface);
+        foreach ($this->coats as $coat) {
+            if ($this->number($coat->step) < $number) {
+                $field = $coat->after;
+            }
+        }
+
+        return $field->states[$field->left[$this->surface->cellAt($u, $deg)]];
     }
 
     /** @return array<string, mixed> of the step that lays a coat */

@@ -45,11 +45,9 @@ final class WhiteUnder
      */
     public static function white(Recipe $recipe, iterable $rack): ?Paint
     {
-        foreach ($recipe->allCoats() as $coat) {
-            foreach ($coat->mixture->parts as [$paint]) {
-                if (self::whiteness($paint) > self::WHITE) {
-                    return $paint;
-                }
+        foreach ($recipe->paints() as $paint) {
+            if (self::whiteness($paint) > self::WHITE) {
+                return $paint;
             }
         }
         $white = null;

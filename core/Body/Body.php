@@ -75,6 +75,12 @@ final readonly class Body
         ]);
     }
 
+    /** Whether it bends, so that what is hard on it cracks. */
+    public function soft(): bool
+    {
+        return preg_match('/soft|vinyl|plastisol|silicone|rubber/i', $this->material) === 1;
+    }
+
     /** Distance in mm from the axis up to the back. */
     public function topAt(float $u): float
     {

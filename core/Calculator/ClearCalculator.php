@@ -16,7 +16,7 @@ use Hawkbrush\Core\Node;
 /** How a clear is mixed, how long it lasts, and when it is hard. */
 final class ClearCalculator implements Calculator
 {
-    private const PRODUCT = ['kind', 'label_min', 'parts_a', 'parts_b', 'by', 'density_a', 'density_b'];
+    private const PRODUCT = ['kind', 'label_min', 'parts_a', 'parts_b', 'by', 'density_a', 'density_b', 'dose_j_cm2', 'lamp_mw_cm2'];
 
     public function name(): string
     {
@@ -27,8 +27,8 @@ final class ClearCalculator implements Calculator
     {
         return <<<'TEXT'
             in:  kind (as recipes name them); label_min, parts_a, parts_b, by: volume or weight, density_a, density_b (default:
-                 usual for the kind); air_c (21), humidity_percent (50); baits (1), area_mm2 of each, coats (1); over: what lies
-                 below (a family of paint, pen ink, decal, another clear)
+                 usual for the kind); dose_j_cm2 and lamp_mw_cm2 of a UV resin and its lamp; air_c (21), humidity_percent (50);
+                 baits (1), area_mm2 of each, coats (1); over: what lies below (a family of paint, pen ink, decal, another clear)
             out: working_min of a small mix (null where nothing is mixed); baits_per_mix, mixes of one coat [{baits, ml_a, ml_b,
                  grams_a, grams_b, start_min, usable_min}]; hard_min of all coats, recoat_min [from, until], sand_min, fish_min;
                  turn: whether it runs before it gels, runs_mm; over {verdict: safe, seal first or never, reason} or null
@@ -51,7 +51,7 @@ final class ClearCalculator implements Calculator
         );
         $coats = $in->optional('coats')?->integer(1, 10) ?? 1;
         $mixes = Mixes::of($product, $climate->airC, $in->optional('baits')?->integer(1, 60) ?? 1, $in->field('area_mm2')->number(1, 1e6));
-        $cure = Cure::of($product->clear, $climate);
+        $cure = Cure::of($product, $climate);
         $runs = Turning::runsForMin($product, $climate->airC);
         $over = $in->optional('over')?->text(60);
 

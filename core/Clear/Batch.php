@@ -24,7 +24,7 @@ final readonly class Batch
             ? $baits * Mixes::mlPerBait($product->clear, $bodyMm2)
             : array_sum(array_column($mixes->mixes, 'ml'));
 
-        return new self($product, $mixes, Cure::of($product->clear, $climate), $coats, $coats * $one);
+        return new self($product, $mixes, Cure::of($product, $climate), $coats, $coats * $one);
     }
 
     /** Minutes with the hands: stirring and brushing, all coats. */

@@ -21,11 +21,6 @@ final readonly class Cure
 
     private const FISHES = 3.0;
 
-    /** Dose that hardens a UV resin through, and what an ordinary lamp box gives. Guesses; the sheet of either goes first. */
-    public const UV_DOSE_J_CM2 = 9.0;
-
-    public const UV_LAMP_MW_CM2 = 5.0;
-
     private function __construct(
         public float $hardMin,
         public float $recoatFromMin,
@@ -34,20 +29,15 @@ final readonly class Cure
         public float $fishMin,
     ) {}
 
-    public static function of(Clear $clear, Climate $climate, float $lampMwCm2 = self::UV_LAMP_MW_CM2): self
+    public static function of(Product $product, Climate $climate): self
     {
+        $clear = $product->clear;
         $hard = match ($clear) {
-            Clear::Uv => self::lampMin($lampMwCm2),
+            Clear::Uv => $product->lampMin(),
             Clear::Urethane => $clear->hardMinutes() * min(6.0, max(0.4, Climate::ordinary()->waterGM3() / max(0.1, $climate->waterGM3()))),
             default => $clear->hardMinutes() / $clear->rate($climate->airC),
         };
 
         return new self($hard, self::RECOAT_FROM * $hard, self::RECOAT_UNTIL * $hard, self::SANDS * $hard, self::FISHES * $hard);
-    }
-
-    /** Minutes under a lamp of so many mW/cm2: a dose is irradiance times time. Under an opaque film none of it arrives. */
-    public static function lampMin(float $lampMwCm2): float
-    {
-        return self::UV_DOSE_J_CM2 / ($lampMwCm2 / 1000) / 60;
     }
 }

@@ -14,6 +14,7 @@ final readonly class Product
     public const BOUNDS = [
         'label_min' => [1.0, 600.0], 'parts_a' => [0.01, 1000.0], 'parts_b' => [0.0, 1000.0],
         'density_a' => [0.5, 2.5], 'density_b' => [0.5, 2.5],
+        'yellow_percent' => [0.0, 100.0], 'dose_j_cm2' => [0.5, 100.0], 'lamp_mw_cm2' => [0.1, 500.0],
     ];
 
     public const BY = ['volume', 'weight'];
@@ -30,7 +31,17 @@ final readonly class Product
         'acrylic spray' => ['label_min' => 600.0, 'parts_a' => 1.0, 'parts_b' => 0.0, 'density_a' => 0.9, 'density_b' => 1.0],
     ];
 
-    /** @param value-of<self::BY> $by how its ratio is meant */
+    /** Dose that hardens a UV resin through, and what an ordinary lamp box gives. Guesses; the sheet of either goes first. */
+    private const DOSE_J_CM2 = 9.0;
+
+    private const LAMP_MW_CM2 = 5.0;
+
+    /**
+     * @param value-of<self::BY> $by how its ratio is meant
+     * @param float $yellow how far it has yellowed in the bottle, 0 to 1
+     * @param float $doseJCm2 of light that hardens it through, where light does
+     * @param float $lampMwCm2 that the lamp in use gives at the bait
+     */
     private function __construct(
         public Clear $clear,
         public float $labelMin,
@@ -39,6 +50,9 @@ final readonly class Product
         public string $by,
         public float $densityA,
         public float $densityB,
+        public float $yellow = 0.0,
+        public float $doseJCm2 = self::DOSE_J_CM2,
+        public float $lampMwCm2 = self::LAMP_MW_CM2,
     ) {}
 
     public static function usual(Clear $clear): self
@@ -49,14 +63,17 @@ final readonly class Product
     }
 
     /**
-     * {kind, label_min, parts_a, parts_b, by, density_a, density_b}; what is left out is as usual for its kind.
+     * {kind, label_min, parts_a, parts_b, by, density_a, density_b, yellow_percent, dose_j_cm2, lamp_mw_cm2}; what is left out
+     * is as usual for its kind.
      *
      * @throws Refused
      */
     public static function read(Node $node): self
     {
         $clear = Clear::from($node->field('kind')->choice(Clear::names()));
-        $usual = self::USUAL[$clear->value];
+        $usual = self::USUAL[$clear->value] + [
+            'yellow_percent' => 0.0, 'dose_j_cm2' => self::DOSE_J_CM2, 'lamp_mw_cm2' => self::LAMP_MW_CM2,
+        ];
         $figure = static fn(string $name): float => $node->optional($name)?->number(...self::BOUNDS[$name]) ?? $usual[$name];
 
         return new self(
@@ -67,6 +84,9 @@ final readonly class Product
             $node->optional('by')?->choice(self::BY) ?? 'volume',
             $figure('density_a'),
             $figure('density_b'),
+            $figure('yellow_percent') / 100,
+            $figure('dose_j_cm2'),
+            $figure('lamp_mw_cm2'),
         );
     }
 
@@ -76,7 +96,14 @@ final readonly class Product
         return [
             'kind' => $this->clear->value, 'label_min' => $this->labelMin, 'parts_a' => $this->partsA, 'parts_b' => $this->partsB,
             'by' => $this->by, 'density_a' => $this->densityA, 'density_b' => $this->densityB,
+            'yellow_percent' => round($this->yellow * 100, 4), 'dose_j_cm2' => $this->doseJCm2, 'lamp_mw_cm2' => $this->lampMwCm2,
         ];
+    }
+
+    /** Minutes under its lamp: a dose is irradiance times time. Under an opaque film none of it arrives. */
+    public function lampMin(): float
+    {
+        return $this->doseJCm2 / ($this->lampMwCm2 / 1000) / 60;
     }
 
     /**

@@ -18,15 +18,22 @@ final class Bounds
         'aim_deg' => [0, 180],
         'clear_coats' => [1, 6],
         'coats' => [1, 40],
+        'colour_percent' => [5, 100],
+        'cup_ml' => [20, 2000],
         'diameter_mm' => [1, 40],
+        'dips' => [1, 4],
         'drops' => [1, 200],
         'drop_ml' => [0.005, 0.5],
         'drying' => [Pace::LEAST, Pace::MOST],
+        'flake_mm' => [0, 2],
+        'melt_c' => [140, 200],
         'minutes' => [0, 10080],
         'paints_in_mix' => [1, 6],
         'psi' => [0.5, 120],
+        'ring_percent' => [5, 100],
         'slant_deg' => [-70, 70],
         'solids' => [0, 1],
+        'stirred_percent' => [0.1, 10],
         'strokes' => [1, 200],
         'thinning_percent' => [0, 95],
         'width_mm' => [0.5, 300],
@@ -44,7 +51,7 @@ final class Bounds
     }
 
     /**
-     * @param 'clear_coats'|'coats'|'drops'|'strokes' $figure
+     * @param 'clear_coats'|'coats'|'dips'|'drops'|'strokes' $figure
      *
      * @throws Refused when it is no whole number within its bounds
      */
@@ -70,7 +77,7 @@ final class Bounds
     /**
      * A whole figure that a document may leave out.
      *
-     * @param 'clear_coats'|'coats'|'drops'|'strokes' $figure
+     * @param 'clear_coats'|'coats'|'dips'|'drops'|'strokes' $figure
      *
      * @throws Refused when it is no whole number within its bounds
      */

@@ -224,7 +224,7 @@ final readonly class Coat
     /** Part of the wet coat that has to leave before it is dry. */
     public function volatileShare(): float
     {
-        return 1 - $this->mixture->solids() * (1 - $this->thinning);
+        return $this->technique->tool() === Tool::Melt ? 0.0 : 1 - $this->mixture->solids() * (1 - $this->thinning);
     }
 
     /** Seconds until one coat is touch dry, as this paint was found to dry; null when it never does in this air. */
@@ -236,7 +236,10 @@ final readonly class Coat
     /** Seconds until a mask or tape may be clamped on it; null when never. */
     public function maskSafeS(Climate $climate, Air $air): ?float
     {
-        return $this->paced(Evaporation::maskSafeS($this->wetUm(), $this->volatileShare(), $climate, $air));
+        // What has set as it cooled is set right through.
+        return $this->technique->tool() === Tool::Melt
+            ? 0.0
+            : $this->paced(Evaporation::maskSafeS($this->wetUm(), $this->volatileShare(), $climate, $air));
     }
 
     /** Share of the coat still wet when the next one lands, 0 to 1. */

@@ -65,6 +65,14 @@ final readonly class Paint
         );
     }
 
+    public function withSolids(float $solids): self
+    {
+        return new self(
+            $this->id, $this->name, $this->kind, $this->optics, $this->hex, $solids, $this->dropMl, $this->family, $this->fromCard,
+            $this->drying,
+        );
+    }
+
     /** Thinned and cleaned with solvent, and sets free its vapour. */
     public function needsSolvent(): bool
     {

@@ -19,13 +19,6 @@ final class RecipeWriter
      */
     public static function write(Recipe $recipe, ?Habits $habits = null): array
     {
-        $paints = [];
-        foreach ($recipe->allCoats() as $coat) {
-            foreach ($coat->mixture->parts as [$paint]) {
-                $paints[$paint->id] = self::paint($paint);
-            }
-        }
-
         return [
             'format' => RecipeReader::FORMAT,
             'name' => $recipe->name,
@@ -33,7 +26,7 @@ final class RecipeWriter
             'water' => $recipe->water,
             'notes' => $recipe->notes,
             'body' => BodyWriter::write($recipe->body),
-            'paints' => $paints,
+            'paints' => array_map(self::paint(...), $recipe->paints()),
             'steps' => array_map(Steps::write(...), $recipe->steps),
         ] + ($habits === null ? [] : ['habits' => $habits->all()]);
     }

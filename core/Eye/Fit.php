@@ -29,6 +29,9 @@ final class Fit
     /** Proud by more than this, it can be knocked off a diving plastic bait. */
     private const PROUD_MM = 1.5;
 
+    /** Of its diameter, how far behind its middle the surround is looked at. */
+    private const BESIDE = 0.7;
+
     /** Iris and surround must differ by this to be told apart at a distance. */
     private const SEEN_LIGHTNESS = 20.0;
 
@@ -56,6 +59,30 @@ final class Fit
         return $sizes !== [] ? $sizes : [['diameter_mm' => max(1.0, $half($head / 3)), 'why' => 'about a third of the head at the eye']];
     }
 
+    /** The size that a new eye begins with: what fills the socket, else the middle of what fits the head. */
+    public static function usualMm(Body $body): float
+    {
+        $fits = array_values(array_filter(self::sizes($body), static fn(array $one): bool => ! str_contains($one['why'], 'over')));
+
+        return $fits[intdiv(\count($fits), 2)]['diameter_mm'] ?? self::sizes($body)[0]['diameter_mm'];
+    }
+
+    /** Where its surround is looked at, along the body: a little behind its rim. */
+    public static function besideU(Body $body, Eye $eye): float
+    {
+        return min(1.0, $body->marks->eyeU + self::BESIDE * $eye->diameterMm / $body->lengthMm);
+    }
+
+    /**
+     * How high it stands on its own base, mm.
+     *
+     * @param value-of<Eye::KINDS> $kind
+     */
+    public static function domeMm(float $diameterMm, string $kind): float
+    {
+        return $diameterMm * self::DOME[$kind];
+    }
+
     /**
      * How far it stands out of the body, mm.
      *
@@ -66,7 +93,7 @@ final class Fit
         $socket = $body->marks->eyeSocketMm;
         $sunk = $socket !== null && $diameterMm <= $socket ? self::SOCKET_DEPTH * $socket : 0.0;
 
-        return max(0.0, $diameterMm * self::DOME[$kind] - $sunk);
+        return max(0.0, self::domeMm($diameterMm, $kind) - $sunk);
     }
 
     /** Whether it is too large for its socket or head, too small, or a matter of taste; empty where it fits. */

@@ -13,7 +13,7 @@ use Hawkbrush\Core\Step\Step;
 /**
  * A recipe as far as its order can be changed: blocks of steps that stay together, and stretches between which nothing is
  * moved. A mask that stays on, a coat left wet with the next one, flakes with the size they fall on, and a try with its coat
- * are one block. Preparing, waiting, looking, eyes and clear are where they are: no block passes them. Steps that are switched
+ * are one block. Preparing, waiting, looking, eyes, clear and dips are where they are: no block passes them. Steps that are switched
  * off lie with the one before.
  */
 final readonly class Ladder
@@ -31,7 +31,7 @@ final readonly class Ladder
         $glued = false;
         $last = null;
         foreach ($recipe->steps as $step) {
-            $coat = $step->on ? $step->coat() : null;
+            $coat = $step->on && $step->meltC() === null ? $step->coat() : null;
             $tries = $step->on && $recipe->coatTriedBy($step) !== null;
             $fixed = $step->on && $coat === null && ! $tries;
             $holds = $glued || ! $step->on || ($coat !== null && $last !== null && self::together($last, $coat, $climate));

@@ -7,6 +7,7 @@ namespace Hawkbrush\Core\Pattern;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Mixture;
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Technique\Sprinkled;
 
@@ -34,14 +35,10 @@ final readonly class Recipe
         return new self($this->name, $this->species, $this->water, $this->notes, $body ?? $this->body, $steps);
     }
 
-    /** @param callable(Coat): Coat $change of every coat, those of disabled steps too */
-    public function withCoats(callable $change): self
+    /** @param callable(Coat): Coat $change of every film, those of disabled steps too */
+    public function withFilms(callable $change): self
     {
-        return $this->with(array_map(static function (Step $step) use ($change): Step {
-            $coat = $step->coat();
-
-            return $coat === null ? $step : $step->withCoat($change($coat));
-        }, $this->steps));
+        return $this->with(array_map(static fn(Step $step): Step => $step->withFilms($change), $this->steps));
     }
 
     /**
@@ -51,10 +48,25 @@ final readonly class Recipe
      */
     public function dryingAs(array $drying): self
     {
-        return $this->withCoats(static fn(Coat $coat): Coat => $coat->with(mixture: new Mixture(array_map(
+        return $this->withFilms(static fn(Coat $coat): Coat => $coat->with(mixture: new Mixture(array_map(
             static fn(array $part): array => [$part[0]->withDrying($drying[$part[0]->id] ?? $part[0]->drying), $part[1]],
             $coat->mixture->parts,
         ))));
+    }
+
+    /** Whether an eye that glows by night is set by then. */
+    public function eyeGlows(?string $upto = null): bool
+    {
+        foreach ($this->enabled() as $step) {
+            if ($step->eye()?->kind === 'glow') {
+                return true;
+            }
+            if ($step->id === $upto) {
+                break;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Step> */
@@ -69,10 +81,17 @@ final readonly class Recipe
         return self::coatsOf($this->enabled());
     }
 
-    /** @return list<Coat> of every step, disabled ones too */
-    public function allCoats(): array
+    /** @return array<string, Paint> of every step, disabled ones too, by id */
+    public function paints(): array
     {
-        return self::coatsOf($this->steps);
+        $paints = [];
+        foreach ($this->steps as $step) {
+            foreach ($step->paints() as $paint) {
+                $paints[$paint->id] ??= $paint;
+            }
+        }
+
+        return $paints;
     }
 
     public function step(string $id): ?Step

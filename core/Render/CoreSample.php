@@ -13,6 +13,7 @@ use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Step\Step;
 
 /** The film at one point, cut through: each coat with its thickness, what it does to the light, and the colour after it. */
 final readonly class CoreSample
@@ -45,13 +46,23 @@ final readonly class CoreSample
         $field = Field::bare($surface);
         $before = $ground = $field->states[0]->colour($finish);
         $coats = $laid = [];
+        $lay = static function (Step $step, string $name, ?Film $film, float $um, bool $fromCard) use (
+            &$coats, &$before, &$field, $recipe, $cell, $right, $finish,
+        ): void {
+            if ($film === null) {
+                return;
+            }
+            $after = $field->states[($right ? $field->right : $field->left)[$cell]]->colour($finish);
+            $coats[] = new CoreCoat($step->id, $recipe->number($step->id), $name, $um, $after,
+                Observer::luminous($film->t2), Observer::luminous($film->r), max(
+                    0.0,
+                    1 - Observer::luminous($film->t) - Observer::luminous($film->r),
+                ), DeltaE2000::between($before->lab, $after->lab),
+                $fromCard);
+            $before = $after;
+        };
         foreach ($recipe->enabled() as $step) {
-            $coat = $step->coat();
-            $over = $step->overAll();
-            $um = $over[1] ?? 0.0;
-            $film = $over === null ? null : Film::of(...$over);
-            [$name, $fromCards] = [$step->label(), false];
-            if ($coat !== null) {
+            foreach ($step->films() as $coat) {
                 $coverage = Coverage::land($coat, $surface);
                 $field = $field->with($coat, $climate, $coverage);
                 $share = ($right ? $coverage->right : $coverage->left)[$cell] ?? 0.0;
@@ -59,19 +70,12 @@ final readonly class CoreSample
                 $laid[] = [$coverage, $optics === null ? 0.0 : $coat->dryUm()];
                 $um = $coat->dryUm() * Coverage::stepped($share);
                 $film = $share > 0 && $optics !== null ? Film::of($optics, $um) : null;
-                [$name, $fromCards] = [$coat->mixture->name(), $coat->mixture->fromCards()];
-            } else {
-                $field = $field->under($over);
+                $lay($step, $coat->mixture->name(), $film, $um, $coat->mixture->fromCards());
             }
-            if ($film !== null) {
-                $after = $field->states[($right ? $field->right : $field->left)[$cell]]->colour($finish);
-                $coats[] = new CoreCoat($step->id, $recipe->number($step->id), $name, $um, $after,
-                    Observer::luminous($film->t2), Observer::luminous($film->r), max(
-                        0.0,
-                        1 - Observer::luminous($film->t) - Observer::luminous($film->r),
-                    ), DeltaE2000::between($before->lab, $after->lab),
-                    $fromCards);
-                $before = $after;
+            $over = $step->overAll();
+            if ($over !== null) {
+                $field = $field->under($over);
+                $lay($step, $step->label(), Film::of(...$over), $over[1], false);
             }
             if ($step->id === $upto) {
                 break;

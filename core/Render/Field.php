@@ -67,8 +67,10 @@ final readonly class Field
     ): self {
         $field = self::bare($surface, $bands);
         foreach ($recipe->enabled() as $step) {
-            $coat = $step->coat();
-            $field = $coat === null ? $field->under($step->overAll()) : $field->with($coat, $climate);
+            foreach ($step->films() as $coat) {
+                $field = $field->with($coat, $climate);
+            }
+            $field = $field->under($step->overAll());
             if ($step->id === $upto) {
                 break;
             }

@@ -32,13 +32,13 @@ final readonly class Texture
     ) {}
 
     /** @param Pixels|null $kept from an earlier picture under the same look by the same bands, to use again what it has worked out */
-    public static function draw(Field $field, SurfaceFinish $finish, ?Pixels $kept = null): self
+    public static function draw(Field $field, SurfaceFinish $finish, ?Pixels $kept = null, bool $dark = false): self
     {
         $numbers = $seen = [];
         $pixels = $kept ?? new Pixels($finish, $field->bands);
         // Which states are in sight, found by turning cells over: much quicker than asking cell by cell.
         $inSight = $field->mirrored ? array_flip($field->left) : array_flip($field->left) + array_flip($field->right);
-        $seldom = $glows = false;
+        $seldom = $glows = $dark;
         foreach ($inSight as $state => $cell) {
             $lights = $field->states[$state]->seldom;
             $seldom = $seldom || $lights !== null;

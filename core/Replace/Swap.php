@@ -21,7 +21,7 @@ final class Swap
      */
     public static function in(Recipe $recipe, string $paintId, array $for): Recipe
     {
-        return $recipe->withCoats(static fn(Coat $coat): Coat => $coat->mixture->uses($paintId) ? $coat->with(mixture: self::mix(
+        return $recipe->withFilms(static fn(Coat $coat): Coat => $coat->mixture->uses($paintId) ? $coat->with(mixture: self::mix(
             $coat->mixture,
             $paintId,
             $for,

@@ -124,7 +124,7 @@ final readonly class Plan
     {
         $takes = [];
         foreach ($this->steps as $planned) {
-            foreach ($planned->work->cup->paints ?? [] as $part) {
+            foreach ([...$planned->work->cup->paints ?? [], ...$planned->work->stirs] as $part) {
                 $takes[$part['paintId']] = ($takes[$part['paintId']] ?? 0.0) + $part['ml'];
             }
         }

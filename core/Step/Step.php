@@ -126,11 +126,42 @@ abstract readonly class Step
     /** With its film changed; a step that lays none stays as it is. */
     abstract public function withCoat(Coat $coat): static;
 
+    /** @return list<Coat> all films it lays that colour, in order: its coat, or what is stirred into its clear */
+    public function films(): array
+    {
+        $coat = $this->coat();
+
+        return $coat === null ? [] : [$coat];
+    }
+
+    /** @return list<Paint> all paints it takes */
+    public function paints(): array
+    {
+        return array_merge([], ...array_map(
+            static fn(Coat $film): array => array_map(static fn(array $part): Paint => $part[0], $film->mixture->parts),
+            $this->films(),
+        ));
+    }
+
+    /** @param callable(Coat): Coat $change of every film of {@see films} */
+    public function withFilms(callable $change): static
+    {
+        $coat = $this->coat();
+
+        return $coat === null ? $this : $this->withCoat($change($coat));
+    }
+
     /** The eye it sets, if any. */
     abstract public function eye(): ?Eye;
 
     /** Whether it tries out the next coat away from the bait: figures found here become those of that coat. */
     abstract public function triesNextCoat(): bool;
+
+    /** How hot what the bait is dipped into stands, in C; null where nothing is molten. */
+    public function meltC(): ?float
+    {
+        return null;
+    }
 
     /** What the ladder and the bench call it. */
     final public function label(): string

@@ -20,6 +20,7 @@ final class Steps
         Inspect\InspectStep::class,
         Eye\EyeStep::class,
         Clear\ClearStep::class,
+        Dip\DipStep::class,
     ];
 
     /**
@@ -46,6 +47,16 @@ final class Steps
             'check' => $step->check,
             'meant' => $step->head->meantDocument(),
         ] + $step->fields();
+    }
+
+    /**
+     * Whether a document is that of a step that sets an eye; it need not be whole.
+     *
+     * @param array<string, mixed> $document
+     */
+    public static function setsEye(array $document): bool
+    {
+        return ($document['type'] ?? null) === Eye\EyeStep::kind();
     }
 
     /** @return list<string> */

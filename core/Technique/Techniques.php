@@ -37,10 +37,17 @@ final class Techniques
             new Sponge\Sponge(),
             new Brush\Brush(),
             new DryBrush\DryBrush(),
+            new Dip\Dip(),
             new Flakes\Flakes(),
             new Decal\Decal(),
             new Foil\Foil(),
         ];
+    }
+
+    /** What molten vinyl is laid by; it is no way of laying paint, and so not in the list. */
+    public static function molten(): Technique
+    {
+        return new Dip\Dip(molten: true);
     }
 
     /** @return list<string> */

@@ -11,6 +11,10 @@ enum Tool
     case Brush;
     case Sponge;
     case Pen;
+    /** Cold dip colour or paint that the bait goes into. */
+    case Dip;
+    /** Molten vinyl: it loses nothing and sets as it cools. */
+    case Melt;
     /** A cut piece laid on whole: a decal, foil. */
     case Sheet;
 }

@@ -192,6 +192,25 @@ final class DemoBodies
                     'tie_u' => 0.0,
                 ]),
                 self::kept('repaint', ['jointed', 'removable tail'], 54.0)],
+            'curlew120' => [self::body('Curlew 120', 'soft plastic', 120, 2.0,
+                [
+                    [0, 2, 2, 1.6],
+                    [0.05, 5.4, 5, 4.2],
+                    [0.14, 7.6, 7.2, 5.6],
+                    [0.3, 8.4, 8, 6],
+                    [0.5, 7.6, 7.4, 5.4],
+                    [0.7, 5.6, 5.6, 3.8],
+                    [0.86, 3.4, 3.4, 2.2],
+                    [0.94, 5.2, 5.2, 1.4],
+                    [1, 6.2, 6.2, 0.8],
+                ],
+                '#cfd3cf', [
+                    'gill_u' => 0.17,
+                    'eye_u' => 0.085,
+                    'eye_deg' => 68,
+                    'hooks_u' => [0.42],
+                ]),
+                self::kept('soft plastic', [], 11.0)],
         ];
     }
 
@@ -214,6 +233,7 @@ final class DemoBodies
             ['heron180', 'cast here', 6, 6.5, '2026-10-02', 6, []],
             ['dipper50', 'turned here', 12, 2.2, '2026-10-20', 5, [[3, 'crack along the grain']]],
             ['sandpiper95', 'turned here', 8, 2.8, '2026-09-08', 8, []],
+            ['curlew120', 'poured here', 16, 0.6, '2026-11-09', 16, [[6, 'air in the tail']]],
             ['tern75', 'Two Sheds Moulding', 15, 2.4, '2026-11-02', 0, []],
             ['bittern140', 'brought in for a repaint', 3, null, '2026-11-16', 3, []],
         ];

@@ -19,6 +19,7 @@ final class DemoPatterns
             self::rudd(),
             self::gudgeon(),
             ...DemoPatternsByHand::all(),
+            DemoPatternsSoft::sandEel(),
         ];
     }
 
@@ -165,7 +166,7 @@ final class DemoPatterns
                     'strokes' => 2,
                 ],
             ),
-            DemoSteps::eye(5.5, '#d8842c'),
+            DemoSteps::eye('domed', 5.5, '#d0842a'),
             DemoSteps::clear('two-part epoxy', 1),
         ]);
     }
@@ -358,7 +359,7 @@ final class DemoPatterns
                 ],
             ),
             ['title' => 'Seal the ink'] + DemoSteps::clear('acrylic spray', 1),
-            DemoSteps::eye(5.5, '#c9a24a'),
+            DemoSteps::eye('domed', 5.5, '#d0842a'),
             DemoSteps::clear('two-part epoxy', 1),
         ]);
     }
@@ -504,7 +505,7 @@ final class DemoPatterns
                     'strokes' => 2,
                 ],
             ),
-            DemoSteps::eye(5, '#e2c46a'),
+            DemoSteps::eye('3D', 6, '#d8b83a'),
             DemoSteps::clear('two-part epoxy', 2),
         ]);
     }
@@ -596,7 +597,7 @@ final class DemoPatterns
                     'strokes' => 2,
                 ],
             ),
-            DemoSteps::eye(5, '#dfe3e0'),
+            DemoSteps::eye('flat', 5, '#c8ccd0'),
             DemoSteps::clear('UV resin', 1),
         ]);
     }
@@ -729,7 +730,7 @@ final class DemoPatterns
                     'strokes' => 2,
                 ],
             ),
-            DemoSteps::eye(10, '#b9a45a'),
+            DemoSteps::eye('glow', 10, '#d8e8b8'),
             DemoSteps::clear('slow casting resin', 1),
         ]);
     }
@@ -847,7 +848,7 @@ final class DemoPatterns
                     'strokes' => 2,
                 ],
             ),
-            DemoSteps::eye(5, '#cfd6cf'),
+            DemoSteps::eye('flat', 5, '#c8ccd0'),
             DemoSteps::clear('two-part epoxy', 1),
         ]);
     }
@@ -974,7 +975,11 @@ final class DemoPatterns
                     'strokes' => 2,
                 ],
             ),
-            DemoSteps::eye(5.5, '#c8502a'),
+            DemoSteps::eye('painted', 5.5, '#dd6a1c', ['title' => 'Painted eyes', 'spark' => true, 'rings' => [
+                ['paint' => 'white', 'percent' => 100, 'by' => 'punch'],
+                ['paint' => 'orange', 'percent' => 82, 'by' => 'punch'],
+                ['paint' => 'black', 'percent' => 42, 'by' => 'pen'],
+            ]]),
             DemoSteps::clear('two-part epoxy', 1),
         ]);
     }

@@ -166,8 +166,11 @@ final class DemoPatternsByHand
                     'strokes' => 1,
                 ],
             ),
-            DemoSteps::eye(5, '#d9dcd6'),
-            DemoSteps::clear('UV resin', 1),
+            DemoSteps::eye('flat', 5, '#c8ccd0'),
+            ['title' => 'Glitter resin', 'stirred' => [
+                ['paint' => 'rainbow', 'percent' => 1, 'flake_mm' => 0.4, 'where' => ['zone' => 'belly']],
+                ['paint' => 'black', 'percent' => 0.6, 'flake_mm' => 0.3, 'where' => ['zone' => 'back']],
+            ]] + DemoSteps::clear('UV resin', 1),
         ]);
     }
 
@@ -340,7 +343,7 @@ final class DemoPatternsByHand
                     'strokes' => 2,
                 ],
             ),
-            DemoSteps::eye(5, '#b08a3e'),
+            DemoSteps::eye('glass', 5, '#8a9a4a', ['pupil' => 'slit upright']),
             DemoSteps::clear('two-part epoxy', 2),
         ]);
     }

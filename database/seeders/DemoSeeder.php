@@ -56,7 +56,7 @@ final class DemoSeeder extends Seeder
         $racked = $forms = $patterns = [];
         foreach (DemoStores::paints() as $key => [$name, $kind, $hex, $solids, $bottle, $left]) {
             [$family, $finish, $opened] = DemoStores::about()[$key];
-            $racked[$key] = $paint->fromForm(Node::root([
+            $racked[$key] = $paint->fromForm(Node::root(['price' => DemoStores::price($kind, $bottle),
                 'name' => $name,
                 'kind' => $kind,
                 'hex' => $hex,
@@ -87,6 +87,7 @@ final class DemoSeeder extends Seeder
         $this->proven($patterns['roach'], $plan, $bench);
         $this->tried($patterns['bleak'], $plan, $bench);
         $this->halfDone($patterns['zander'], $plan, $bench);
+        $this->atTheClear($patterns['gudgeon'], $plan, $bench);
         $this->sister($patterns['roach'], $racked, $exchange);
         $photo->picture($patterns['roach'], DemoPhoto::roach());
     }
@@ -238,6 +239,21 @@ final class DemoSeeder extends Seeder
                 $this->add($run, $bench, $step, 2, 'side', ['side' => 'left'], 40);
             }
         }
+    }
+
+    /** Five gudgeon at their clear, which takes two mixes: the first is mixed, and two of its baits are coated. */
+    private function atTheClear(Pattern $pattern, PlanRun $plan, WorkBench $bench): void
+    {
+        $minutes = 150;
+        $run = $this->started($pattern, 5, Carbon::now()->subMinutes($minutes), $plan, $bench);
+        $steps = $run->core()->enabled();
+        $last = \count($steps) - 1;
+        foreach (\array_slice($steps, 0, $last) as $i => $step) {
+            $this->done($run, $bench, $step, range(1, 5), (int) (($minutes - 20) * $i / $last));
+        }
+        $clear = $steps[$last];
+        $this->add($run, $bench, $clear, null, 'timer', ['seconds' => 700, 'label' => 'mix 1 of 2'], $minutes - 6);
+        $this->done($run, $bench, $clear, [1, 2], $minutes - 1);
     }
 
     private function started(Pattern $pattern, int $baits, Carbon $at, PlanRun $plan, WorkBench $bench): Run

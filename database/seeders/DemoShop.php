@@ -33,11 +33,11 @@ final class DemoShop
         [
             'kind' => 'slow casting resin', 'name' => 'Slow resin', 'label_min' => 120, 'parts_a' => 100, 'parts_b' => 45,
             'by' => 'weight', 'density_a' => 1.12, 'density_b' => 0.97, 'bottle_ml' => 400, 'left_ml' => 395, 'price' => 24.0,
-            'opened_on' => '2026-10-20',
+            'yellow_percent' => 15, 'opened_on' => '2026-10-20',
         ],
         [
-            'kind' => 'UV resin', 'name' => 'Lamp resin', 'bottle_ml' => 100, 'left_ml' => 36, 'price' => 14.9,
-            'opened_on' => '2026-06-02',
+            'kind' => 'UV resin', 'name' => 'Lamp resin', 'dose_j_cm2' => 8, 'lamp_mw_cm2' => 6, 'bottle_ml' => 100,
+            'left_ml' => 36, 'price' => 14.9, 'opened_on' => '2026-06-02',
         ],
         [
             'kind' => 'acrylic spray', 'name' => 'Acrylic can', 'bottle_ml' => 400, 'left_ml' => 220, 'price' => 8.4,
@@ -50,10 +50,11 @@ final class DemoShop
         ['name' => 'Silver flats', 'kind' => 'flat', 'diameter_mm' => 5, 'iris' => '#c8ccd0', 'left' => 50, 'price' => 0.08],
         ['name' => 'Yellow 3D', 'kind' => '3D', 'diameter_mm' => 6, 'iris' => '#d8b83a', 'left' => 12, 'price' => 0.2],
         [
-            'name' => 'Glass, green', 'kind' => 'glass', 'diameter_mm' => 8, 'iris' => '#8a9a4a', 'pupil' => 'slit upright', 'left' => 6,
+            'name' => 'Glass, green', 'kind' => 'glass', 'diameter_mm' => 5, 'iris' => '#8a9a4a', 'pupil' => 'slit upright', 'left' => 6,
             'price' => 1.1,
         ],
-        ['name' => 'Night glow', 'kind' => 'glow', 'diameter_mm' => 8, 'iris' => '#d8e8b8', 'left' => 10, 'price' => 0.3],
+        ['name' => 'Night glow', 'kind' => 'glow', 'diameter_mm' => 10, 'iris' => '#d8e8b8', 'left' => 10, 'price' => 0.3],
+        ['name' => 'Small yellow 3D', 'kind' => '3D', 'diameter_mm' => 4, 'iris' => '#d8b83a', 'left' => 24, 'price' => 0.16],
     ];
 
     public static function put(KeepRig $rig, KeepClears $clears, KeepEyes $eyes): void

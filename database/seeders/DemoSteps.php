@@ -58,17 +58,32 @@ final class DemoSteps
         return ['type' => 'try', 'ground' => $ground, 'look_for' => $lookFor];
     }
 
-    /** @return array<string, mixed> */
-    public static function eye(float $diameterMm, string $iris): array
+    /**
+     * @param array<string, mixed> $more
+     *
+     * @return array<string, mixed>
+     */
+    public static function eye(string $kind, float $diameterMm, string $iris, array $more = []): array
     {
-        return [
+        return $more + [
             'type' => 'eye',
             'title' => 'Eyes',
+            'kind' => $kind,
             'diameter_mm' => $diameterMm,
             'iris' => $iris,
             'set_with' => 'tacky glue',
             'check' => 'Both pupils look the same way.',
         ];
+    }
+
+    /**
+     * @param list<array{paint: string, drops: int}> $mix none: clear vinyl
+     *
+     * @return array<string, mixed>
+     */
+    public static function dip(string $title, array $mix, string $check): array
+    {
+        return ['type' => 'dip', 'title' => $title, 'mix' => $mix, 'colour_percent' => 15, 'check' => $check];
     }
 
     /** @return array<string, mixed> */

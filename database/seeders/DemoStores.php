@@ -56,4 +56,17 @@ final class DemoStores
             'medium' => ['water-borne acrylic', 'gloss', '2026-03-09'], 'size' => ['water-borne acrylic', 'gloss', '2026-05-02'],
         ];
     }
+
+    /** What a bottle costs, by kind; a price of our own. */
+    public static function price(string $kind, float $bottleMl): float
+    {
+        $ofThirty = match ($kind) {
+            'holographic', 'colour shift', 'glow in the dark' => 9.8,
+            'pearl', 'metallic', 'fluorescent' => 6.4,
+            'foil', 'tacky size' => 5.2,
+            default => 4.6,
+        };
+
+        return round($ofThirty * ($bottleMl / 30) ** 0.8, 1);
+    }
 }

@@ -70,16 +70,16 @@ it('shows what a caution is on one pattern, and is sound else', function (): voi
     expect($cautions)->toBe(['zander: too-soon-to-clamp']);
 });
 
-it('has eight bodies, twelve masks, and patterns that between them use every way of putting paint on', function (): void {
+it('has nine bodies, twelve masks, and patterns that between them use every way of putting paint on', function (): void {
     $used = [];
     foreach (Pattern::query()->with('current')->get() as $pattern) {
         array_push($used, ...array_column(array_column($pattern->current->steps, 'technique'), 'name'));
     }
     expect(array_diff(Techniques::names(), $used))->toBe([])
         ->and(Pattern::query()->count())->toBeGreaterThanOrEqual(8)
-        ->and($this->ask('/bodies')->json('bodies'))->toHaveCount(8)
+        ->and($this->ask('/bodies')->json('bodies'))->toHaveCount(9)
         ->and($this->ask('/masks')->json('masks'))->toHaveCount(12)
-        ->and(array_unique(array_column($this->ask('/bodies')->json('bodies'), 'condition')))->toHaveCount(7);
+        ->and(array_unique(array_column($this->ask('/bodies')->json('bodies'), 'condition')))->toHaveCount(8);
     $lots = collect(
         $this->ask('/bodies/'.Body::query()->where('name', 'Plover 65')->firstOrFail()->id)->json('lots'),
     )->keyBy('supplier');

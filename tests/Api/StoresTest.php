@@ -36,7 +36,8 @@ it('refuses a bad paint with what and where', function (array $form, string $poi
     [['solids' => 2], '/solids'],
     [['bottle_ml' => 0], '/bottle_ml'],
     [['left_ml' => -1], '/left_ml'],
-    [['price' => 3], '/price'],
+    [['price' => -1], '/price'],
+    [['barcode' => 3], '/barcode'],
 ]);
 
 it('restocks and archives, and refuses a stale hand', function (): void {

@@ -98,15 +98,15 @@ describe('the Ladder’s words', () => {
 });
 
 describe('what is drawn', () => {
-  const eye = (id: string, more: object = {}) =>
-    step({ id, type: 'eye', on: true, diameter_mm: 5, pupil: 'round', ...more });
+  const eye = (id: string, more: object = {}, diameter_mm = 5) =>
+    step({ id, type: 'eye', on: true, ...more }, { eye: { diameter_mm } });
 
   test('shows the eye from its step on, the last one set', () => {
-    const steps = [step({ id: 'a', type: 'paint' }), eye('b'), eye('c', { diameter_mm: 6, pupil: 'slit upright' })];
+    const steps = [step({ id: 'a', type: 'paint' }), eye('b'), eye('c', {}, 6)];
     expect(eyeAfter(steps, 'a')).toBeNull();
-    expect(eyeAfter(steps, 'b')).toMatchObject({ diameterMm: 5, pupil: 'round' });
-    expect(eyeAfter(steps, 'c')).toMatchObject({ diameterMm: 6, pupil: 'slit upright' });
-    expect(eyeAfter(steps, null)).toMatchObject({ diameterMm: 6 });
+    expect(eyeAfter(steps, 'b')).toMatchObject({ diameter_mm: 5 });
+    expect(eyeAfter(steps, 'c')).toMatchObject({ diameter_mm: 6 });
+    expect(eyeAfter(steps, null)).toMatchObject({ diameter_mm: 6 });
     expect(eyeAfter([eye('b', { on: false })], null)).toBeNull();
   });
 

@@ -154,6 +154,13 @@ describe('the words of a slip', () => {
     expect(inUnit('25.4 mm behind the gill edge, 12.7 mm above the midline', INCH)).toBe(
       '1 in behind the gill edge, 0.5 in above the midline',
     );
+    const fahrenheit = {
+      units: { ...MM.units, temperature: { name: 'F', factor: 1.8, offset: 32, digits: 1 } },
+    } as Settings;
+    expect(inUnit('dipped at about 168 °C, never hotter than 177 °C', fahrenheit)).toBe(
+      'dipped at about 334 °F, never hotter than 351 °F',
+    );
+    expect(inUnit('dipped at about 168 °C', MM)).toBe('dipped at about 168 °C');
   });
 
   test('say what differs between two versions', () => {

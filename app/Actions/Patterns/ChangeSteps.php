@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Actions\Patterns;
 
 use App\Models\Preference;
+use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Eye\Fit;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Step\Steps;
 use Illuminate\Support\Str;
 
 /**
@@ -19,17 +22,18 @@ final class ChangeSteps
 
     /**
      * @param list<array<string, mixed>> $steps
+     * @param Body|null $body that a new eye is to fit; null: the change says its size
      *
      * @return array{list<array<string, mixed>>, string, string} the steps after it, what was done in words, and which
      *                                                         fields of which step were set
      *
      * @throws Refused when the change does not fit these steps
      */
-    public function apply(array $steps, Node $change): array
+    public function apply(array $steps, Node $change, ?Body $body = null): array
     {
         $op = $change->field('op')->choice(self::OPS);
         if ($op === 'add') {
-            return $this->add($steps, $change);
+            return $this->add($steps, $change, $body);
         }
         if ($op === 'order') {
             return $this->order($steps, $change);
@@ -82,7 +86,7 @@ final class ChangeSteps
      *
      * @return array{list<array<string, mixed>>, string, string}
      */
-    private function add(array $steps, Node $change): array
+    private function add(array $steps, Node $change, ?Body $body): array
     {
         $change->only(['op', 'step', 'after', 'first']);
         $at = match (true) {
@@ -95,6 +99,9 @@ final class ChangeSteps
             $step[$field] = $value->raw();
         }
         $step += Preference::habits()->ofNewStep($step['type'] ?? null);
+        if ($body !== null && Steps::setsEye($step)) {
+            $step += ['diameter_mm' => Fit::usualMm($body)];
+        }
         array_splice($steps, $at, 0, [$step]);
 
         return [$steps, 'add step '.($at + 1), ''];

@@ -104,7 +104,7 @@ final readonly class EditVersion
                 $change->only(['op', 'changes']);
                 $steps = $version->steps;
                 foreach ($change->field('changes')->items(1, self::MOST_AT_ONCE) as $one) {
-                    [$steps] = $this->steps->apply($steps, $one);
+                    [$steps] = $this->steps->apply($steps, $one, $body->core());
                 }
 
                 return [$this->read->from($version->pattern, $body, $steps), 'change several steps', '', $body];
@@ -118,7 +118,7 @@ final readonly class EditVersion
 
                 return [$this->read->from($version->pattern, $body, $steps), $label, $touched, $body];
             default:
-                [$steps, $label, $touched] = $this->steps->apply($version->steps, $change);
+                [$steps, $label, $touched] = $this->steps->apply($version->steps, $change, $body->core());
 
                 return [$this->read->from($version->pattern, $body, $steps), $label, $touched, $body];
         }

@@ -12,6 +12,7 @@ use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Step\PaintsNamed;
 use Hawkbrush\Core\Step\Steps;
 
 /** A recipe of the core from what stands in the database. */
@@ -52,11 +53,7 @@ final class ReadRecipe
     {
         $ids = [];
         foreach ($steps as $step) {
-            foreach (\is_array($step['mix'] ?? null) ? $step['mix'] : [] as $part) {
-                if (\is_array($part) && \is_string($part['paint'] ?? null)) {
-                    $ids[$part['paint']] = true;
-                }
-            }
+            $ids += PaintsNamed::in($step);
         }
 
         return array_map(strval(...), array_keys($ids));

@@ -14,6 +14,8 @@ use App\Models\Version;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Step\PaintsNamed;
+use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
 use Illuminate\Support\Facades\DB;
 
@@ -49,28 +51,17 @@ final readonly class SavePattern
 
         return DB::transaction(function () use ($recipe): Imported {
             $ids = $brought = [];
-            foreach ($recipe->allCoats() as $coat) {
-                foreach ($coat->mixture->parts as [$paint]) {
-                    if (! isset($ids[$paint->id])) {
-                        $put = $this->paint->fromDocument($paint);
-                        $ids[$paint->id] = $put->id;
-                        array_push($brought, ...self::told('paint', $put));
-                    }
-                }
+            foreach ($recipe->paints() as $paint) {
+                $put = $this->paint->fromDocument($paint);
+                $ids[$paint->id] = $put->id;
+                array_push($brought, ...self::told('paint', $put));
             }
             $body = $this->body->save($recipe->body);
             array_push($brought, ...self::told('body', $body));
             if (Pattern::query()->where('name', $recipe->name)->exists()) {
                 $brought[] = ['what' => 'pattern', 'name' => $recipe->name, 'how' => 'namesake'];
             }
-            $steps = array_map(static function (array $step) use ($ids): array {
-                if (isset($step['mix']) && \is_array($step['mix'])) {
-                    $step['mix'] = array_map(static fn(mixed $part): mixed => \is_array($part) && \is_string($part['paint'] ?? null)
-                        ? ['paint' => $ids[$part['paint']]] + $part : $part, $step['mix']);
-                }
-
-                return $step;
-            }, array_map(Steps::write(...), $recipe->steps));
+            $steps = array_map(static fn(Step $step): array => PaintsNamed::renamed(Steps::write($step), $ids), $recipe->steps);
 
             return new Imported($this->put(
                 $recipe->name,

@@ -57,6 +57,7 @@ final class DrawTexture
         return ResultWriter::texture(Texture::draw(
             Field::painted($recipe, $surface, Climate::ordinary(), $upto, Bands::EveryThird),
             $finish,
+            dark: $recipe->eyeGlows($upto),
         ));
     }
 

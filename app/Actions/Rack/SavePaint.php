@@ -25,7 +25,9 @@ final readonly class SavePaint
     /** What makes the paint itself; the rest is about the bottle. */
     private const PAINT = ['name', 'kind', 'hex', 'family', 'solids', 'drop_ml', 'drying'];
 
-    private const BOTTLE = ['finish', 'bottle_ml', 'left_ml', 'opened_on'];
+    private const MOST_PRICE = 10_000;
+
+    private const BOTTLE = ['finish', 'bottle_ml', 'left_ml', 'price', 'opened_on'];
 
     public function __construct(private ReadMix $mix) {}
 
@@ -204,6 +206,7 @@ final readonly class SavePaint
             'finish' => $form->optional('finish')?->text(40, true) ?? $was->finish ?? '',
             'bottle_ml' => $bottle,
             'left_ml' => $form->optional('left_ml')?->number(0, self::MOST_ML) ?? $was->left_ml ?? $bottle,
+            'price' => \array_key_exists('price', $form->fields()) ? $form->optional('price')?->number(0, self::MOST_PRICE) : $was?->price,
             'opened_on' => $form->optional('opened_on')?->date() ?? $was?->opened_on,
         ];
     }

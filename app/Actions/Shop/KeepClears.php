@@ -14,7 +14,9 @@ use Illuminate\Support\Facades\DB;
 /** Puts clears into the store, changes them, takes one of its kind into use. */
 final class KeepClears
 {
-    private const SHEET = ['label_min', 'parts_a', 'parts_b', 'by', 'density_a', 'density_b'];
+    private const SHEET = [
+        'label_min', 'parts_a', 'parts_b', 'by', 'density_a', 'density_b', 'yellow_percent', 'dose_j_cm2', 'lamp_mw_cm2',
+    ];
 
     private const KEPT = ['bottle_ml', 'left_ml', 'price', 'opened_on', 'expires_on'];
 

@@ -35,7 +35,7 @@ final readonly class RunController
         $planned = $this->plan->plan(Input::of($request));
 
         return new JsonResponse([
-            'plan' => PlanView::of($planned->plan, $planned->startsAt),
+            'plan' => PlanView::of($planned->plan, $planned->startsAt, $planned->body),
             'changes' => PlanView::changes($planned->changes()),
             'pattern' => ['id' => $planned->version->pattern_id, 'name' => $planned->version->pattern->name],
             'body' => ['id' => $planned->body->id, 'name' => $planned->body->name, 'stock' => $planned->body->stock],

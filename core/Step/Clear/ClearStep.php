@@ -9,6 +9,8 @@ use Hawkbrush\Core\Clear\Batch;
 use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Clear\Yellowing;
 use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -23,9 +25,20 @@ final readonly class ClearStep extends WithoutCoat
 {
     private const OVERNIGHT_MIN = 600.0;
 
-    /** @throws Refused when the coats are outside their {@see Bounds} */
-    public function __construct(Head $head, private Clear $clear, private int $coats, private float $yellow = 0.0)
-    {
+    private const MOST_STIRRED = 3;
+
+    /**
+     * @param list<Stirred> $stirred into it, in the order in which it is laid
+     *
+     * @throws Refused when a figure is outside its {@see Bounds}
+     */
+    public function __construct(
+        Head $head,
+        private Clear $clear,
+        private int $coats,
+        private float $yellow = 0.0,
+        private array $stirred = [],
+    ) {
         Bounds::hold('yellow_percent', round($yellow * 100, 9));
         Bounds::hold('clear_coats', $coats);
         parent::__construct($head);
@@ -38,7 +51,7 @@ final readonly class ClearStep extends WithoutCoat
 
     public static function fieldNames(): array
     {
-        return ['clear', 'coats', 'yellow_percent'];
+        return ['clear', 'coats', 'yellow_percent', 'stirred'];
     }
 
     public static function read(Head $head, Node $document, array $paints): static
@@ -48,12 +61,21 @@ final readonly class ClearStep extends WithoutCoat
             Clear::from($document->field('clear')->choice(Clear::names())),
             Bounds::optionalWhole($document, 'coats', 1, 'clear_coats'),
             Bounds::optional($document, 'yellow_percent', 0) / 100,
+            array_map(
+                static fn(Node $one): Stirred => Stirred::read($one, $paints),
+                $document->optional('stirred')?->items(0, self::MOST_STIRRED) ?? [],
+            ),
         );
     }
 
     public function fields(): array
     {
-        return ['clear' => $this->clear->value, 'coats' => $this->coats, 'yellow_percent' => round($this->yellow * 100, 4)];
+        return [
+            'clear' => $this->clear->value,
+            'coats' => $this->coats,
+            'yellow_percent' => round($this->yellow * 100, 4),
+            'stirred' => array_map(static fn(Stirred $one): array => $one->document(), $this->stirred),
+        ];
     }
 
     public function name(): string
@@ -72,11 +94,41 @@ final readonly class ClearStep extends WithoutCoat
         return $this->clear->how().$turned;
     }
 
+    public function films(): array
+    {
+        return array_map(
+            fn(Stirred $one, int $at): Coat => $one->film($this->id, $this->thicknessUm(), $at + 1),
+            $this->stirred,
+            array_keys($this->stirred),
+        );
+    }
+
+    public function withFilms(callable $change): static
+    {
+        $stirred = array_map(
+            fn(Stirred $one, Coat $film): Stirred => $one->of($change($film)->mixture->most()->withSolids($one->paint->solids)),
+            $this->stirred,
+            $this->films(),
+        );
+
+        return new self($this->head, $this->clear, $this->coats, $this->yellow, $stirred);
+    }
+
+    public function paints(): array
+    {
+        return array_map(static fn(Stirred $one): Paint => $one->paint, $this->stirred);
+    }
+
+    private function thicknessUm(): float
+    {
+        return $this->coats * $this->clear->thicknessUm();
+    }
+
     public function overAll(): ?array
     {
         $optics = Yellowing::optics($this->yellow);
 
-        return $optics === null ? null : [$optics, $this->coats * $this->clear->thicknessUm()];
+        return $optics === null ? null : [$optics, $this->thicknessUm()];
     }
 
     public function clear(): Clear
@@ -93,9 +145,15 @@ final readonly class ClearStep extends WithoutCoat
         // A night that the recipe plans already counts.
         $before = $this->clear->wantsOvernight() ? max(0.0, self::OVERNIGHT_MIN - $job->restedMin) : 0.0;
 
-        return $before > 0
-            ? new Work($handsMin, $hardMin + $before, 'overnight before it, then until the clear is hard', batch: $batch)
-            : new Work($handsMin, $hardMin, 'until the clear is hard', batch: $batch);
+        return new Work(
+            $handsMin,
+            $hardMin + $before,
+            $before > 0 ? 'overnight before it, then until the clear is hard' : 'until the clear is hard',
+            batch: $batch,
+            stirs: array_map(static fn(Stirred $one): array => [
+                'paintId' => $one->paint->id, 'name' => $one->paint->name, 'ml' => $one->share * $batch->takesMl,
+            ], $this->stirred),
+        );
     }
 
     public function restMin(): float

@@ -5,25 +5,44 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Step\Eye;
 
 use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Mixture;
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Coat\Place;
+use Hawkbrush\Core\Coat\SetBy;
+use Hawkbrush\Core\Coat\Setting;
+use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Eye\Eye;
+use Hawkbrush\Core\Eye\Ring;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;
+use Hawkbrush\Core\Step\Paint\CoatDocument;
 use Hawkbrush\Core\Step\WithoutCoat;
 use Hawkbrush\Core\Step\Work;
+use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Techniques;
 
 /** Sets an eye on each side. */
 final readonly class EyeStep extends WithoutCoat
 {
     private const ORDINARY_IRIS = '#d89a3a';
 
+    /** A pair set. Common practice, no published source. */
     private const MINUTES = 1.5;
+
+    /** A pair painted: to place the card, and for each disc. Guesses. */
+    private const PAINTED_MIN = 1.0;
+
+    private const RING_MIN = 1.0;
+
+    private const MOST_RINGS = 4;
 
     public function __construct(Head $head, private Eye $eye, private string $setWith)
     {
@@ -37,7 +56,7 @@ final readonly class EyeStep extends WithoutCoat
 
     public static function fieldNames(): array
     {
-        return ['diameter_mm', 'iris', 'pupil', 'kind', 'set_with'];
+        return ['diameter_mm', 'iris', 'pupil', 'kind', 'set_with', 'rings', 'spark'];
     }
 
     public static function read(Head $head, Node $document, array $paints): static
@@ -49,6 +68,11 @@ final readonly class EyeStep extends WithoutCoat
                 $document->has('iris') ? self::hex($document->field('iris')) : self::ORDINARY_IRIS,
                 $document->optional('pupil')?->choice(Eye::PUPILS) ?? 'round',
                 $document->optional('kind')?->choice(Eye::KINDS) ?? 'domed',
+                array_map(
+                    static fn(Node $one): Ring => self::ring($one, $paints),
+                    $document->optional('rings')?->items(0, self::MOST_RINGS) ?? [],
+                ),
+                $document->optional('spark')?->boolean() ?? false,
             ),
             $document->optional('set_with')?->text(60) ?? 'tacky glue',
         );
@@ -62,6 +86,10 @@ final readonly class EyeStep extends WithoutCoat
             'pupil' => $this->eye->pupil,
             'kind' => $this->eye->kind,
             'set_with' => $this->setWith,
+            'rings' => array_map(static fn(Ring $ring): array => [
+                'paint' => $ring->paint->id, 'percent' => round($ring->share * 100, 4), 'by' => $ring->by,
+            ], $this->eye->rings),
+            'spark' => $this->eye->spark,
         ];
     }
 
@@ -75,16 +103,55 @@ final readonly class EyeStep extends WithoutCoat
         $mm = rtrim(rtrim(\sprintf('%.1f', $this->eye->diameterMm), '0'), '.');
 
         return match ($this->eye->kind) {
-            'painted' => "Paint a {$mm} mm eye on each side: a white disc through a punched card, its colour, then the pupil by pen or punch.",
+            'painted' => "Paint a {$mm} mm eye on each side: {$this->rings()}.",
             'domed' => "Set a {$mm} mm eye on each side with {$this->setWith}.",
             default => "Set a {$mm} mm {$this->eye->kind} eye on each side with {$this->setWith}.",
         }
         .($this->eye->pupil === 'round' ? '' : " Both pupils {$this->eye->pupil}.");
     }
 
+    /** What is painted after what. */
+    private function rings(): string
+    {
+        $rings = array_map(static fn(Ring $ring): string => $ring->says(), $this->eye->rings);
+
+        return ($rings === [] ? 'a white disc through a punched card, its colour, then the pupil by pen or punch' : implode(', then ', $rings))
+            .($this->eye->spark ? ', last a spark of white' : '');
+    }
+
+    public function paints(): array
+    {
+        return array_map(static fn(Ring $ring): Paint => $ring->paint, $this->eye->rings);
+    }
+
+    public function withFilms(callable $change): static
+    {
+        $rings = array_map(
+            // It is no coat of the bait's; changed like one, it stays a ring.
+            fn(Ring $ring): Ring => $ring->of($change($this->asCoat($ring))->mixture->most()),
+            $this->eye->rings,
+        );
+
+        return new self($this->head, $this->eye->ringed($rings), $this->setWith);
+    }
+
+    private function asCoat(Ring $ring): Coat
+    {
+        $technique = Techniques::named('spray');
+
+        return new Coat(
+            $this->id, new Mixture([[$ring->paint, 1]]), $technique, Choices::read($technique, Node::root([])), 1,
+            Place::zone(Zone::EyeSurround), null, null, 1, Weight::Medium, 1.0, 0.0, 1, new Setting(SetBy::Heat),
+        );
+    }
+
     public function work(Job $job): Work
     {
-        return new Work(self::MINUTES * $job->baits);
+        $minutes = $this->eye->kind === 'painted'
+            ? self::PAINTED_MIN + self::RING_MIN * max(3, \count($this->eye->rings))
+            : self::MINUTES;
+
+        return new Work($minutes * $job->baits);
     }
 
     public function restMin(): float
@@ -94,6 +161,10 @@ final readonly class EyeStep extends WithoutCoat
 
     public function hazards(): array
     {
+        if ($this->eye->kind === 'painted') {
+            return [Hazard::Mist, Hazard::Blade];
+        }
+
         return match (true) {
             str_contains($this->setWith, 'superglue') => [Hazard::Superglue],
             preg_match('/epoxy|resin/', $this->setWith) === 1 => [Hazard::Resin],
@@ -135,6 +206,22 @@ final readonly class EyeStep extends WithoutCoat
     public function triesNextCoat(): bool
     {
         return false;
+    }
+
+    /**
+     * @param array<string, Paint> $paints by id
+     *
+     * @throws Refused
+     */
+    private static function ring(Node $node, array $paints): Ring
+    {
+        $node->only(['paint', 'percent', 'by']);
+
+        return new Ring(
+            CoatDocument::paint($node->field('paint'), $paints),
+            Bounds::number($node->field('percent'), 'ring_percent') / 100,
+            $node->optional('by')?->choice(Ring::BY) ?? 'punch',
+        );
     }
 
     /** @throws Refused when it is not #rrggbb */

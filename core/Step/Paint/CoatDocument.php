@@ -74,9 +74,9 @@ final class CoatDocument
     public static function write(Coat $coat): array
     {
         return [
-            'mix' => array_map(static fn(array $part): array => ['paint' => $part[0]->id, 'drops' => $part[1]], $coat->mixture->parts),
+            'mix' => self::mixed($coat->mixture),
             'technique' => ['name' => $coat->technique->name(), ...$coat->choices->all()],
-            'where' => self::written($coat->place),
+            'where' => self::placed($coat->place),
             'aim_deg' => $coat->aimDeg,
             'slant_deg' => $coat->slantDeg,
             'width_mm' => $coat->widthMm,
@@ -91,20 +91,41 @@ final class CoatDocument
         ];
     }
 
-    /** @param array<string, Paint> $paints */
-    private static function mixture(Node $mix, array $paints): Mixture
+    /**
+     * @param array<string, Paint> $paints by id
+     *
+     * @throws Refused
+     */
+    public static function mixture(Node $mix, array $paints): Mixture
     {
         $parts = [];
         foreach ($mix->items(...Bounds::OF['paints_in_mix']) as $part) {
             $part->only(['paint', 'drops']);
-            $key = $part->field('paint')->text(60);
             $parts[] = [
-                $paints[$key] ?? throw $part->field('paint')->refuse("There is no paint “{$key}” in this document."),
+                self::paint($part->field('paint'), $paints),
                 Bounds::optionalWhole($part, 'drops', 1, 'drops'),
             ];
         }
 
         return new Mixture($parts);
+    }
+
+    /** @return list<array{paint: string, drops: int}> */
+    public static function mixed(Mixture $mixture): array
+    {
+        return array_map(static fn(array $part): array => ['paint' => $part[0]->id, 'drops' => $part[1]], $mixture->parts);
+    }
+
+    /**
+     * @param array<string, Paint> $paints by id
+     *
+     * @throws Refused when there is no such paint
+     */
+    public static function paint(Node $node, array $paints): Paint
+    {
+        $id = $node->text(60);
+
+        return $paints[$id] ?? throw $node->refuse("There is no paint “{$id}” in this document.");
     }
 
     /** @throws Refused when it is neither a zone nor a range */
@@ -130,7 +151,7 @@ final class CoatDocument
     }
 
     /** @return array<string, mixed> */
-    private static function written(Place $place): array
+    public static function placed(Place $place): array
     {
         return ($place->zone !== null
             ? ['zone' => $place->zone->value]

@@ -13,6 +13,7 @@ enum Condition: string
     case RawWood = 'raw wood';
     case SealedWood = 'sealed wood';
     case Resin = 'resin';
+    case Soft = 'soft plastic';
     case Repaint = 'repaint';
 
     /** @return list<string> */

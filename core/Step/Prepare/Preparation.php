@@ -131,6 +131,13 @@ final class Preparation
                 6,
                 'Water runs off in one film, without beads.',
             )],
+            Condition::Soft => [self::step(
+                PrepareStep::class,
+                'Wash',
+                'Wash the oil off with dish soap and warm water, rinse, dry with a towel that leaves no lint. Nothing is scuffed.',
+                4,
+                'Water runs off in one film. Paint for hard baits cracks on it: take one that bends with it.',
+            )],
             Condition::Repaint => [self::step(
                 PrepareStep::class,
                 'Sand down',

@@ -6,6 +6,7 @@ import { holdSeconds } from './atBench';
 import { BeforeSpraying } from './BeforeSpraying';
 import { BigFigures } from './BigFigures';
 import classes from './bench.module.css';
+import { HeatClock } from './HeatClock';
 import { MixClock } from './MixClock';
 
 interface Props {
@@ -49,11 +50,19 @@ export function StepNow({ run, record, step, bait, at, psi, add }: Props) {
           onMixed={(seconds, label) => clock(null, seconds, label)}
         />
       )}
+      {planned?.melt != null && (
+        <HeatClock
+          key={stepId}
+          melt={planned.melt}
+          settings={settings}
+          onHeat={(seconds, label) => clock(null, seconds, label)}
+        />
+      )}
       <div className={classes.benchDo}>
         {step.shown.index?.map((line) => (
           <p key={line}>{inUnit(line, settings)}.</p>
         ))}
-        <p>{step.shown.how}</p>
+        <p>{inUnit(step.shown.how, settings)}</p>
         {step.document.check !== '' && (
           <p>
             <b>Check:</b> {step.document.check}

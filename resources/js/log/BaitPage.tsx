@@ -18,6 +18,7 @@ import { KeptPhoto } from '../stage/KeptPhoto';
 import { useSize } from '../stage/useSize';
 import { figureWords } from '../steps/figureWords';
 import { faceOf } from '../steps/kinds';
+import { inUnit } from '../units/sentence';
 import { clock, day, minutes, temperature } from '../units/units';
 import { Lesson } from './Lesson';
 import classes from './log.module.css';
@@ -210,7 +211,7 @@ function Compared({ step, bait, settings }: { step: Step; bait: Bait; settings: 
       <td>
         {step.shown.number} {step.shown.name}
       </td>
-      <td>{figureWords(step, planned, settings) || step.shown.how}</td>
+      <td>{figureWords(step, planned, settings) || inUnit(step.shown.how, settings)}</td>
       <td className={used === undefined ? '' : classes.differs}>
         {!done ? (
           <b>no record</b>

@@ -10,8 +10,6 @@ import { BaitPicture } from '../stage/BaitPicture';
 import { day } from '../units/units';
 import classes from './log.module.css';
 
-const EYE = { diameterMm: 5, iris: '#d8a040', pupil: 'round' };
-
 /** Finished baits, the latest first, lying on grey to one scale. */
 export function Log() {
   const baits = useBaits();
@@ -94,7 +92,7 @@ function Line({ bait, body }: { bait: BaitBrief; body: Body | undefined }) {
             width={190}
             height={74}
             label={`${bait.label}, as planned`}
-            eye={EYE}
+            eye={bait.version.eye}
           />
         )}
         <span>

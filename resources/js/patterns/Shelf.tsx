@@ -19,7 +19,6 @@ type State = keyof typeof STATES;
 /** All baits on the shelf are drawn to this one scale, but those too long for it: they are drawn whole. */
 const MM_PER_PX = 0.36;
 /** Keeps the line of an eye that is not set yet from changing between pictures. */
-const PLAIN_EYE = { diameterMm: 5, iris: '#d8a040', pupil: 'round' };
 
 /** The shelf: every pattern as its predicted bait, on its own body, to one scale. */
 export function Shelf() {
@@ -134,7 +133,6 @@ function Lying({ pattern, body, picked, onPick }: LyingProps) {
   const width = Math.min(room, wanted);
   const tall = Math.max(...body.profile.top_mm) + Math.max(...body.profile.bottom_mm);
   const height = Math.round((tall * 1.12 + (body.marks.bill_length_mm ?? 0) * 0.3) / MM_PER_PX) + 14;
-  const eye = pattern.version.steps > 0 ? { ...PLAIN_EYE, diameterMm: body.marks.eye_socket_mm ?? 5 } : null;
   return (
     <li ref={ref}>
       <Onward to={`/patterns/${pattern.id}`} minWidth={Math.min(width, 300)} picked={picked} onPick={onPick}>
@@ -147,7 +145,7 @@ function Lying({ pattern, body, picked, onPick }: LyingProps) {
             height={height}
             mmPerPx={wanted > room ? undefined : MM_PER_PX}
             label={`${pattern.name}, as predicted`}
-            eye={eye}
+            eye={pattern.version.eye}
           />
         </span>
         <span className={classes.lyingWords}>

@@ -1,8 +1,17 @@
 import { Canvas, useThree } from '@react-three/fiber';
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from 'react';
-import { BufferGeometry, CanvasTexture, Float32BufferAttribute, SphereGeometry, SRGBColorSpace, Vector3 } from 'three';
-import type { BodyShape, Look, Texture } from '../api/types';
-import { drawEye, type Eye } from '../stage/fittings';
+import {
+  BufferGeometry,
+  CanvasTexture,
+  Float32BufferAttribute,
+  Matrix4,
+  Quaternion,
+  SphereGeometry,
+  SRGBColorSpace,
+  Vector3,
+} from 'three';
+import type { BodyShape, EyeLook, Look, Texture } from '../api/types';
+import { drawEye } from '../stage/drawEye';
 import { bodyGeometry, placeOn } from '../stage/form';
 import { halfway, type Lamp, towards } from '../stage/lamp';
 import type { Light, OnBody } from '../stage/pixels';
@@ -16,7 +25,9 @@ import type { Hold } from './useHold';
 interface Props {
   body: BodyShape;
   texture: Texture | undefined;
-  eye: Eye | null;
+  eye: EyeLook | null;
+  /** Only what glows is seen. */
+  night?: boolean;
   look: Look;
   light: Light;
   lamp: Lamp;
@@ -165,7 +176,7 @@ function Held(props: Props & { turned: Turned; geometry: BufferGeometry }) {
         </mesh>
         {eye !== null &&
           [body.marks.eye_deg, 360 - body.marks.eye_deg].map((deg) => (
-            <EyeSet key={deg} body={body} eye={eye} deg={deg} />
+            <EyeSet key={deg} body={body} eye={eye} night={props.night ?? false} deg={deg} />
           ))}
         {body.marks.bill_length_mm !== null && <Bill body={body} length={body.marks.bill_length_mm} />}
       </group>
@@ -173,20 +184,38 @@ function Held(props: Props & { turned: Turned; geometry: BufferGeometry }) {
   );
 }
 
-function EyeSet({ body, eye, deg }: { body: BodyShape; eye: Eye; deg: number }) {
+function EyeSet({ body, eye, night, deg }: { body: BodyShape; eye: EyeLook; night: boolean; deg: number }) {
   const at = placeOn(body, body.marks.eye_u, deg);
-  const r = eye.diameterMm / 2;
-  const side = deg <= 180 ? 1 : -1;
-  const face = useMemo(() => faceOf(eye), [eye]);
+  const r = eye.diameter_mm / 2;
+  const facing = useMemo(() => outwards(body, body.marks.eye_u, deg), [body, deg]);
+  const face = useMemo(() => faceOf(eye, night), [eye, night]);
   useEffect(() => () => face.dispose(), [face]);
   return (
-    <group position={at} rotation={[0, side > 0 ? 0 : Math.PI, 0]}>
-      <mesh geometry={DOME} position={[0, 0, r * 0.12]} scale={[r * 1.1, r * 1.1, r * 0.6]}>
+    <group position={at} quaternion={facing}>
+      <mesh
+        geometry={DOME}
+        position={[0, 0, eye.proud_mm - eye.dome_mm]}
+        scale={[r, r, Math.max(LEAST_DOME_MM, eye.dome_mm)]}
+      >
         <meshBasicMaterial map={face} toneMapped={false} />
       </mesh>
     </group>
   );
 }
+
+/** How an eye is turned that lies on the surface there: its face outwards, its top towards the back. */
+function outwards(body: BodyShape, u: number, deg: number): Quaternion {
+  const at = (alongBy: number, aroundBy: number) => new Vector3(...placeOn(body, u + alongBy, deg + aroundBy));
+  const along = at(0.01, 0).sub(at(-0.01, 0));
+  const around = at(0, 4).sub(at(0, -4));
+  const out = around.cross(along).normalize();
+  const across = new Vector3(0, 1, 0).cross(out).normalize();
+  const top = out.clone().cross(across);
+  return new Quaternion().setFromRotationMatrix(new Matrix4().makeBasis(across, top, out));
+}
+
+/** What is painted on still has to lie above the body's own facets. */
+const LEAST_DOME_MM = 0.25;
 
 /** Half an eye looking at +z, its face laid over it as seen from there. */
 const DOME = (() => {
@@ -198,11 +227,11 @@ const DOME = (() => {
 })();
 
 /** The same eye as on the flat views. */
-function faceOf(eye: Eye): CanvasTexture {
+function faceOf(eye: EyeLook, night: boolean): CanvasTexture {
   const canvas = document.createElement('canvas');
   canvas.width = canvas.height = 128;
   const context = canvas.getContext('2d');
-  if (context !== null) drawEye(context, 64, 64, eye, null, 128 / 1.1 / eye.diameterMm);
+  if (context !== null) drawEye(context, 64, 64, eye, null, 128 / eye.diameter_mm, night);
   const face = new CanvasTexture(canvas);
   face.colorSpace = SRGBColorSpace;
   return face;

@@ -1,8 +1,7 @@
 import { lazy, type ReactNode, Suspense, useState } from 'react';
-import type { BodyShape, Core, Look, Settings, Texture, ZonesBeside } from '../api/types';
+import type { BodyShape, Core, EyeLook, Look, Settings, Texture, ZonesBeside } from '../api/types';
 import { Strip } from '../parts/Strip';
 import { BaitPicture } from '../stage/BaitPicture';
-import type { Eye } from '../stage/fittings';
 import { LampControl } from '../stage/LampControl';
 import { BENCH_LAMP } from '../stage/lamp';
 import type { OnBody } from '../stage/pixels';
@@ -17,7 +16,7 @@ import { WhatItDoes } from './WhatItDoes';
 interface Props {
   body: BodyShape;
   texture: Texture | undefined;
-  eye: Eye | null;
+  eye: EyeLook | null;
   settings: Settings;
   look: Look;
   light: StageLight;
@@ -53,7 +52,7 @@ export function Plate(props: Props) {
   const shown = shownIn(props.texture, props.light, look);
   const light = shown.light === 'glint' ? 'glint' : 'flat';
   const lamp = light === 'glint' ? moved : BENCH_LAMP;
-  const eye = shown.night ? null : props.eye;
+  const { eye } = props;
   return (
     <section className={`${classes.plate} on-stage`} aria-label="Plate">
       <div className={classes.head}>
@@ -106,6 +105,7 @@ export function Plate(props: Props) {
               body={body}
               texture={shown.texture}
               eye={eye}
+              night={shown.night}
               look={shown.night ? 'matte' : look}
               light={light}
               lamp={lamp}
@@ -132,6 +132,7 @@ export function Plate(props: Props) {
                 body={body}
                 texture={shown.texture}
                 eye={eye}
+                night={shown.night}
                 light={light}
                 lamp={lamp}
                 glossy={shown.glossy}

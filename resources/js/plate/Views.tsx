@@ -1,7 +1,6 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
-import type { BodyShape, Handle, Settings } from '../api/types';
+import type { BodyShape, EyeLook, Handle, Settings } from '../api/types';
 import { BaitPicture } from '../stage/BaitPicture';
-import type { Eye } from '../stage/fittings';
 import type { Lamp } from '../stage/lamp';
 import { type Light, type OnBody, pixelOf } from '../stage/pixels';
 import { placeNear, placeUnder } from '../stage/places';
@@ -18,7 +17,7 @@ interface Props {
   body: BodyShape;
   shown: Shown;
   settings: Settings;
-  eye: Eye | null;
+  eye: EyeLook | null;
   light: Light;
   lamp: Lamp;
   spot: OnBody;
@@ -77,6 +76,7 @@ export function Views(props: Props) {
             height={height}
             mmPerPx={layout.mmPerPx}
             eye={props.eye}
+            night={shown.night}
             light={props.light}
             lamp={props.lamp}
             glossy={shown.glossy}

@@ -6,7 +6,7 @@ import { mixWords } from './mixWords';
 /** How the clear of each step is mixed: which mix for which baits, when it begins and how long it lasts. */
 export function Batches({ plan }: { plan: Plan }) {
   return plan.steps.map(
-    ({ step, name, batch }) =>
+    ({ step, name, batch, stirs }) =>
       batch !== null && (
         <section key={step} className={layout.part} aria-label={`Clear: ${name}`}>
           <h2>{name}</h2>
@@ -25,7 +25,8 @@ export function Batches({ plan }: { plan: Plan }) {
               It pulls before one bait is coated: a cooler room, a slower clear or two hands.
             </p>
           )}
-          <p>{batchWords(batch)}</p>
+          <p>{[batchWords(batch), ...batch.says].join(' ')}</p>
+          {stirs.length > 0 && <p>Stirred into a whole mix: {stirs.map((s) => `${s.ml} ml ${s.name}`).join(', ')}.</p>}
         </section>
       ),
   );

@@ -5,6 +5,7 @@ import layout from '../parts/layout.module.css';
 import table from '../parts/table.module.css';
 import { clock, minutes, temperature, volume } from '../units/units';
 import { Batches } from './Batches';
+import { Melts } from './Melts';
 import classes from './runs.module.css';
 
 interface Props {
@@ -34,6 +35,12 @@ export function PlanSheet({ plan, settings }: Props) {
         <p>
           done about <b>{clock(plan.ends_at, plan.starts_at)}</b>
         </p>
+        {plan.cost.total > 0 && (
+          <p title={plan.cost.by.map(({ what, cost }) => `${what} ${cost.toFixed(2)}`).join(', ')}>
+            <b>{plan.cost.each.toFixed(2)}</b> a bait, {plan.cost.total.toFixed(2)} in all
+            {plan.cost.not_known.length > 0 && <span className="dim"> without {plan.cost.not_known.join(', ')}</span>}
+          </p>
+        )}
         <p className="dim">
           dew point {temperature.show(plan.dew_point_c, settings)} {temperature.unit(settings)}
         </p>
@@ -130,6 +137,7 @@ export function PlanSheet({ plan, settings }: Props) {
         </p>
       </section>
       <Batches plan={plan} />
+      <Melts plan={plan} settings={settings} />
       <section className={layout.part} aria-label="Cautions">
         <h2>
           <Anchor component={Link} to="/stores/cautions">

@@ -138,7 +138,7 @@ function BenchCard({ run, settings }: { run: Run; settings: Settings }) {
                             {inUnit(shown.index.join('; '), settings)}.{' '}
                           </span>
                         )}
-                        {shown.how} {d.check === '' ? '' : `Check: ${d.check}`}
+                        {inUnit(shown.how, settings)} {d.check === '' ? '' : `Check: ${d.check}`}
                       </span>
                     </td>
                     <td

@@ -1,4 +1,12 @@
-import { IconClock, IconDroplet, IconEye, IconSearch, IconTestPipe, IconTool } from '@tabler/icons-react';
+import {
+  IconBucketDroplet,
+  IconClock,
+  IconDroplet,
+  IconEye,
+  IconSearch,
+  IconTestPipe,
+  IconTool,
+} from '@tabler/icons-react';
 import type { Kind } from '../steps/face';
 
 const GLYPHS = {
@@ -8,6 +16,7 @@ const GLYPHS = {
   inspect: IconSearch,
   eye: IconEye,
   clear: IconDroplet,
+  dip: IconBucketDroplet,
 };
 
 /** A small drawing beside the name of a step that lays no paint. */

@@ -1,12 +1,6 @@
-import type { BodyShape } from '../api/types';
+import type { BodyShape, EyeLook } from '../api/types';
+import { drawEye } from './drawEye';
 import { type Frame, pixelOf, sampleAt, type View } from './pixels';
-
-/** An eye as set in a step; null: the bare socket is shown. */
-export interface Eye {
-  diameterMm: number;
-  iris: string;
-  pupil: string;
-}
 
 const WIRE = '#2b2b29';
 
@@ -16,7 +10,8 @@ export function drawFittings(
   body: BodyShape,
   view: View,
   f: Frame,
-  eye: Eye | null,
+  eye: EyeLook | null,
+  night = false,
 ): void {
   const flank = view === 'left' || view === 'right';
   const towardsTail = f.mirrored ? -1 : 1;
@@ -43,7 +38,7 @@ export function drawFittings(
   }
   for (const deg of [body.marks.eye_deg, 360 - body.marks.eye_deg]) {
     const at = pixelOf(body, view, f, body.marks.eye_u, deg);
-    if (at !== null && flank) drawEye(context, at.x, at.y, eye, body.marks.eye_socket_mm, f.scale);
+    if (at !== null && flank) drawEye(context, at.x, at.y, eye, body.marks.eye_socket_mm, f.scale, night);
   }
 }
 
@@ -89,46 +84,5 @@ function joint(context: CanvasRenderingContext2D, body: BodyShape, view: View, f
   context.lineTo(x + open * 0.2 + gap * (f.mirrored ? -1 : 1), f.axisY);
   context.lineTo(x + open, f.axisY - up);
   context.closePath();
-  context.fill();
-}
-
-/** An eye, or its bare socket, centred at x and y. */
-export function drawEye(
-  context: CanvasRenderingContext2D,
-  x: number,
-  y: number,
-  eye: Eye | null,
-  socketMm: number | null,
-  scale: number,
-): void {
-  const disc = (r: number, fill: string | CanvasGradient) => {
-    context.fillStyle = fill;
-    context.beginPath();
-    context.arc(x, y, r, 0, Math.PI * 2);
-    context.fill();
-  };
-  if (eye === null) {
-    if (socketMm !== null) {
-      disc((socketMm / 2) * scale, 'rgba(0,0,0,.22)');
-      context.strokeStyle = 'rgba(0,0,0,.35)';
-      circle(context, x, y, (socketMm / 2) * scale);
-    }
-    return;
-  }
-  const r = (eye.diameterMm / 2) * scale;
-  disc(r * 1.1, '#151614');
-  const iris = context.createRadialGradient(x, y, r * 0.3, x, y, r);
-  iris.addColorStop(0, '#f4e6bd');
-  iris.addColorStop(0.45, eye.iris);
-  iris.addColorStop(1, '#3a2410');
-  disc(r, iris);
-  context.fillStyle = '#0b0b0a';
-  context.beginPath();
-  if (eye.pupil === 'round') context.arc(x, y, r * 0.46, 0, Math.PI * 2);
-  else context.ellipse(x, y, r * 0.2, r * 0.7, eye.pupil === 'slit slanted' ? 0.5 : 0, 0, Math.PI * 2);
-  context.fill();
-  context.fillStyle = 'rgba(255,255,255,.85)';
-  context.beginPath();
-  context.arc(x - r * 0.28, y - r * 0.34, r * 0.16, 0, Math.PI * 2);
   context.fill();
 }

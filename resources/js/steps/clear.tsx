@@ -1,4 +1,5 @@
-import { NativeSelect } from '@mantine/core';
+import { Anchor, NativeSelect } from '@mantine/core';
+import { useClears } from '../api/shopQueries';
 import type { ClearStep } from '../api/types';
 import { within } from '../parts/bounds';
 import { Figure } from '../parts/Figure';
@@ -6,6 +7,7 @@ import { minutes } from '../units/units';
 import type { Face, FormProps } from './face';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
+import { Stirred } from './Stirred';
 
 export const clear: Face<ClearStep> = {
   name: 'Clear coat',
@@ -15,10 +17,14 @@ export const clear: Face<ClearStep> = {
   bench: ({ document }, { planned }) => [
     [String(document.coats), document.coats === 1 ? 'coat' : 'coats'],
     [minutes(planned?.wait_min ?? 0), planned?.wait_for ?? ''],
+    ...(planned?.stirs ?? []).map(({ name, ml }): [string, string] => [String(ml), `ml of ${name}, stirred in`]),
   ],
 };
 
-function ClearForm({ step: { document }, vocabulary, onChange }: FormProps<ClearStep>) {
+function ClearForm(props: FormProps<ClearStep>) {
+  const { step, vocabulary, onChange } = props;
+  const { document } = step;
+  const bottle = useClears().data?.clears.find((one) => one.in_use && one.kind === document.clear);
   return (
     <>
       <NativeSelect
@@ -47,6 +53,16 @@ function ClearForm({ step: { document }, vocabulary, onChange }: FormProps<Clear
           onSave={(yellow_percent) => yellow_percent !== null && onChange({ yellow_percent })}
         />
       </div>
+      <Stirred {...props} />
+      {bottle !== undefined && bottle.yellow_percent !== document.yellow_percent && (
+        <p>
+          {bottle.name}, in use here,{' '}
+          {bottle.yellow_percent === 0 ? 'is water-clear' : `has yellowed ${bottle.yellow_percent} %`}.{' '}
+          <Anchor component="button" type="button" onClick={() => onChange({ yellow_percent: bottle.yellow_percent })}>
+            See it with that
+          </Anchor>
+        </p>
+      )}
       {document.yellow_percent > 0 && <p className="dim">It shifts white and blue; the water-clear one does not.</p>}
       <p className={layout.caution}>
         {vocabulary.clears.find((c) => c.name === document.clear)?.caution} Follow the product’s own sheet.

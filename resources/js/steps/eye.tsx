@@ -8,6 +8,7 @@ import { SavedText } from '../parts/SavedText';
 import { Select } from '../parts/Select';
 import { length } from '../units/units';
 import type { Face, FormProps } from './face';
+import { Rings } from './Rings';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
 
@@ -21,11 +22,16 @@ export const eye: Face<EyeStep> = {
       String(length.show(document.diameter_mm, settings)),
       `${length.unit(settings)}, ${document.kind}, ${document.pupil} pupil`,
     ],
-    [document.set_with, 'set with'],
+    document.kind === 'painted'
+      ? [String(Math.max(3, document.rings.length)), 'discs, each dry before the next']
+      : [document.set_with, 'set with'],
   ],
 };
 
-function EyeForm({ step: { document }, version, vocabulary, settings, onChange }: FormProps<EyeStep>) {
+function EyeForm(props: FormProps<EyeStep>) {
+  const { step, version, vocabulary, settings, onChange } = props;
+  const { document } = step;
+  const painted = document.kind === 'painted';
   return (
     <>
       <div className={layout.two}>
@@ -36,7 +42,9 @@ function EyeForm({ step: { document }, version, vocabulary, settings, onChange }
           step={0.5}
           onSave={(shown) => shown !== null && onChange({ diameter_mm: length.read(shown, settings) })}
         />
-        <ColourField label="Iris" value={document.iris} onColour={(iris) => onChange({ iris })} />
+        {(!painted || document.rings.length === 0) && (
+          <ColourField label="Iris" value={document.iris} onColour={(iris) => onChange({ iris })} />
+        )}
       </div>
       <EyeSits version={version} step={document.id} settings={settings} onChange={onChange} />
       <div className={layout.two}>
@@ -48,7 +56,11 @@ function EyeForm({ step: { document }, version, vocabulary, settings, onChange }
           onChoose={(pupil) => onChange({ pupil })}
         />
       </div>
-      <SavedText label="Set with" value={document.set_with} onSave={(set_with) => onChange({ set_with })} max={60} />
+      {painted ? (
+        <Rings {...props} />
+      ) : (
+        <SavedText label="Set with" value={document.set_with} onSave={(set_with) => onChange({ set_with })} max={60} />
+      )}
     </>
   );
 }
@@ -82,8 +94,9 @@ function EyeSits({ version, step, settings, onChange }: SitsProps) {
         ))}
       </p>
       <p>
-        Stands {mm(fit.proud_mm)} proud; {Math.round(fit.contrast.delta_e)} DeltaE00 from what is round it.{' '}
-        {fit.says.join(' ')} {fit.left !== null && `${fit.left} such eyes in the store.`}
+        {fit.proud_mm > 0 ? `Stands ${mm(fit.proud_mm)} proud; ` : 'Lies flush; '}
+        {Math.round(fit.contrast.delta_e)} DeltaE00 from what is round it. {fit.says.join(' ')}{' '}
+        {fit.left !== null && `${fit.left} such eyes in the store.`}
       </p>
     </div>
   );

@@ -7,6 +7,7 @@ export const FRESH: { [kind in Exclude<Kind, 'paint'>]: NewStep } = {
   try: { type: 'try', ground: 'card', look_for: '' },
   wait: { type: 'wait', title: 'Wait', minutes: 20 },
   inspect: { type: 'inspect', title: 'Inspect', task: '', minutes: 3 },
-  eye: { type: 'eye', title: 'Eyes', diameter_mm: 5 },
+  eye: { type: 'eye', title: 'Eyes' },
   clear: { type: 'clear', title: 'Clear', clear: 'two-part epoxy', coats: 1 },
+  dip: { type: 'dip', title: 'Vinyl dip' },
 };

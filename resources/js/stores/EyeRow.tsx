@@ -7,6 +7,7 @@ import { ColourField } from '../parts/ColourField';
 import { Figure } from '../parts/Figure';
 import { SavedText } from '../parts/SavedText';
 import { Select } from '../parts/Select';
+import { EyeDrawing } from '../stage/EyeDrawing';
 import { length } from '../units/units';
 import classes from './eyes.module.css';
 
@@ -36,16 +37,7 @@ export function EyeRow({ eye, vocabulary, settings }: Props) {
   const set = (fields: Omit<EyeCardChange, 'revision'>) => change.mutateAsync(fields).catch(() => {});
   return (
     <li data-eyes={eye.name} className={eye.archived ? classes.gone : undefined}>
-      <svg viewBox="-10 -10 20 20" className={classes.drawn} role="img" aria-label={`${eye.kind}, ${eye.pupil} pupil`}>
-        <circle r="9.5" fill={eye.iris} stroke="#161615" strokeWidth="1" />
-        <ellipse
-          rx={eye.pupil === 'round' ? 4.2 : 1.8}
-          ry={eye.pupil === 'round' ? 4.2 : 7}
-          fill="#0c0c0c"
-          transform={eye.pupil === 'slit slanted' ? 'rotate(35)' : undefined}
-        />
-        {eye.kind !== 'flat' && <circle cx="-3.5" cy="-4" r="1.6" fill="#ffffff" />}
-      </svg>
+      <EyeDrawing eye={eye.look} label={`${eye.kind}, ${eye.pupil} pupil`} />
       <SavedText label="Name" value={eye.name} max={80} required onSave={(name) => set({ name })} />
       <Select label="Kind" options={vocabulary.eyes} value={eye.kind} onChoose={(kind) => set({ kind })} />
       <Figure

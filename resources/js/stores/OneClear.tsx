@@ -41,6 +41,10 @@ export function OneClear({ clear, bounds }: { clear: ClearBottle; bounds: Clears
           onChange={() => void set({ in_use: true })}
         />
         <SavedText label={clear.kind} value={clear.name} max={80} required onSave={(name) => set({ name })} />
+        <span className={`chip ${classes.film}`} title="one coat over black and over white">
+          <i style={{ background: clear.chip.black }} />
+          <i style={{ background: clear.chip.white }} />
+        </span>
       </div>
       <div className={classes.figures}>
         {mixed && figure('Label, min', 'label_min', 0)}
@@ -49,6 +53,9 @@ export function OneClear({ clear, bounds }: { clear: ClearBottle; bounds: Clears
         {mixed && <Select label="Mixed by" options={BY} value={clear.by} onChoose={(by) => set({ by })} />}
         {figure(mixed ? 'A, g/ml' : 'g/ml', 'density_a')}
         {mixed && figure('B, g/ml', 'density_b')}
+        {figure('Yellowed, %', 'yellow_percent', 0)}
+        {clear.kind === 'UV resin' && figure('Dose, J/cm²', 'dose_j_cm2', 1)}
+        {clear.kind === 'UV resin' && figure('Lamp, mW/cm²', 'lamp_mw_cm2', 1)}
         {figure('Bottle, ml', 'bottle_ml', 0)}
         {figure('Left, ml', 'left_ml', 1)}
         {figure('Price', 'price')}

@@ -76,6 +76,14 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
         onSave={(ml) => ml !== null && onChange({ left_ml: ml })}
       />
       <Figure
+        label="Price of a bottle"
+        value={paint.price}
+        min={0}
+        max={10_000}
+        empty="not known"
+        onSave={(price) => onChange({ price })}
+      />
+      <Figure
         label="Drops to a ml, of its tip"
         value={round(1 / paint.drop_ml)}
         min={1 / (bounds.drop_ml[1] ?? 1)}

@@ -1,11 +1,20 @@
 import type { Settings } from '../api/types';
-import { length, pressure } from './units';
+import { length, pressure, temperature } from './units';
 
-/** A sentence of the server, its millimetres in the painter's unit. */
+/** A sentence of the server, its millimetres and degrees in the painter's units. */
 export function inUnit(sentence: string, settings: Settings): string {
-  const unit = length.unit(settings);
-  if (unit === 'mm') return sentence;
-  return sentence.replace(/([\d.]+) mm/g, (_, mm: string) => `${length.show(Number(mm), settings)} ${unit}`);
+  const mm = length.unit(settings);
+  const c = temperature.unit(settings);
+  const inLength =
+    mm === 'mm'
+      ? sentence
+      : sentence.replace(/([\d.]+) mm/g, (_, figure: string) => `${length.show(Number(figure), settings)} ${mm}`);
+  return c === '°C'
+    ? inLength
+    : inLength.replace(
+        /([\d.]+) °C/g,
+        (_, figure: string) => `${Math.round(temperature.show(Number(figure), settings))} ${c}`,
+      );
 }
 
 /** A sentence of the server, its pressures in the painter's unit; a nozzle stays in millimetres. */

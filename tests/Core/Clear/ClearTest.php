@@ -81,13 +81,18 @@ it('mixes nothing that comes ready', function (): void {
 });
 
 it('hardens with the warmth, the lamp, or the water in the air', function (): void {
-    $hard = static fn(Clear $clear, float $airC, float $humidity): float => Cure::of($clear, Climate::of($airC, $humidity))->hardMin;
+    $hard = static fn(Clear $clear, float $airC, float $humidity): float => Cure::of(
+        product([], $clear),
+        Climate::of($airC, $humidity),
+    )->hardMin;
     expect($hard(Clear::Epoxy, 11, 50))->toEqualWithDelta(2 * $hard(Clear::Epoxy, 21, 50), 1e-9)
         ->and($hard(Clear::Urethane, 21, 20))->toBeGreaterThan(1.5 * $hard(Clear::Urethane, 21, 60))
         ->and($hard(Clear::Uv, 21, 50))->toEqualWithDelta(30, 1e-9)
         // Twice the light, half the time: dose is irradiance times time.
-        ->and(Cure::lampMin(10))->toEqualWithDelta(Cure::lampMin(5) / 2, 1e-9);
-    $cure = Cure::of(Clear::Epoxy, Climate::ordinary());
+        // 9 J/cm2 at 10 mW/cm2 are 900 s: dose is irradiance times time.
+        ->and(product(['dose_j_cm2' => 9, 'lamp_mw_cm2' => 10], Clear::Uv)->lampMin())->toEqualWithDelta(15, 1e-9)
+        ->and(product(['dose_j_cm2' => 4, 'lamp_mw_cm2' => 20], Clear::Uv)->lampMin())->toEqualWithDelta(200 / 60, 1e-9);
+    $cure = Cure::of(product([]), Climate::ordinary());
     expect($cure->recoatFromMin)->toBeLessThan($cure->hardMin)->and($cure->sandMin)->toBeGreaterThan($cure->hardMin)
         ->and($cure->fishMin)->toBeGreaterThan($cure->sandMin);
 });

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Advice\Rules;
+
+use Hawkbrush\Core\Advice\Finding;
+use Hawkbrush\Core\Advice\Fix;
+use Hawkbrush\Core\Advice\Painted;
+use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Advice\Severity;
+use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Coat\Paint;
+use Hawkbrush\Core\Coat\Weight;
+use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Eye\Eye;
+use Hawkbrush\Core\Eye\Fit;
+use Hawkbrush\Core\Eye\Look;
+use Hawkbrush\Core\Step\Step;
+
+/**
+ * An eye that nobody sees against what is round it: its socket is painted black first, or white goes under it where the head
+ * is dark. A bought eye has a dark rim, so only one that is nearly the colour of its surround is told. Common practice, no
+ * published source.
+ */
+final class EyeSeen implements Rule
+{
+    /** Nearer than this in colour, and in lightness, an eye is lost even with its rim. */
+    private const LOST_DELTA_E = 14.0;
+
+    private const LOST_LIGHTNESS = 12.0;
+
+    /** Under this a head is dark. */
+    private const DARK = 45.0;
+
+    public function name(): string
+    {
+        return 'eye-seen';
+    }
+
+    public function check(Painted $painted): array
+    {
+        $findings = [];
+        foreach ($painted->recipe->enabled() as $step) {
+            $eye = $step->eye();
+            if ($eye !== null) {
+                $findings[] = $this->look($painted, $step, $eye);
+            }
+        }
+
+        return array_values(array_filter($findings));
+    }
+
+    private function look(Painted $painted, Step $step, Eye $eye): ?Finding
+    {
+        $body = $painted->recipe->body;
+        $state = $painted->before($step, Fit::besideU($body, $eye), $body->marks->eyeDeg);
+        $round = $painted->colour($state)->lab;
+        $look = Look::of($eye, $state);
+        $deltaE = 0.0;
+        foreach ($eye->kind === 'painted' ? [$look->irisHex, $look->discs[0]['hex']] : [$look->irisHex] as $hex) {
+            $shows = Colour::fromHex($hex)->lab;
+            $deltaE = DeltaE2000::between($shows, $round);
+            if ($deltaE >= self::LOST_DELTA_E || abs($shows->l - $round->l) >= self::LOST_LIGHTNESS) {
+                return null;
+            }
+        }
+        $dark = $round->l < self::DARK;
+        $socket = $body->marks->eyeSocketMm !== null;
+        $under = $dark ? $painted->white() : $this->black($painted);
+
+        return new Finding(
+            $this->name(), Severity::Hint, $step->id, 'The eye is hardly seen',
+            \sprintf(
+                'Its iris is only %.0f DeltaE00 from what is round it, and as %s. A pale eye wants a dark surround, a dark one a pale.',
+                $deltaE,
+                $dark ? 'dark' : 'light',
+            ),
+            $under === null ? null : Fix::before(match (true) {
+                $dark => 'White under it first',
+                $socket => 'Black in the socket first',
+                default => 'Black round it first',
+            }, $step->id, self::dab($under, $dark, $socket)),
+        );
+    }
+
+    private function black(Painted $painted): ?Paint
+    {
+        foreach ($painted->recipe->paints() as $paint) {
+            if (Colour::fromHex($paint->hex)->lab->l < 20 && $paint->solids > 0) {
+                return $paint;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, mixed> */
+    private static function dab(Paint $paint, bool $dark, bool $socket): array
+    {
+        return [
+            'type' => 'paint',
+            'title' => match (true) {
+                $dark => 'White under the eye',
+                $socket => 'Black socket',
+                default => 'Black round the eye',
+            },
+            'mix' => [['paint' => $paint->id, 'drops' => 1]],
+            'technique' => ['name' => 'brush', 'wide_mm' => 2],
+            'where' => ['zone' => Zone::EyeSurround->value],
+            'weight' => Weight::Light->value,
+            'check' => $dark ? 'Dabbed with the tip of a cotton bud; dry before the eye.' : 'The rim does not show light when the eye is in.',
+        ];
+    }
+}

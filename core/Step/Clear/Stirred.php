@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Step\Clear;
+
+use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Mixture;
+use Hawkbrush\Core\Coat\Paint;
+use Hawkbrush\Core\Coat\Place;
+use Hawkbrush\Core\Coat\SetBy;
+use Hawkbrush\Core\Coat\Setting;
+use Hawkbrush\Core\Coat\Weight;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Step\Paint\CoatDocument;
+use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Techniques;
+
+/**
+ * Glitter, pearl or colour stirred into a clear and laid in one place: silver to the belly, black to the back. It lies in the
+ * clear as a film of its own: what is stirred in, by volume, times the thickness of the clear. Flakes that an eye tells apart
+ * lie side by side; finer and denser ones are an even film.
+ */
+final readonly class Stirred
+{
+    public const FIELDS = ['paint', 'percent', 'flake_mm', 'where'];
+
+    /** A sheet that glitter is cut from, um: 12 to 50 are sold. A guess. */
+    private const SHEET_UM = 25.0;
+
+    /** More flakes to the square centimetre than this run together to the eye. A guess. */
+    private const TOLD_APART = 120.0;
+
+    /**
+     * @param float $share of the clear, by volume
+     * @param float $flakeMm 0: a powder
+     *
+     * @throws Refused when a figure is outside its {@see Bounds}
+     */
+    public function __construct(public Paint $paint, public float $share, public float $flakeMm, public Place $place)
+    {
+        Bounds::hold('stirred_percent', round($share * 100, 9));
+        Bounds::hold('flake_mm', $flakeMm);
+    }
+
+    /**
+     * @param array<string, Paint> $paints by id
+     *
+     * @throws Refused
+     */
+    public static function read(Node $node, array $paints): self
+    {
+        $node->only(self::FIELDS);
+
+        return new self(
+            CoatDocument::paint($node->field('paint'), $paints),
+            Bounds::number($node->field('percent'), 'stirred_percent') / 100,
+            Bounds::optional($node, 'flake_mm', 0),
+            CoatDocument::place($node->field('where')),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function document(): array
+    {
+        return [
+            'paint' => $this->paint->id, 'percent' => round($this->share * 100, 4), 'flake_mm' => $this->flakeMm,
+            'where' => CoatDocument::placed($this->place),
+        ];
+    }
+
+    public function of(Paint $paint): self
+    {
+        return new self($paint, $this->share, $this->flakeMm, $this->place);
+    }
+
+    /**
+     * As a film in the clear of a step.
+     *
+     * @param float $clearUm of all its coats
+     * @param int $seed for where flakes fall
+     */
+    public function film(string $stepId, float $clearUm, int $seed): Coat
+    {
+        $um = $clearUm * $this->share;
+        $flakes = $this->flakesPerCm2($um);
+
+        return $flakes > 0 && $flakes <= self::TOLD_APART
+            ? $this->laid($stepId, self::SHEET_UM, $seed, Techniques::named('glitter'), [
+                'flake_mm' => max(0.1, $this->flakeMm), 'per_cm2' => max(1.0, $flakes),
+            ])
+            : $this->laid($stepId, $um, $seed, Techniques::named('spray'), []);
+    }
+
+    /** Flakes of so wide a round that together make so thick a film. */
+    private function flakesPerCm2(float $um): float
+    {
+        return $this->flakeMm > 0 ? 100 * $um / self::SHEET_UM / (M_PI * ($this->flakeMm / 2) ** 2) : 0.0;
+    }
+
+    /** @param array<string, float> $choices */
+    private function laid(string $stepId, float $dryUm, int $seed, Technique $technique, array $choices): Coat
+    {
+        // A coat's film follows from its weight and the solids: in clear there is no other way for it to be thick.
+        $wetUm = Weight::Heavy->wetUm($technique->tool());
+
+        return new Coat(
+            $stepId,
+            new Mixture([[$this->paint->withSolids($dryUm / $wetUm), 1]]),
+            $technique,
+            Choices::read($technique, Node::root($choices)),
+            $seed,
+            $this->place,
+            null,
+            null,
+            1,
+            Weight::Heavy,
+            1.0,
+            0.0,
+            1,
+            new Setting(SetBy::Heat),
+        );
+    }
+}

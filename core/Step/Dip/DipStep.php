@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hawkbrush\Core\Step\Dip;
+
+use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Place;
+use Hawkbrush\Core\Coat\SetBy;
+use Hawkbrush\Core\Coat\Setting;
+use Hawkbrush\Core\Coat\Weight;
+use Hawkbrush\Core\Dip\Melt;
+use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Eye\Eye;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Safety\Hazard;
+use Hawkbrush\Core\Shop\Habits;
+use Hawkbrush\Core\Step\Head;
+use Hawkbrush\Core\Step\Job;
+use Hawkbrush\Core\Step\Paint\CoatDocument;
+use Hawkbrush\Core\Step\Step;
+use Hawkbrush\Core\Step\Work;
+use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Techniques;
+
+/**
+ * Dips a soft body into molten vinyl: clear, or with colour stirred in. What of a bottle is stirred in thins out in the vinyl
+ * as in reducer, but nothing leaves: the skin is as thick as it comes out and sets as it cools.
+ */
+final readonly class DipStep extends Step
+{
+    /** Where the base of the tail begins: left out, it keeps the tail free to swim. */
+    private const TAIL_BASE_U = 0.88;
+
+    private const MELT_C = 168.0;
+
+    private const CUP_ML = 120.0;
+
+    private const COLOUR_PERCENT = 10.0;
+
+    /** Hung until it is cold enough to touch. A guess. */
+    private const COOLS_MIN = 8.0;
+
+    /** Stirring colour in, wiring the bait, and taking the drop off when it is cold. A guess. */
+    private const HANDS_MIN = 1.5;
+
+    /**
+     * @param Coat|null $coat the coloured skin; null: clear vinyl
+     *
+     * @throws Refused when a figure is outside its {@see Bounds}
+     */
+    public function __construct(
+        Head $head,
+        private ?Coat $coat,
+        private float $colourPercent,
+        private Weight $weight,
+        private int $dips,
+        private float $toU,
+        private float $meltC,
+        private float $cupMl,
+    ) {
+        Bounds::hold('colour_percent', $colourPercent);
+        Bounds::hold('dips', $dips);
+        Bounds::hold('melt_c', $meltC);
+        Bounds::hold('cup_ml', $cupMl);
+        parent::__construct($head);
+    }
+
+    public static function kind(): string
+    {
+        return 'dip';
+    }
+
+    public static function fieldNames(): array
+    {
+        return ['mix', 'colour_percent', 'weight', 'dips', 'to_u', 'melt_c', 'cup_ml'];
+    }
+
+    public static function read(Head $head, Node $document, array $paints): static
+    {
+        $mix = $document->optional('mix');
+        $percent = Bounds::optional($document, 'colour_percent', self::COLOUR_PERCENT);
+        $weight = Weight::from($document->optional('weight')?->choice(Weight::names()) ?? 'medium');
+        $dips = Bounds::optionalWhole($document, 'dips', 1, 'dips');
+        $toU = $document->optional('to_u')?->number(0.2, 1) ?? self::TAIL_BASE_U;
+        $technique = Techniques::molten();
+        $coat = $mix === null || $mix->items() === [] ? null : new Coat(
+            $head->id,
+            CoatDocument::mixture($mix, $paints),
+            $technique,
+            Choices::read($technique, Node::root([])),
+            1,
+            Place::range(0, $toU, 0, 180, 0),
+            null,
+            null,
+            $dips,
+            $weight,
+            1.0,
+            1 - $percent / 100,
+            1,
+            new Setting(SetBy::Air, self::COOLS_MIN),
+        );
+
+        return new self(
+            $head,
+            $coat,
+            $percent,
+            $weight,
+            $dips,
+            $toU,
+            Bounds::optional($document, 'melt_c', self::MELT_C),
+            Bounds::optional($document, 'cup_ml', self::CUP_ML),
+        );
+    }
+
+    public function fields(): array
+    {
+        return [
+            'mix' => $this->coat === null ? [] : CoatDocument::mixed($this->coat->mixture),
+            'colour_percent' => $this->colourPercent,
+            'weight' => $this->weight->value,
+            'dips' => $this->dips,
+            'to_u' => $this->toU,
+            'melt_c' => $this->meltC,
+            'cup_ml' => $this->cupMl,
+        ];
+    }
+
+    public function name(): string
+    {
+        return $this->coat === null ? 'Clear dip' : 'Dip, '.$this->coat->mixture->name();
+    }
+
+    public function how(bool $maskIsOn = false, ?Habits $habits = null): string
+    {
+        $melt = Melt::of($this->cupMl, $this->meltC, Climate::ordinary()->airC);
+
+        return implode(' ', [
+            \sprintf(
+                'Heated a minute, then half a minute at a time; after each, stir with metal, never with wood, and measure: it is dipped '
+                .'at about %.0f °C, and never hotter than %.0f °C.',
+                $this->meltC,
+                Melt::NEVER_C,
+            ),
+            'Hold the bait by the rear on a wire and dip it nose first'
+                .($this->toU < 0.99 ? ', the base of the tail left out' : '')
+                .'; slowly in, slower out, the drop back into the cup.',
+            \sprintf('Hang it by the rear until it is cold%s, then trim the drip off.', $this->dips > 1 ? ' between the dips' : ''),
+            \sprintf(
+                'When it draws threads, heat half a minute more: about every %s.',
+                $melt->dipsPerHeat === 1 ? 'dip' : $melt->dipsPerHeat.' dips',
+            ),
+        ]);
+    }
+
+    public function work(Job $job): Work
+    {
+        $melt = Melt::of($this->cupMl, $this->meltC, $job->climate->airC);
+        $hands = $melt->readyMin() + $melt->dippingMin($job->baits * $this->dips) + self::HANDS_MIN * $job->baits;
+
+        return new Work($hands, $this->restMin(), 'to hang until it is cold', melt: $melt, stirs: $this->stirs());
+    }
+
+    public function restMin(): float
+    {
+        return self::COOLS_MIN * $this->dips;
+    }
+
+    public function hazards(): array
+    {
+        return [Hazard::Vinyl, Hazard::Blade];
+    }
+
+    public function fitted(Body $to, float $by, bool $marks): static
+    {
+        return $this;
+    }
+
+    public function forAll(): bool
+    {
+        return false;
+    }
+
+    public function sides(): array
+    {
+        return [];
+    }
+
+    public static function figures(): array
+    {
+        return [];
+    }
+
+    public function asUsed(array $figures): static
+    {
+        return $this;
+    }
+
+    public function coat(): ?Coat
+    {
+        return $this->coat;
+    }
+
+    public function withCoat(Coat $coat): static
+    {
+        return new self($this->head, $coat, $this->colourPercent, $this->weight, $this->dips, $this->toU, $this->meltC, $this->cupMl);
+    }
+
+    public function eye(): ?Eye
+    {
+        return null;
+    }
+
+    public function triesNextCoat(): bool
+    {
+        return false;
+    }
+
+    public function meltC(): float
+    {
+        return $this->meltC;
+    }
+
+    /** @return list<array{paintId: string, name: string, ml: float}> of each bottle, into one cup of vinyl */
+    private function stirs(): array
+    {
+        $mixture = $this->coat?->mixture;
+        if ($mixture === null) {
+            return [];
+        }
+        $ml = $this->cupMl * $this->colourPercent / 100 / $mixture->ml();
+
+        return array_map(
+            static fn(array $part): array => [
+                'paintId' => $part[0]->id, 'name' => $part[0]->name, 'ml' => $ml * $part[1] * $part[0]->dropMl,
+            ],
+            $mixture->parts,
+        );
+    }
+}

@@ -1,0 +1,47 @@
+import { Anchor } from '@mantine/core';
+import { useState } from 'react';
+import type { Melt, Settings } from '../api/types';
+import { counted, minutes, temperature } from '../units/units';
+import classes from './bench.module.css';
+
+interface Props {
+  melt: Melt;
+  settings: Settings;
+  onHeat: (seconds: number, label: string) => void;
+}
+
+/** After the vinyl has cooled to where it draws threads; a common practice. */
+const AGAIN_S = 30;
+
+/** The next heating of the vinyl, each with its clock, until it can be dipped into; then half a minute at a time. */
+export function HeatClock({ melt, settings, onHeat }: Props) {
+  const [heated, setHeated] = useState(0);
+  const count = melt.heats.length;
+  const next = melt.heats[heated] ?? AGAIN_S;
+  const at = (c: number) => `${Math.round(temperature.show(c, settings))} ${temperature.unit(settings)}`;
+  const label = heated < count ? `heat ${heated + 1} of ${count}` : 'heat again';
+  return (
+    <div className={classes.before}>
+      <p>
+        <b>{heated < count ? `Heat ${heated + 1} of ${count}` : 'Hot enough to dip'}</b>
+        {heated < count
+          ? '; after it stir with metal, never with wood, and measure.'
+          : `, if the thermometer says ${at(melt.from_c)} to ${at(melt.to_c)}. It lasts about ${minutes(melt.holds_min)}, ${counted(melt.dips, 'dip')}.`}{' '}
+        <Anchor
+          component="button"
+          type="button"
+          onClick={() => {
+            onHeat(next, label);
+            setHeated(heated + 1);
+          }}
+        >
+          {heated < count ? `Start ${next} s` : `Heat again: ${next} s`}
+        </Anchor>
+      </p>
+      <p>
+        Never over {at(melt.never_c)}. Hot enough earlier? Then leave out what is left of the heats; the thermometer
+        decides.
+      </p>
+    </div>
+  );
+}

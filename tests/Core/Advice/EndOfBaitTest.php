@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Advice;
+
+use Hawkbrush\Core\Advice\Advisor;
+use Hawkbrush\Core\Advice\Finding;
+use Hawkbrush\Core\Advice\Severity;
+use Hawkbrush\Core\Clear\Clear;
+use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Exchange\RecipeReader;
+use Hawkbrush\Core\Node;
+use Tests\PaintedRecipes;
+
+/**
+ * What is said of a recipe on a body of that material. Common practice, no published source.
+ *
+ * @param list<array<string, mixed>> $steps
+ *
+ * @return list<Finding>
+ */
+function saidOn(string $material, array $steps, array $marks = ['eye_socket_mm' => 5.5]): array
+{
+    $document = PaintedRecipes::document($steps);
+    $document['body'] = ['material' => $material, 'marks' => $marks] + $document['body'];
+
+    return Advisor::advise(RecipeReader::read(Node::root($document)), Climate::ordinary());
+}
+
+/** @return list<string> */
+function rulesOf(array $findings): array
+{
+    return array_map(static fn(Finding $finding): string => $finding->rule, $findings);
+}
+
+const SKIN = ['type' => 'dip', 'mix' => [['paint' => 'pearl']], 'colour_percent' => 15];
+
+it('passes a soft body that is washed, dipped, painted, sealed under a clear skin', function (): void {
+    expect(saidOn('soft plastic', [
+        SKIN,
+        PaintedRecipes::coat('moss', 'spray', 'back', [
+            'aim_deg' => 20, 'coats' => 3, 'weight' => 'light', 'psi' => 12, 'thinning_percent' => 40,
+        ]),
+        ['type' => 'eye', 'diameter_mm' => 5.5, 'kind' => '3D', 'iris' => '#d8b83a'],
+        ['type' => 'dip'],
+        PaintedRecipes::coat('glow', 'dip', ['from_u' => 0.9, 'to_u' => 1, 'from_deg' => 0, 'to_deg' => 180, 'soft' => 0]),
+    ]))->toBe([]);
+});
+
+it('cautions against a hard clear on what bends, and only there', function (string $clear): void {
+    $said = fn(string $material): array => array_values(array_filter(
+        saidOn($material, [PaintedRecipes::base(), ['type' => 'clear', 'clear' => $clear]]),
+        static fn(Finding $finding): bool => $finding->rule === 'hard-on-soft',
+    ));
+    expect($said('soft plastic'))->toHaveCount(1)->and($said('soft plastic')[0]->severity)->toBe(Severity::Caution)
+        ->and($said('plastic'))->toBe([])->and($said('basswood'))->toBe([]);
+})->with(array_map(static fn(Clear $clear): array => [$clear->value], [Clear::Epoxy, Clear::Resin, Clear::Uv, Clear::Urethane]));
+
+it('lets a thin acrylic clear go on a soft body', function (): void {
+    expect(rulesOf(saidOn('soft plastic', [SKIN, ['type' => 'clear', 'clear' => 'acrylic spray']])))->not->toContain('hard-on-soft');
+});
+
+it('stops a dip of hard plastic, and lets wood alone', function (): void {
+    $said = saidOn('clear plastic', [SKIN]);
+    expect(rulesOf($said))->toBe(['molten-vinyl'])->and($said[0]->severity)->toBe(Severity::Stop)
+        ->and(saidOn('basswood', [SKIN]))->toBe([]);
+});
+
+it('stops vinyl that fumes, cautions against what is too cold to dip, and mends both', function (float $at, ?Severity $says): void {
+    $said = saidOn('soft plastic', [['melt_c' => $at] + SKIN]);
+    expect(($said[0] ?? null)?->severity)->toBe($says);
+    if ($says !== null) {
+        expect(saidOn('soft plastic', [($said[0]->fix->set ?? []) + ['melt_c' => $at] + SKIN]))->toBe([]);
+    }
+})->with([[168, null], [165, null], [172, null], [180, Severity::Stop], [150, Severity::Caution]]);
+
+it('hints at an eye that is lost against the head, and mends it with black in the socket', function (): void {
+    $eye = ['type' => 'eye', 'diameter_mm' => 5.5, 'iris' => '#f0efea'];
+    $steps = [PaintedRecipes::base(), PaintedRecipes::coat('black', 'spray', 'back', ['aim_deg' => 0, 'width_mm' => 6]), $eye];
+    $said = array_values(array_filter(saidOn('plastic', $steps), static fn(Finding $f): bool => $f->rule === 'eye-seen'));
+    expect($said)->toHaveCount(1)->and($said[0]->severity)->toBe(Severity::Hint)
+        ->and($said[0]->fix?->label)->toBe('Black in the socket first')
+        ->and(rulesOf(saidOn('plastic', [$steps[0], $steps[1], $said[0]->fix->insert ?? [], $eye])))->not->toContain('eye-seen');
+});
+
+it('puts white under an eye that is lost on a dark head', function (): void {
+    $dark = [PaintedRecipes::base(), PaintedRecipes::base('black'), ['type' => 'eye', 'diameter_mm' => 5, 'iris' => '#1c1a18']];
+    $said = array_values(array_filter(saidOn('plastic', $dark, []), static fn(Finding $f): bool => $f->rule === 'eye-seen'));
+    expect($said[0]->fix?->label)->toBe('White under it first')
+        ->and($said[0]->fix?->insert)->toMatchArray(['mix' => [['paint' => 'white', 'drops' => 1]]]);
+});
+
+it('is silent about a pale eye on a dark head, and about painted eyes with a white disc', function (): void {
+    $on = static fn(array $eye): array => rulesOf(saidOn('plastic', [
+        PaintedRecipes::base('gold'), $eye + ['type' => 'eye', 'diameter_mm' => 5.5],
+    ]));
+    expect($on(['iris' => '#f4f4f0']))->not->toContain('eye-seen')
+        ->and($on(['kind' => 'painted', 'iris' => '#c9a045', 'rings' => [
+            ['paint' => 'white', 'percent' => 100], ['paint' => 'gold', 'percent' => 80],
+            ['paint' => 'black', 'percent' => 40, 'by' => 'pen'],
+        ]]))->not->toContain('eye-seen');
+});
