@@ -28,7 +28,7 @@ export default defineConfig({
   use: {
     baseURL: 'http://127.0.0.1:8790',
     // The cautions of the bench are known; the test that is about them begins without.
-    storageState: seenTo([8790, 8791, 8792, 8794, 8796, 8797, 8799]),
+    storageState: seenTo([8790, 8791, 8792, 8794, 8796, 8797, 8798, 8799]),
     viewport: { width: 1280, height: 800 },
     actionTimeout: 10_000,
     // What goes through a service worker cannot be held back by a test; those that are about it let it in.

@@ -108,7 +108,7 @@ enum SprayWork: string
     public function thinningWord(): string
     {
         return match ($this) {
-            self::Base => 'a base goes on as it comes or with a little reducer',
+            self::Base => 'a base goes on as it comes or thinned a little',
             self::LayIn => 'a lay-in goes on as it comes',
             self::Coat => 'a coat goes on nearly as it comes at full air, or 40 to 60 at little',
             self::Fade => 'a fade goes on as it comes',

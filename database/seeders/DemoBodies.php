@@ -233,7 +233,7 @@ final class DemoBodies
             ['heron180', 'cast here', 6, 6.5, '2026-10-02', 6, []],
             ['dipper50', 'turned here', 12, 2.2, '2026-10-20', 5, [[3, 'crack along the grain']]],
             ['sandpiper95', 'turned here', 8, 2.8, '2026-09-08', 8, []],
-            ['curlew120', 'poured here', 16, 0.6, '2026-11-09', 16, [[6, 'air in the tail']]],
+            ['curlew120', 'poured here', 18, 0.6, '2026-11-09', 18, [[6, 'air in the tail']]],
             ['tern75', 'Two Sheds Moulding', 15, 2.4, '2026-11-02', 0, []],
             ['bittern140', 'brought in for a repaint', 3, null, '2026-11-16', 3, []],
         ];

@@ -86,8 +86,8 @@ final class DemoSeeder extends Seeder
         $this->masks($patterns, $forms, $masks);
         $this->proven($patterns['roach'], $plan, $bench);
         $this->tried($patterns['bleak'], $plan, $bench);
-        $this->halfDone($patterns['zander'], $plan, $bench);
         $this->atTheClear($patterns['gudgeon'], $plan, $bench);
+        $this->halfDone($patterns['zander'], $plan, $bench);
         $this->sister($patterns['roach'], $racked, $exchange);
         $photo->picture($patterns['roach'], DemoPhoto::roach());
     }

@@ -19,6 +19,12 @@ const PART_OF: { [label: string]: string } = {
 /** The flank on the plate. */
 export const FLANK = 'figure[data-view="left"] canvas';
 
+/** Where the run that was started last is at the bench. */
+export async function onTheClamps(page: Page): Promise<string> {
+  const { runs } = (await (await page.request.get('/api/v1/runs')).json()) as { runs: { id: string }[] };
+  return `/bench/${runs[0]?.id}`;
+}
+
 /** What a painter does on the pages, in their words. */
 export function hands(page: Page) {
   const form = page.locator('[data-step-form]');

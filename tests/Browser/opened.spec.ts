@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { isAccessible } from './axe';
-import { FLANK, paletteOfReeds } from './hands';
+import { FLANK, onTheClamps, paletteOfReeds } from './hands';
 
 // What a view shows only once something is pressed: dialogs, forms, answers, refusals.
 
@@ -177,7 +177,7 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
   [
     'figures at the bench',
     async (page) => {
-      await page.goto('/bench');
+      await page.goto(await onTheClamps(page));
       await page.getByRole('heading', { level: 1 }).waitFor();
       await page.keyboard.press('f');
       await expect(page.getByRole('dialog')).toBeVisible();
@@ -211,7 +211,7 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
   [
     'an entry of the bench that was not taken',
     async (page) => {
-      await page.goto('/bench');
+      await page.goto(await onTheClamps(page));
       await page.getByRole('heading', { level: 1 }).waitFor();
       const refused = { type: 'urn:hawkbrush:problem:run-finished', title: 'No', status: 409, detail: 'Not taken.' };
       await page.route('**/events', (route) => route.fulfill({ status: 409, body: JSON.stringify(refused) }));

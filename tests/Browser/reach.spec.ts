@@ -1,4 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
+import { onTheClamps } from './hands';
 
 // Every control can be pressed at every size: the page is asked what lies at each one's middle.
 
@@ -73,7 +74,7 @@ for (const path of [
   '/stores/mixing',
 ]) {
   test(`${path} can be worked at every size`, async ({ page }) => {
-    await page.goto(path);
+    await page.goto(path === '/bench' ? await onTheClamps(page) : path);
     await page.waitForLoadState('networkidle');
     await expect(page.locator('h1').first()).toBeVisible();
     expect(await tried(page, CORNERS)).toEqual([]);

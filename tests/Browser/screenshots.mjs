@@ -38,17 +38,21 @@ await shot('pattern-step', `/patterns/${pattern('Arctic char').id}`, {
     await page.getByRole('button', { name: 'Edit step' }).click();
   },
 });
-await shot('pattern-night', `/patterns/${pattern('burbot').id}`, { colorScheme: 'dark' });
+await shot('pattern-night', `/patterns/${pattern('sand eel').id}`, {
+  colorScheme: 'dark',
+  act: async (page) => {
+    await page.locator('.ladder-rung').nth(1).click();
+    await page.getByRole('button', { name: 'Edit step' }).click();
+  },
+});
 await shot('plan-run', `/runs/new?version=${pattern('rudd').version.id}`);
 await shot('habits', '/stores/habits');
 await shot('faults', '/stores/faults');
 await shot('clears', '/stores/clears');
-await shot('bench', '/bench', {
+const atItsClear = (await list('runs')).find((run) => run.pattern.name.startsWith('Gudgeon'));
+await shot('bench', `/bench/${atItsClear.id}`, {
   colorScheme: 'dark',
-  act: async (page) => {
-    await page.getByRole('button', { name: 'I have seen to it' }).click();
-    await page.keyboard.press('t');
-  },
+  act: (page) => page.getByRole('button', { name: 'I have seen to it' }).click(),
 });
 await shot('log', '/log');
 await shot('bait', `/log/${proven.id}`);

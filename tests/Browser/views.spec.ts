@@ -1,5 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { isAccessible } from './axe';
+import { onTheClamps } from './hands';
 
 async function idOf(page: Page, kind: 'patterns' | 'runs' | 'baits' | 'paints' | 'bodies', index = 0): Promise<string> {
   const answer = (await (await page.request.get(`/api/v1/${kind}`)).json()) as Record<string, { id: string }[]>;
@@ -21,7 +22,8 @@ const VIEWS: [string, (page: Page) => Promise<string>, string][] = [
   ['runs', async () => '/runs', 'Run 1'],
   ['plan a run', async () => '/runs/new', 'Order of work'],
   ['run with bench card', async (page) => `/runs/${await idOf(page, 'runs')}`, 'Bench card'],
-  ['bench', async () => '/bench', 'After this step'],
+  ['bench', onTheClamps, 'After this step'],
+  ['which run at the bench', async () => '/bench', 'Run 3: Gudgeon'],
   ['log', async () => '/log', 'H-0001'],
   ['bait', async (page) => `/log/${await idOf(page, 'baits')}`, 'Planned and done'],
   ['rack', async () => '/stores', 'Bench white'],
@@ -145,7 +147,7 @@ for (const [painted, index] of [
 }
 
 test('the bench keeps what was done while the server is away', async ({ page, context }) => {
-  await page.goto('/bench');
+  await page.goto(await onTheClamps(page));
   await expect(page.getByText('bait 3 of 3')).toBeVisible();
   await context.setOffline(true);
   await page.keyboard.press('Space');
@@ -167,7 +169,7 @@ test('the bench sends again what met trouble at the server, and sets aside only 
     contentType: 'application/problem+json',
     body: JSON.stringify({ type: 'about:blank', title: 'Trouble', status, detail: 'Trouble here.', errors }),
   });
-  await page.goto('/bench');
+  await page.goto(await onTheClamps(page));
   await expect(page.getByText('bait 3 of 3')).toBeVisible();
   // With the left side of bait 3 done, bait 2 is turned, whose left side was done before.
   const left = page.getByRole('button', { name: 'Left side' });

@@ -92,7 +92,7 @@ export function CupForm(props: Props) {
           </option>
         ))}
       </NativeSelect>
-      {total > 0 && <p className="dim">{counted(total, 'drop')} before reducer</p>}
+      {total > 0 && <p className="dim">{counted(total, 'drop')} before it is thinned</p>}
       <fieldset className={classes.cupSprayed}>
         <legend>Sprayed in</legend>
         <NativeSelect

@@ -101,3 +101,32 @@ it('is silent about a pale eye on a dark head, and about painted eyes with a whi
             ['paint' => 'black', 'percent' => 40, 'by' => 'pen'],
         ]]))->not->toContain('eye-seen');
 });
+
+it('refuses and cautions nothing that painters do at the end of a bait', function (string $material, array $end): void {
+    $cautions = array_filter(
+        saidOn($material, [PaintedRecipes::base(), ...$end]),
+        static fn(Finding $finding): bool => $finding->severity !== Severity::Hint,
+    );
+    expect(array_map(static fn(Finding $finding): string => $finding->headline, $cautions))->toBe([]);
+})->with([
+    'no eye at all' => ['plastic', [['type' => 'clear', 'clear' => 'two-part epoxy']]],
+    'glass on wood, a size over' => ['basswood', [['type' => 'eye', 'kind' => 'glass', 'diameter_mm' => 6.5, 'iris' => '#4a5a2a']]],
+    'clear brushed in three coats, sanded in between' => ['plastic', [
+        ['type' => 'clear', 'clear' => 'two-part epoxy'],
+        ['type' => 'prep', 'task' => 'Sand it dull, fine and wet.'],
+        ['type' => 'clear', 'clear' => 'two-part epoxy'],
+        ['type' => 'prep', 'task' => 'Sand it dull, fine and wet.'],
+        ['type' => 'clear', 'clear' => 'two-part epoxy'],
+    ]],
+    'a glitter base: clear with glitter, sanded level, cleared again' => ['plastic', [
+        ['type' => 'clear', 'clear' => 'two-part epoxy', 'stirred' => [
+            ['paint' => 'silver', 'percent' => 3, 'flake_mm' => 0.4, 'where' => ['zone' => 'whole']],
+        ]],
+        ['type' => 'prep', 'task' => 'Sand the glitter level.'],
+        ['type' => 'clear', 'clear' => 'two-part epoxy', 'coats' => 2],
+    ]],
+    'sealed by spray, then urethane dip' => ['basswood', [
+        ['type' => 'clear', 'clear' => 'acrylic spray'], ['type' => 'clear', 'clear' => 'moisture-cure urethane dip', 'coats' => 2],
+    ]],
+    'soft, painted and left so' => ['soft plastic', []],
+]);
