@@ -9,6 +9,7 @@ use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Eye\Eye;
+use Hawkbrush\Core\Eye\Ring;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
@@ -68,11 +69,28 @@ final class AnyRecipe
     {
         $common = ['id' => "s{$number}", 'title' => mt_rand(0, 1) === 1 ? "Step {$number}" : '', 'on' => mt_rand(0, 9) > 0];
 
-        return $common + match (mt_rand(0, 9)) {
+        return $common + match (mt_rand(0, 10)) {
             0 => ['type' => 'wait', 'minutes' => mt_rand(0, 600) / 10],
             1 => ['type' => 'prep', 'task' => 'Sand with 400 grit', 'minutes' => mt_rand(0, 20)],
-            2 => ['type' => 'eye', 'diameter_mm' => mt_rand(10, 120) / 10, 'iris' => '#d0a040', 'pupil' => self::one(Eye::PUPILS)],
-            3 => ['type' => 'clear', 'clear' => self::one(Clear::names()), 'coats' => mt_rand(1, 6)],
+            2 => [
+                'type' => 'eye', 'diameter_mm' => mt_rand(10, 120) / 10, 'iris' => '#d0a040', 'pupil' => self::one(Eye::PUPILS),
+                'kind' => self::one(Eye::KINDS), 'spark' => mt_rand(0, 1) === 1,
+                'rings' => array_map(static fn(): array => [
+                    'paint' => self::one($paints), 'percent' => mt_rand(5, 100), 'by' => self::one(Ring::BY),
+                ], array_fill(0, mt_rand(0, 4), 0)),
+            ],
+            3 => [
+                'type' => 'clear', 'clear' => self::one(Clear::names()), 'coats' => mt_rand(1, 6), 'yellow_percent' => mt_rand(0, 100),
+                'stirred' => array_map(static fn(): array => [
+                    'paint' => self::one($paints), 'percent' => mt_rand(1, 100) / 10, 'flake_mm' => mt_rand(0, 20) / 10,
+                    'where' => ['zone' => self::one(Zone::names())],
+                ], array_fill(0, mt_rand(0, 3), 0)),
+            ],
+            4 => [
+                'type' => 'dip', 'mix' => mt_rand(0, 2) > 0 ? [['paint' => self::one($paints), 'drops' => mt_rand(1, 9)]] : [],
+                'colour_percent' => mt_rand(5, 100), 'weight' => self::one(Weight::names()), 'dips' => mt_rand(1, 4),
+                'to_u' => mt_rand(20, 100) / 100, 'melt_c' => mt_rand(140, 200), 'cup_ml' => mt_rand(20, 2000),
+            ],
             default => self::coat($paints),
         };
     }

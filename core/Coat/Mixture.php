@@ -27,6 +27,11 @@ final readonly class Mixture
         }
     }
 
+    public static function only(Paint $paint): self
+    {
+        return new self([[$paint, 1]]);
+    }
+
     /** In the fewest whole drops that keep the ratio. */
     public function reduced(): self
     {

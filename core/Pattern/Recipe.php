@@ -35,10 +35,10 @@ final readonly class Recipe
         return new self($this->name, $this->species, $this->water, $this->notes, $body ?? $this->body, $steps);
     }
 
-    /** @param callable(Coat): Coat $change of every film, those of disabled steps too */
-    public function withFilms(callable $change): self
+    /** @param callable(Mixture): Mixture $change of every mixture, those of disabled steps too */
+    public function withMixtures(callable $change): self
     {
-        return $this->with(array_map(static fn(Step $step): Step => $step->withFilms($change), $this->steps));
+        return $this->with(array_map(static fn(Step $step): Step => $step->withMixtures($change), $this->steps));
     }
 
     /**
@@ -48,10 +48,10 @@ final readonly class Recipe
      */
     public function dryingAs(array $drying): self
     {
-        return $this->withFilms(static fn(Coat $coat): Coat => $coat->with(mixture: new Mixture(array_map(
+        return $this->withMixtures(static fn(Mixture $mixture): Mixture => new Mixture(array_map(
             static fn(array $part): array => [$part[0]->withDrying($drying[$part[0]->id] ?? $part[0]->drying), $part[1]],
-            $coat->mixture->parts,
-        ))));
+            $mixture->parts,
+        )));
     }
 
     /** Whether an eye that glows by night is set by then. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Replace;
 
 use Hawkbrush\Core\Coat\Bounds;
-use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Pattern\Recipe;
@@ -21,11 +20,9 @@ final class Swap
      */
     public static function in(Recipe $recipe, string $paintId, array $for): Recipe
     {
-        return $recipe->withFilms(static fn(Coat $coat): Coat => $coat->mixture->uses($paintId) ? $coat->with(mixture: self::mix(
-            $coat->mixture,
-            $paintId,
-            $for,
-        )) : $coat);
+        return $recipe->withMixtures(
+            static fn(Mixture $mixture): Mixture => $mixture->uses($paintId) ? self::mix($mixture, $paintId, $for) : $mixture,
+        );
     }
 
     /**

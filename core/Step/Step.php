@@ -7,6 +7,7 @@ namespace Hawkbrush\Core\Step;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Film\Optics;
@@ -143,12 +144,12 @@ abstract readonly class Step
         ));
     }
 
-    /** @param callable(Coat): Coat $change of every film of {@see films} */
-    public function withFilms(callable $change): static
+    /** @param callable(Mixture): Mixture $change of all it is laid of; where only one paint can lie, the most of a mix stays */
+    public function withMixtures(callable $change): static
     {
         $coat = $this->coat();
 
-        return $coat === null ? $this : $this->withCoat($change($coat));
+        return $coat === null ? $this : $this->withCoat($coat->with(mixture: $change($coat->mixture)));
     }
 
     /** The eye it sets, if any. */

@@ -10,6 +10,7 @@ use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Clear\Yellowing;
 use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Node;
@@ -91,7 +92,9 @@ final readonly class ClearStep extends WithoutCoat
             default => ' Turn them on the wheel until it no longer flows.',
         };
 
-        return $this->clear->how().$turned;
+        $stirred = array_map(static fn(Stirred $one): string => $one->says(), $this->stirred);
+
+        return implode(' ', [...$stirred, $this->clear->how().$turned]);
     }
 
     public function films(): array
@@ -103,15 +106,12 @@ final readonly class ClearStep extends WithoutCoat
         );
     }
 
-    public function withFilms(callable $change): static
+    public function withMixtures(callable $change): static
     {
-        $stirred = array_map(
-            fn(Stirred $one, Coat $film): Stirred => $one->of($change($film)->mixture->most()->withSolids($one->paint->solids)),
+        return new self($this->head, $this->clear, $this->coats, $this->yellow, array_map(
+            static fn(Stirred $one): Stirred => $one->of($change(Mixture::only($one->paint))->most()),
             $this->stirred,
-            $this->films(),
-        );
-
-        return new self($this->head, $this->clear, $this->coats, $this->yellow, $stirred);
+        ));
     }
 
     public function paints(): array

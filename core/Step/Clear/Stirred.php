@@ -72,6 +72,14 @@ final readonly class Stirred
         ];
     }
 
+    /** What is done with it, in a sentence. */
+    public function says(): string
+    {
+        $percent = rtrim(rtrim(\sprintf('%.1f', 100 * $this->share), '0'), '.');
+
+        return "Stir {$percent} % {$this->paint->name} into ".($this->place->cuts() ? "what goes on the {$this->place->label()}." : 'it.');
+    }
+
     public function of(Paint $paint): self
     {
         return new self($paint, $this->share, $this->flakeMm, $this->place);
@@ -104,19 +112,20 @@ final readonly class Stirred
     /** @param array<string, float> $choices */
     private function laid(string $stepId, float $dryUm, int $seed, Technique $technique, array $choices): Coat
     {
-        // A coat's film follows from its weight and the solids: in clear there is no other way for it to be thick.
+        // A coat's film follows from weight, coats and solids; those are chosen so that it comes out as it lies in the clear.
         $wetUm = Weight::Heavy->wetUm($technique->tool());
+        $coats = max(1, (int) ceil($dryUm / $wetUm));
 
         return new Coat(
             $stepId,
-            new Mixture([[$this->paint->withSolids($dryUm / $wetUm), 1]]),
+            Mixture::only($this->paint->withSolids($dryUm / $wetUm / $coats)),
             $technique,
             Choices::read($technique, Node::root($choices)),
             $seed,
             $this->place,
             null,
             null,
-            1,
+            $coats,
             Weight::Heavy,
             1.0,
             0.0,

@@ -5,15 +5,10 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Step\Eye;
 
 use Hawkbrush\Core\Body\Body;
-use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Coat\Bounds;
-use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Coat\Place;
-use Hawkbrush\Core\Coat\SetBy;
-use Hawkbrush\Core\Coat\Setting;
-use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Eye\Ring;
@@ -26,8 +21,6 @@ use Hawkbrush\Core\Step\Job;
 use Hawkbrush\Core\Step\Paint\CoatDocument;
 use Hawkbrush\Core\Step\WithoutCoat;
 use Hawkbrush\Core\Step\Work;
-use Hawkbrush\Core\Technique\Choices;
-use Hawkbrush\Core\Technique\Techniques;
 
 /** Sets an eye on each side. */
 final readonly class EyeStep extends WithoutCoat
@@ -124,25 +117,12 @@ final readonly class EyeStep extends WithoutCoat
         return array_map(static fn(Ring $ring): Paint => $ring->paint, $this->eye->rings);
     }
 
-    public function withFilms(callable $change): static
+    public function withMixtures(callable $change): static
     {
-        $rings = array_map(
-            // It is no coat of the bait's; changed like one, it stays a ring.
-            fn(Ring $ring): Ring => $ring->of($change($this->asCoat($ring))->mixture->most()),
+        return new self($this->head, $this->eye->ringed(array_map(
+            static fn(Ring $ring): Ring => $ring->of($change(Mixture::only($ring->paint))->most()),
             $this->eye->rings,
-        );
-
-        return new self($this->head, $this->eye->ringed($rings), $this->setWith);
-    }
-
-    private function asCoat(Ring $ring): Coat
-    {
-        $technique = Techniques::named('spray');
-
-        return new Coat(
-            $this->id, new Mixture([[$ring->paint, 1]]), $technique, Choices::read($technique, Node::root([])), 1,
-            Place::zone(Zone::EyeSurround), null, null, 1, Weight::Medium, 1.0, 0.0, 1, new Setting(SetBy::Heat),
-        );
+        )), $this->setWith);
     }
 
     public function work(Job $job): Work

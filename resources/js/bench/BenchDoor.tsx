@@ -2,9 +2,10 @@ import { Button } from '@mantine/core';
 import { Link, Navigate } from 'react-router';
 import { useRuns } from '../api/queries';
 import { Failed } from '../parts/Failed';
-import layout from '../parts/layout.module.css';
 import { PageTitle } from '../parts/PageTitle';
 import { Waiting } from '../parts/Waiting';
+import { counted } from '../units/units';
+import classes from './door.module.css';
 
 /** Leads to the run on the clamps; asks which when there are several. */
 export function BenchDoor() {
@@ -31,12 +32,19 @@ export function BenchDoor() {
           </Button>
         </div>
       ) : (
-        <ul className={layout.listed}>
+        <ul className={classes.which}>
           {open.map((run) => (
             <li key={run.id}>
-              <Link className="link" to={`/bench/${run.id}`}>
-                Run {run.number}: {run.pattern.name}, {run.bait_count} baits
-              </Link>
+              <Button
+                component={Link}
+                to={`/bench/${run.id}`}
+                variant="default"
+                size="lg"
+                fullWidth
+                justify="flex-start"
+              >
+                Run {run.number}: {run.pattern.name}, {counted(run.bait_count, 'bait')}
+              </Button>
             </li>
           ))}
         </ul>

@@ -10,6 +10,7 @@ use Hawkbrush\Core\Eye\Fit;
 use Hawkbrush\Core\Eye\Look;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Replace\Swap;
 use Hawkbrush\Core\Step\Step;
 use Tests\Build;
 
@@ -71,6 +72,15 @@ it('tells how a painted one is done, and takes longer for more discs', function 
         ->and(eyeStep(['kind' => 'painted'])->how())->toContain('white disc through a punched card')
         ->and(array_map(static fn($paint): string => $paint->id, $step->paints()))->toBe(['white', 'moss'])
         ->and($step->films())->toBe([]);
+});
+
+it('is painted with what a paint is exchanged for', function (): void {
+    $recipe = Build::recipe(
+        Build::paintStep([], 'base'),
+        ['type' => 'eye', 'diameter_mm' => 5, 'kind' => 'painted', 'rings' => [['paint' => 'moss', 'percent' => 80]]],
+    );
+    $swapped = Swap::in($recipe, 'moss', [[$recipe->paints()['white'], 1]]);
+    expect(array_keys($swapped->paints()))->toBe(['white'])->and($swapped->steps[1]->eye()?->rings[0]->share)->toBe(0.8);
 });
 
 it('begins with what fits the socket or the head', function (): void {

@@ -25,6 +25,7 @@ use Hawkbrush\Core\Run\Cautions;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Shop\Shop;
+use Hawkbrush\Core\Step\Step;
 use Tests\AnyRecipe;
 
 function anyRecipe(int $seed): Recipe
@@ -60,7 +61,7 @@ it('keeps light within its bounds: nothing is lost twice, nothing comes from now
 it('covers no cell with less than nothing or more than all, and only cells that there are', function (int $seed): void {
     $recipe = anyRecipe($seed);
     $surface = Surface::of($recipe->body, 64, 32);
-    foreach ($recipe->coats() as $step) {
+    foreach (array_merge([], ...array_map(static fn(Step $step): array => $step->films(), $recipe->enabled())) as $step) {
         $cover = Coverage::land($step, $surface);
         foreach ([$cover->left, $cover->right] as $half) {
             foreach ($half as $cell => $share) {
@@ -77,8 +78,11 @@ it('builds up coat by coat to what it is in one go', function (int $seed): void 
     $recipe = anyRecipe($seed);
     $surface = Surface::of($recipe->body, 32, 16);
     $field = Field::bare($surface, Bands::EveryThird);
-    foreach ($recipe->coats() as $coat) {
-        $field = $field->with($coat, Climate::ordinary());
+    foreach ($recipe->enabled() as $step) {
+        foreach ($step->films() as $film) {
+            $field = $field->with($film, Climate::ordinary());
+        }
+        $field = $field->under($step->overAll());
     }
     expect(Texture::draw($field, SurfaceFinish::Matte))->toEqual(Texture::draw(
         Field::painted($recipe, $surface, Climate::ordinary(), null, Bands::EveryThird),

@@ -14,6 +14,7 @@ use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\CoreSample;
 use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Replace\Swap;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Shop\Shop;
 use Tests\Build;
@@ -41,6 +42,11 @@ it('is a film where it is laid, and none elsewhere', function (): void {
     expect(shiftAt($powder, 0.5, 175))->toBeGreaterThan(2.0)->and(shiftAt($powder, 0.5, 5))->toBeLessThan(0.01);
     // 210 um of epoxy with 2 % in it: 4.2 um.
     expect($powder->steps[1]->films()[0]->dryUm())->toEqualWithDelta(4.2, 1e-9);
+    // Six coats with a tenth in them: 126 um.
+    $thick = Build::recipe(['id' => 'c', 'type' => 'clear', 'clear' => 'two-part epoxy', 'coats' => 6, 'stirred' => [
+        ['paint' => 'moss', 'percent' => 10, 'where' => ['zone' => 'whole']],
+    ]]);
+    expect($thick->steps[0]->films()[0]->dryUm())->toEqualWithDelta(126.0, 1e-9);
 });
 
 it('lays flakes that an eye tells apart side by side, in about the area that is stirred in', function (): void {
@@ -61,6 +67,11 @@ it('takes fine and dense flakes as an even film', function (): void {
     expect($fine->steps[1]->films()[0]->technique->name())->toBe('spray')->and(shiftAt($fine, 0.3, 90))->toBeGreaterThan(1.0);
 });
 
+it('is told at the bench with where it goes', function (): void {
+    $step = clearWith(['paint' => 'moss', 'percent' => 1.5, 'flake_mm' => 0.4, 'where' => ['zone' => 'belly']])->steps[1];
+    expect($step->how())->toStartWith('Stir 1.5 % Moss into what goes on the belly.')->toContain('the nose last');
+});
+
 it('shows in the cut, one film after the other', function (): void {
     $recipe = clearWith(
         ['paint' => 'moss', 'percent' => 2, 'where' => ['zone' => 'whole']],
@@ -79,6 +90,15 @@ it('is planned like paint, goes out with the recipe and comes in again', functio
     $written = RecipeWriter::write($recipe);
     expect($written['paints'])->toHaveKey('moss')
         ->and(RecipeWriter::write(RecipeReader::read(Node::root($written))))->toEqual($written);
+});
+
+it('takes the paint that another is exchanged for, and its film follows', function (): void {
+    $recipe = clearWith(['paint' => 'moss', 'percent' => 2, 'where' => ['zone' => 'belly']]);
+    $white = $recipe->paints()['white'];
+    $swapped = Swap::in($recipe, 'moss', [[$white, 1]]);
+    expect($swapped->steps[1]->paints())->toEqual([$white])
+        ->and($swapped->steps[1]->films()[0]->dryUm())->toBe($recipe->steps[1]->films()[0]->dryUm())
+        ->and(array_keys($swapped->paints()))->toBe(['white']);
 });
 
 it('refuses what is no clear any more', function (array $stirred): void {
