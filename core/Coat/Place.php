@@ -129,6 +129,14 @@ final readonly class Place
 
     public function label(): string
     {
-        return ($this->zone !== null ? $this->zone->value : 'own range').($this->side === null ? '' : ', '.$this->side.' side only');
+        $allRound = $this->fromDeg <= 0.0 && $this->toDeg >= 180.0;
+        $where = match (true) {
+            $this->zone !== null => $this->zone->value,
+            $allRound && $this->fromU <= 0.0 => \sprintf('front %d %%', round(100 * $this->toU)),
+            $allRound && $this->toU >= 1.0 => \sprintf('rear %d %%', round(100 * (1 - $this->fromU))),
+            default => 'own range',
+        };
+
+        return $where.($this->side === null ? '' : ', '.$this->side.' side only');
     }
 }

@@ -1,4 +1,4 @@
-import { Anchor } from '@mantine/core';
+import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { Melt, Settings } from '../api/types';
 import { counted, minutes, temperature } from '../units/units';
@@ -7,6 +7,8 @@ import classes from './bench.module.css';
 interface Props {
   melt: Melt;
   settings: Settings;
+  /** Labels of the clocks that run for this step: so far it was heated before a reload. */
+  running: string[];
   onHeat: (seconds: number, label: string) => void;
 }
 
@@ -14,8 +16,9 @@ interface Props {
 const AGAIN_S = 30;
 
 /** The next heating of the vinyl, each with its clock, until it can be dipped into; then half a minute at a time. */
-export function HeatClock({ melt, settings, onHeat }: Props) {
-  const [heated, setHeated] = useState(0);
+export function HeatClock({ melt, settings, running, onHeat }: Props) {
+  const [pressed, setPressed] = useState(0);
+  const heated = Math.max(pressed, ...running.map((label) => Number(/^heat (\d+) of/.exec(label)?.[1] ?? 0)));
   const count = melt.heats.length;
   const next = melt.heats[heated] ?? AGAIN_S;
   const at = (c: number) => `${Math.round(temperature.show(c, settings))} ${temperature.unit(settings)}`;
@@ -26,22 +29,22 @@ export function HeatClock({ melt, settings, onHeat }: Props) {
         <b>{heated < count ? `Heat ${heated + 1} of ${count}` : 'Hot enough to dip'}</b>
         {heated < count
           ? '; after it stir with metal, never with wood, and measure.'
-          : `, if the thermometer says ${at(melt.from_c)} to ${at(melt.to_c)}. It lasts about ${minutes(melt.holds_min)}, ${counted(melt.dips, 'dip')}.`}{' '}
-        <Anchor
-          component="button"
-          type="button"
-          onClick={() => {
-            onHeat(next, label);
-            setHeated(heated + 1);
-          }}
-        >
-          {heated < count ? `Start ${next} s` : `Heat again: ${next} s`}
-        </Anchor>
+          : `, if the thermometer says ${at(melt.from_c)} to ${at(melt.to_c)}. It lasts about ${minutes(melt.holds_min)}, ${counted(melt.dips, 'dip')}.`}
       </p>
       <p>
         Never over {at(melt.never_c)}. Hot enough earlier? Then leave out what is left of the heats; the thermometer
         decides.
       </p>
+      <Button
+        size="lg"
+        variant="default"
+        onClick={() => {
+          onHeat(next, label);
+          setPressed(heated + 1);
+        }}
+      >
+        {heated < count ? `Start ${next} s` : `Heat again: ${next} s`}
+      </Button>
     </div>
   );
 }

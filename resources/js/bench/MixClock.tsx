@@ -1,4 +1,4 @@
-import { Anchor } from '@mantine/core';
+import { Button } from '@mantine/core';
 import type { Batch } from '../api/types';
 import { mixWords } from '../runs/mixWords';
 import { counted, minutes } from '../units/units';
@@ -8,6 +8,8 @@ interface Props {
   batch: Batch;
   /** How many baits have this coat already. */
   coated: number;
+  /** Labels of the clocks that run for this step. */
+  running: string[];
   onMixed: (seconds: number, label: string) => void;
 }
 
@@ -15,7 +17,7 @@ interface Props {
 const STIR = '30 to 40 seconds, slowly, scraping the cup';
 
 /** Which mix comes next, and a clock that counts to its real end. */
-export function MixClock({ batch, coated, onMixed }: Props) {
+export function MixClock({ batch, coated, running, onMixed }: Props) {
   let before = 0;
   const at = batch.mixes.findIndex((mix) => {
     before += mix.baits;
@@ -35,11 +37,13 @@ export function MixClock({ batch, coated, onMixed }: Props) {
       </p>
       <p>
         It lasts about {minutes(mix.usable_min)}; at two thirds, {minutes((mix.usable_min * 2) / 3)}, begin no bait that
-        you cannot finish. When it pulls threads, stop: leave it, and mix anew.{' '}
-        <Anchor component="button" type="button" onClick={() => onMixed(mix.usable_min * 60, label)}>
-          It is mixed: start {minutes(mix.usable_min)}
-        </Anchor>
+        you cannot finish. When it pulls threads, stop: leave it, and mix anew.
       </p>
+      {!running.includes(label) && (
+        <Button size="lg" variant="default" onClick={() => onMixed(mix.usable_min * 60, label)}>
+          It is mixed: start {minutes(mix.usable_min)}
+        </Button>
+      )}
     </div>
   );
 }

@@ -27,6 +27,7 @@ export function StepNow({ run, record, step, bait, at, psi, add }: Props) {
   const stepId = step.document.id;
   const coated = record.done[stepId] ?? [];
   const holdS = holdSeconds(step, planned);
+  const running = record.timers.filter((timer) => timer.step === stepId).map((timer) => timer.label);
   const clock = (whose: number | null, seconds: number, label: string) =>
     add({ type: 'timer', step: stepId, bait: whose, data: { seconds: Math.ceil(seconds), label } });
   return (
@@ -47,6 +48,7 @@ export function StepNow({ run, record, step, bait, at, psi, add }: Props) {
         <MixClock
           batch={planned.batch}
           coated={coated.length}
+          running={running}
           onMixed={(seconds, label) => clock(null, seconds, label)}
         />
       )}
@@ -55,6 +57,7 @@ export function StepNow({ run, record, step, bait, at, psi, add }: Props) {
           key={stepId}
           melt={planned.melt}
           settings={settings}
+          running={running}
           onHeat={(seconds, label) => clock(null, seconds, label)}
         />
       )}

@@ -3,6 +3,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { UnstyledButton } from '@mantine/core';
 import { IconClock, IconDroplet, IconFlame, type IconProps, IconRipple, IconTool, IconWind } from '@tabler/icons-react';
 import type { BodyShape, CoatAir, Finding, Settings, Step } from '../api/types';
+import { EyeDrawing } from '../stage/EyeDrawing';
 import { ZoneOutline } from '../stage/ZoneOutline';
 import { isPaint } from '../steps/face';
 import { faceOf } from '../steps/kinds';
@@ -90,6 +91,7 @@ export function Rung({ step, body, settings, chosen, faded, mask, advice, clean,
       <b>{shown.name}</b>
       <span className={classes.rungWhere}>
         {shown.cover === undefined ? null : <ZoneOutline body={body} cover={shown.cover} />}
+        {shown.eye === undefined ? null : <EyeDrawing eye={shown.eye} />}
       </span>
       <span className={classes.rungFoot}>
         <span>{figure}</span>

@@ -6,8 +6,8 @@ const SIZE = 34;
 /** Sharp on every screen. */
 const DENSITY = 2;
 
-/** One eye by itself, as it is drawn on a bait. */
-export function EyeDrawing({ eye, label }: { eye: EyeLook; label: string }) {
+/** One eye by itself, as it is drawn on a bait; without a label it is beside its own words. */
+export function EyeDrawing({ eye, label }: { eye: EyeLook; label?: string }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
     const context = canvas.current?.getContext('2d');
@@ -22,8 +22,7 @@ export function EyeDrawing({ eye, label }: { eye: EyeLook; label: string }) {
       width={SIZE * DENSITY}
       height={SIZE * DENSITY}
       style={{ width: SIZE, height: SIZE }}
-      role="img"
-      aria-label={label}
+      {...(label === undefined ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
     />
   );
 }

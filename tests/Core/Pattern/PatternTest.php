@@ -112,7 +112,9 @@ it('fades a place in over its soft edge', function (): void {
         ->and($extent->along(0.1))->toBe(0.0)
         ->and($extent->around(70))->toEqualWithDelta(1, 1e-9)
         ->and($extent->around(100))->toEqualWithDelta(0.5, 1e-9)
-        ->and($place->label())->toBe('own range');
+        ->and($place->label())->toBe('own range')
+        ->and(Place::range(0, 0.88, 0, 180, 0)->label())->toBe('front 88 %')
+        ->and(Place::range(0.9, 1, 0, 180, 0, 'left')->label())->toBe('rear 10 %, left side only');
 });
 
 it('does not fade at the ends of the body', function (): void {
