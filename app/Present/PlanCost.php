@@ -9,6 +9,7 @@ use App\Models\ClearBottle;
 use App\Models\EyeCard;
 use App\Models\Paint;
 use Hawkbrush\Core\Run\Plan;
+use Hawkbrush\Core\Run\PlannedStep;
 
 /** What the stores of a run cost, by what was paid for them: paint, clear, eyes, bodies. Work and cleaner are not in it. */
 final class PlanCost
@@ -20,6 +21,7 @@ final class PlanCost
             ...self::paints($plan),
             ...self::clears($plan),
             ...self::eyes($plan),
+            ...self::melted($plan),
             ...$body === null ? [] : [self::bodies($plan, $body)],
         ];
         $total = array_sum(array_map(static fn(array $line): float => $line['cost'] ?? 0.0, $lines));
@@ -88,6 +90,14 @@ final class PlanCost
 
             return ['what' => 'eyes', 'name' => $card->name ?? "{$eye->kind} eyes", 'cost' => self::times($card?->price, $count)];
         }, $plan->takesEyes());
+    }
+
+    /** @return list<array{what: string, name: string, cost: float|null}> vinyl is in no store here */
+    private static function melted(Plan $plan): array
+    {
+        $dips = array_filter($plan->steps, static fn(PlannedStep $planned): bool => $planned->work->melt !== null);
+
+        return $dips === [] ? [] : [['what' => 'clear', 'name' => 'the vinyl', 'cost' => null]];
     }
 
     private static function times(?float $price, float $share): ?float

@@ -24,6 +24,8 @@ final class RunView
             'pattern' => ['id' => $run->version->pattern_id, 'name' => $run->version->pattern->name],
             'version' => ['id' => $run->version_id, 'number' => $run->version->number, 'fitted' => $run->version->fitted_from_id !== null],
             'body' => $run->version->body->name,
+            'body_id' => $run->version->body_id,
+            'eye' => EyeLook::last($run->version),
             'repeat_of' => $run->master === null ? null : ['id' => $run->master->id, 'label' => $run->master->label()],
             'starts_at' => $run->starts_at->toIso8601ZuluString(),
             'started_at' => $run->started_at?->toIso8601ZuluString(),

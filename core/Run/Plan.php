@@ -58,6 +58,7 @@ final readonly class Plan
                 $rested,
                 array_sum($surface->areaMm2) * 2,
                 $shop->clears,
+                $surface,
             ));
             $clean = $cleanings[$step->id] ?? null;
             $clock += ($clean->minutes ?? 0.0) + $work->handsOnMin + $work->waitMin;

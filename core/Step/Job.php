@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Step;
 
+use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Clear\Product;
+use Hawkbrush\Core\Coat\Place;
 use Hawkbrush\Core\Drying\Climate;
 
 /** What the work of a step depends on beside the step. */
@@ -17,6 +19,7 @@ final readonly class Job
      * @param float $restedMin minutes the baits have rested since the last coat
      * @param float $bodyMm2 all of one bait
      * @param array<string, Product> $clears in use in the shop, by kind
+     * @param Surface|null $surface of one bait; null: what goes on a part of it is reckoned for all of it
      */
     public function __construct(
         public int $baits,
@@ -26,7 +29,24 @@ final readonly class Job
         public float $restedMin = 0.0,
         public float $bodyMm2 = 0.0,
         private array $clears = [],
+        private ?Surface $surface = null,
     ) {}
+
+    /** How much of a bait a place takes, by area, 0 to 1. */
+    public function shareOf(Place $place): float
+    {
+        if ($this->surface === null || ! $place->cuts()) {
+            return $place->side === null ? 1.0 : 0.5;
+        }
+        $extent = $place->extent($this->surface->body);
+        $in = 0.0;
+        foreach ($this->surface->areaMm2 as $cell => $mm2) {
+            $row = intdiv($cell, $this->surface->columns);
+            $in += $mm2 * $extent->at($this->surface->u[$cell % $this->surface->columns], $this->surface->theta[$row]);
+        }
+
+        return $in / array_sum($this->surface->areaMm2) * ($place->side === null ? 1.0 : 0.5);
+    }
 
     /** The clear of a kind that is used here; a usual one where the shop has none. */
     public function clear(Clear $clear): Product

@@ -69,7 +69,8 @@ it('dips a bait, is taken hold of where that ends, and asks for caution before t
     $this->edit($version, ['op' => 'place', 'step' => $document['id'], 'where' => ['zone' => 'back']])->assertStatus(422);
     $form = ['version_id' => $version['id'], 'baits' => 3, 'air_c' => 21, 'humidity_percent' => 50];
     $plan = $this->send('POST', '/runs/plan', $form)->assertOk()->json('plan');
-    expect($plan['steps'][3]['melt']['heats'][0])->toBe(60)->and(implode(' ', $plan['cautions']))->toContain('Molten vinyl burns')
+    expect($plan['cost']['not_known'])->toContain('the vinyl')
+        ->and($plan['steps'][3]['melt']['heats'][0])->toBe(60)->and(implode(' ', $plan['cautions']))->toContain('Molten vinyl burns')
         ->and($plan['steps'][0]['melt'])->toBeNull();
 });
 

@@ -51,8 +51,8 @@ test('stirs glitter into the clear, and sees it on the rung and in the plan', as
   await h.saved();
   await isAccessible(page);
   await page.getByRole('link', { name: 'Plan a run' }).click();
-  await expect(page.getByRole('region', { name: /^Clear:/ })).toContainText(/Stirred into a whole mix: [\d.]+ ml/);
-  await expect(page.getByRole('region', { name: 'In short' })).toContainText(/[\d.]+ a bait, [\d.]+ in all/);
+  await expect(page.getByRole('region', { name: /^Clear:/ })).toContainText(/Stirred in, in its own part: [\d.]+ ml/);
+  await expect(page.getByRole('region', { name: 'In short' })).toContainText(/[\d.]+ of materials a bait/);
 });
 
 test('dips a soft body: as far as is said, heated by the clock, with its cautions every time', async ({ page }) => {

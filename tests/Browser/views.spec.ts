@@ -23,7 +23,7 @@ const VIEWS: [string, (page: Page) => Promise<string>, string][] = [
   ['plan a run', async () => '/runs/new', 'Order of work'],
   ['run with bench card', async (page) => `/runs/${await idOf(page, 'runs')}`, 'Bench card'],
   ['bench', onTheClamps, 'After this step'],
-  ['which run at the bench', async () => '/bench', 'Run 3: Gudgeon'],
+  ['which run at the bench', async () => '/bench', 'Gudgeon, gravel bar'],
   ['log', async () => '/log', 'H-0001'],
   ['bait', async (page) => `/log/${await idOf(page, 'baits')}`, 'Planned and done'],
   ['rack', async () => '/stores', 'Bench white'],

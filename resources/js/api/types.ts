@@ -62,6 +62,7 @@ export type Plan = Schemas['Plan'];
 export type PlannedStep = Schemas['PlannedStep'];
 export type PlanChange = Schemas['PlanChange'];
 export type Run = Schemas['Run'];
+export type RunBrief = Schemas['RunBrief'];
 export type BenchRecord = Schemas['Record'];
 export type BenchEvent = Schemas['Event'];
 export type BaitBrief = Schemas['BaitBrief'];

@@ -1,15 +1,18 @@
 import { Button } from '@mantine/core';
 import { Link, Navigate } from 'react-router';
-import { useRuns } from '../api/queries';
+import { useBodies, useRuns, useShelfTexture } from '../api/queries';
+import type { Body, RunBrief } from '../api/types';
 import { Failed } from '../parts/Failed';
 import { PageTitle } from '../parts/PageTitle';
 import { Waiting } from '../parts/Waiting';
-import { counted } from '../units/units';
+import { BaitPicture } from '../stage/BaitPicture';
+import { clock, counted, day } from '../units/units';
 import classes from './door.module.css';
 
 /** Leads to the run on the clamps; asks which when there are several. */
 export function BenchDoor() {
   const runs = useRuns();
+  const bodies = useBodies().data;
   if (runs.isError) return <Failed error={runs.error} retry={() => void runs.refetch()} />;
   if (runs.data === undefined) return <Waiting />;
   const open = runs.data.filter((run) => run.state === 'at the bench');
@@ -34,21 +37,38 @@ export function BenchDoor() {
       ) : (
         <ul className={classes.which}>
           {open.map((run) => (
-            <li key={run.id}>
-              <Button
-                component={Link}
-                to={`/bench/${run.id}`}
-                variant="default"
-                size="lg"
-                fullWidth
-                justify="flex-start"
-              >
-                Run {run.number}: {run.pattern.name}, {counted(run.bait_count, 'bait')}
-              </Button>
-            </li>
+            <OnClamps key={run.id} run={run} body={bodies?.find((body) => body.id === run.body_id)} />
           ))}
         </ul>
       )}
     </div>
+  );
+}
+
+/** A run on the clamps with its bait: all of it is pressed. */
+function OnClamps({ run, body }: { run: RunBrief; body: Body | undefined }) {
+  const texture = useShelfTexture(run.version.id, 0, true).data;
+  return (
+    <li>
+      <Link to={`/bench/${run.id}`}>
+        {body !== undefined && (
+          <BaitPicture
+            body={body}
+            texture={texture}
+            view="left"
+            width={300}
+            height={130}
+            label={`${run.pattern.name}, as planned`}
+            eye={run.eye}
+          />
+        )}
+        <span>
+          <b>{run.pattern.name}</b>
+          <br />
+          Run {run.number} · {counted(run.bait_count, 'bait')} · {run.body}
+          {run.started_at === null ? '' : ` · begun ${day(run.started_at)} ${clock(run.started_at)}`}
+        </span>
+      </Link>
+    </li>
   );
 }

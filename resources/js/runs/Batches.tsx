@@ -26,7 +26,9 @@ export function Batches({ plan }: { plan: Plan }) {
             </p>
           )}
           <p>{[batchWords(batch), ...batch.says].join(' ')}</p>
-          {stirs.length > 0 && <p>Stirred into a whole mix: {stirs.map((s) => `${s.ml} ml ${s.name}`).join(', ')}.</p>}
+          {stirs.length > 0 && (
+            <p>Stirred in, in its own part: {stirs.map((s) => `${s.ml} ml ${s.name}`).join(', ')}.</p>
+          )}
         </section>
       ),
   );

@@ -36,9 +36,10 @@ export function PlanSheet({ plan, settings }: Props) {
           done about <b>{clock(plan.ends_at, plan.starts_at)}</b>
         </p>
         {plan.cost.total > 0 && (
-          <p title={plan.cost.by.map(({ what, cost }) => `${what} ${cost.toFixed(2)}`).join(', ')}>
-            <b>{plan.cost.each.toFixed(2)}</b> a bait, {plan.cost.total.toFixed(2)} in all
-            {plan.cost.not_known.length > 0 && <span className="dim"> without {plan.cost.not_known.join(', ')}</span>}
+          <p>
+            <b>{plan.cost.each.toFixed(2)}</b> of materials a bait
+            {plan.baits > 1 && `, ${plan.cost.total.toFixed(2)} in all`}{' '}
+            <span className="dim">{costWords(plan.cost)}</span>
           </p>
         )}
         <p className="dim">
@@ -168,4 +169,10 @@ function cleanWords({ level, minutes: min, reasons }: CleanOut) {
       {level}, {minutes(min)}
     </span>
   );
+}
+
+/** What it is made up of, and what no price is known of. */
+function costWords({ by, not_known }: Plan['cost']): string {
+  const known = by.filter(({ cost }) => cost > 0).map(({ what, cost }) => `${what} ${cost.toFixed(2)}`);
+  return [...known, ...(not_known.length === 0 ? [] : [`without ${not_known.join(', ')}`])].join(', ');
 }
