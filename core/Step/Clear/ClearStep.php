@@ -151,7 +151,9 @@ final readonly class ClearStep extends WithoutCoat
             $before > 0 ? 'overnight before it, then until the clear is hard' : 'until the clear is hard',
             batch: $batch,
             stirs: array_map(static fn(Stirred $one): array => [
-                'paintId' => $one->paint->id, 'name' => $one->paint->name, 'ml' => $one->share * $job->shareOf($one->place) * $batch->takesMl,
+                'paintId' => $one->paint->id,
+                'name' => $one->paint->name,
+                'ml' => $one->share * $job->shareOf($one->place) * $batch->takesMl,
             ], $this->stirred),
         );
     }
