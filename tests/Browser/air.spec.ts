@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { isAccessible } from './axe';
-import { hands } from './hands';
+import { aMoment, hands } from './hands';
 import { OwnServer } from './ownServer';
 
 // Air, cleaning, order, faults, habits and instruments, as a painter comes upon them.
@@ -106,7 +106,7 @@ test('cleans, sets the air, finds what is wrong by its mark, and learns from it'
   const bench = page.locator('.bench-now');
   const all = page.getByRole('button', { name: /all the same/ });
   const done = async () => {
-    await page.waitForTimeout(750);
+    await aMoment(page);
     await page.getByRole('button', { name: /^Done/ }).click();
     await page.waitForTimeout(150);
     if (await all.isVisible()) await all.click();

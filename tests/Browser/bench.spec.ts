@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { aMoment } from './hands';
 import { OwnServer } from './ownServer';
 
 // The bench with a bait that goes wrong, a foot pedal, and a clear of one's own in mixes.
@@ -17,7 +18,7 @@ test('skips a bait, rejects one with its reason, takes it back, and finishes wit
   const all = page.getByRole('button', { name: /all the same/ });
   const done = async () => {
     // Two presses so close are one.
-    await page.waitForTimeout(750);
+    await aMoment(page);
     await page.getByRole('button', { name: /^Done/ }).click();
     await page.waitForTimeout(150);
     if (await all.isVisible()) await all.click();
@@ -58,7 +59,7 @@ test('a foot pedal means next, once its key is set, after a reload too', async (
   await expect(page.getByRole('dialog')).toBeHidden();
   const heading = page.getByRole('heading', { level: 1 });
   const first = await heading.textContent();
-  await page.waitForTimeout(750);
+  await aMoment(page);
   const sent = page.waitForResponse((answer) => answer.url().endsWith('/events') && answer.ok());
   await page.keyboard.press('PageDown');
   await sent;
@@ -66,7 +67,7 @@ test('a foot pedal means next, once its key is set, after a reload too', async (
   const second = await heading.textContent();
   await page.reload();
   await expect(heading).toHaveText(second ?? '');
-  await page.waitForTimeout(750);
+  await aMoment(page);
   await page.keyboard.press('PageDown');
   await expect(heading).not.toHaveText(second ?? '');
 });
@@ -107,7 +108,7 @@ test('keeps a clear, divides it into mixes, and counts a mix down at the bench',
   await expect(timer.filter({ hasText: 'mix 1 of 2' })).toContainText(/1[12]:\d\d/);
   const all = page.getByRole('button', { name: /all the same/ });
   const done = async () => {
-    await page.waitForTimeout(750);
+    await aMoment(page);
     await page.getByRole('button', { name: /^Done/ }).click();
   };
   await done();

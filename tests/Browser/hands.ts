@@ -19,6 +19,14 @@ const PART_OF: { [label: string]: string } = {
 /** The flank on the plate. */
 export const FLANK = 'figure[data-view="left"] canvas';
 
+/** Lets a moment pass for the bench's clock only: two presses so close are one, and nobody waits for it here. */
+export async function aMoment(page: Page): Promise<void> {
+  await page.evaluate(() => {
+    const now = performance.now.bind(performance);
+    performance.now = () => now() + 750;
+  });
+}
+
 /** Where the run that was started last is at the bench. */
 export async function onTheClamps(page: Page): Promise<string> {
   const { runs } = (await (await page.request.get('/api/v1/runs')).json()) as { runs: { id: string }[] };
@@ -30,7 +38,7 @@ export function hands(page: Page) {
   const form = page.locator('[data-step-form]');
   const saved = async () => {
     // An edit goes out a moment after the last key; wait for it to leave and to come back.
-    await page.waitForTimeout(260);
+    await page.waitForTimeout(140);
     await expect(page.locator('.sheet')).toHaveAttribute('data-busy', 'false');
   };
   const chosen = async (button: RegExp, find: string, what: string) => {

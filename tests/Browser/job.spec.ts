@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { FLANK, hands } from './hands';
+import { aMoment, FLANK, hands } from './hands';
 
 // The whole job once, as a painter does it: from an empty sheet to the same bait on a larger body, and elsewhere.
 test('plans, sees, is warned, paints, proves, repeats and takes along a pattern', async ({ page, browser }) => {
@@ -218,7 +218,7 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     for (let presses = 0; presses < 60 && !(await finish.isVisible()); presses++) {
       await page.keyboard.press('Space');
       // Two presses within a moment would count once.
-      await page.waitForTimeout(720);
+      await aMoment(page);
       if (await onward.isVisible()) {
         asked++;
         await onward.click();

@@ -60,7 +60,9 @@ export function Rings({ step: { document }, version, vocabulary, paints, onChang
           <Anchor
             component="button"
             type="button"
-            onClick={() => onChange({ rings: [...rings, begun(paints, rings)] })}
+            onClick={() =>
+              onChange({ rings: [...rings, begun(paints, rings, version.body.marks.eye_socket_mm !== null)] })
+            }
           >
             {rings.length === 0 ? 'Paint it with paints of the rack' : 'Another on it'}
           </Anchor>
@@ -76,15 +78,18 @@ export function Rings({ step: { document }, version, vocabulary, paints, onChang
   );
 }
 
-/** First the whitest opaque paint through the punch, then a colour, then the darkest by pen. */
-function begun(paints: FormProps<EyeStep>['paints'], rings: Ring[]): Ring {
+/**
+ * First the whitest opaque paint, then a colour, through the punch or, where there is no socket to place it by, dabbed with
+ * a cotton bud; then the darkest by pen.
+ */
+function begun(paints: FormProps<EyeStep>['paints'], rings: Ring[], socket: boolean): Ring {
   const opaque = paints.filter((paint) => !paint.archived && paint.kind === 'opaque');
   const byLight = [...opaque].sort((a, b) => light(b.hex) - light(a.hex));
   const paint = rings.length === 1 ? byLight[Math.floor(byLight.length / 2)] : byLight.at(rings.length === 0 ? 0 : -1);
   return {
     paint: paint?.id ?? paints[0]?.id ?? '',
     percent: WIDTHS[rings.length] ?? 15,
-    by: rings.length === 2 ? 'pen' : 'punch',
+    by: rings.length === 2 ? 'pen' : socket ? 'punch' : 'cotton bud',
   };
 }
 
