@@ -3,11 +3,11 @@ import { Link, Navigate } from 'react-router';
 import { useBodies, useRuns, useShelfTexture } from '../api/queries';
 import type { Body, RunBrief } from '../api/types';
 import { Failed } from '../parts/Failed';
+import classes from '../parts/lying.module.css';
 import { PageTitle } from '../parts/PageTitle';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { clock, counted, day } from '../units/units';
-import classes from './door.module.css';
 
 /** Leads to the run on the clamps; asks which when there are several. */
 export function BenchDoor() {
@@ -35,7 +35,7 @@ export function BenchDoor() {
           </Button>
         </div>
       ) : (
-        <ul className={classes.which}>
+        <ul className={`${classes.lying} ${classes.large} on-stage`}>
           {open.map((run) => (
             <OnClamps key={run.id} run={run} body={bodies?.find((body) => body.id === run.body_id)} />
           ))}

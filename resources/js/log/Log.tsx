@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { useBaits, useBodies, useShelfTexture } from '../api/queries';
 import type { BaitBrief, Body } from '../api/types';
 import { Failed } from '../parts/Failed';
+import lying from '../parts/lying.module.css';
 import { PageTitle } from '../parts/PageTitle';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
@@ -48,7 +49,7 @@ export function Log() {
           {byRun(baits.data.filter((bait) => answers(bait, sought))).map(([run, ofRun]) => (
             <section key={run} aria-label={`Run ${run}`}>
               <h2 className={classes.run}>Run {run}</h2>
-              <ul className={`${classes.log} on-stage`}>
+              <ul className={`${lying.lying} on-stage`}>
                 {ofRun.map((bait) => (
                   <Line key={bait.id} bait={bait} body={bodies.find((b) => b.id === bait.version.body_id)} />
                 ))}
