@@ -1,5 +1,4 @@
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
-import { aMoment } from './hands';
 import { finished, OwnServer, type StartedRun } from './ownServer';
 import { SEEN_TO, seenTo } from './seenTo';
 
@@ -27,7 +26,7 @@ async function prefetched(page: Page, run: StartedRun): Promise<void> {
 /** Presses Done as a painter would: not twice within a moment. */
 async function done(page: Page, times = 1): Promise<void> {
   for (let i = 0; i < times; i++) {
-    await aMoment(page);
+    await page.waitForTimeout(750);
     await page.getByRole('button', { name: /^Done/ }).click();
   }
 }
