@@ -43,11 +43,9 @@ final class EyeView
             $stepId,
         );
         $surround = ($core->coats[\count($core->coats) - 1] ?? null)->after ?? $core->ground;
-        $look = Look::of($eye, EyeLook::below($recipe, $stepId, $eye));
-        // Of a painted one its widest disc counts too: it is the rim.
         $seen = array_map(
             static fn(string $hex): array => Fit::contrast(Colour::fromHex($hex), $surround),
-            $eye->kind === 'painted' ? [$look->irisHex, $look->discs[0]['hex']] : [$look->irisHex],
+            Look::of($eye, EyeLook::below($recipe, $stepId, $eye))->shows(),
         );
         usort($seen, static fn(array $a, array $b): int => $b['delta_e'] <=> $a['delta_e']);
         $proud = Fit::proudMm($body, $eye->diameterMm, $eye->kind);

@@ -26,6 +26,9 @@ final readonly class Melt
 
     private const LEAST_S = 5;
 
+    /** A stir and a look at the thermometer. A guess. */
+    private const STIR_MIN = 0.25;
+
     /** J per K of a millilitre of vinyl (1.15 g/ml, 1.7 J/(g K)), and of its glass cup by the millilitre it holds. Guesses. */
     private const VINYL_J_K_ML = 1.95;
 
@@ -71,7 +74,7 @@ final readonly class Melt
     /** Minutes until it can first be dipped into: heating, and a stir after each. */
     public function readyMin(): float
     {
-        return array_sum($this->heats) / 60 + \count($this->heats) * 0.25;
+        return array_sum($this->heats) / 60 + \count($this->heats) * self::STIR_MIN;
     }
 
     /** How often it is heated again for so many dips. */
@@ -83,6 +86,6 @@ final readonly class Melt
     /** Minutes of dipping, with half a minute of heat and a stir each time it has cooled. */
     public function dippingMin(int $dips): float
     {
-        return $dips * self::DIP_MIN + $this->reheats($dips) * (self::THEN_S / 60 + 0.25);
+        return $dips * self::DIP_MIN + $this->reheats($dips) * (self::THEN_S / 60 + self::STIR_MIN);
     }
 }

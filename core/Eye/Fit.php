@@ -38,16 +38,30 @@ final class Fit
     /** @return non-empty-list<array{diameter_mm: float, why: string}> sizes sold in half millimetres, the fitting ones first, then a size over */
     public static function sizes(Body $body): array
     {
+        $fits = self::fitting($body);
+        $over = $body->marks->eyeSocketMm === null ? [] : array_map(
+            static fn(float $more): array => ['diameter_mm' => $fits[0]['diameter_mm'] + $more, 'why' => 'a size over: a matter of taste'],
+            [0.5, self::TASTE_MM],
+        );
+
+        return [...$fits, ...$over];
+    }
+
+    /** The size that a new eye begins with: what fills the socket, else the middle of what fits the head. */
+    public static function usualMm(Body $body): float
+    {
+        $fits = self::fitting($body);
+
+        return $fits[intdiv(\count($fits), 2)]['diameter_mm'] ?? $fits[0]['diameter_mm'];
+    }
+
+    /** @return non-empty-list<array{diameter_mm: float, why: string}> what fills the socket, or suits the head where there is none */
+    private static function fitting(Body $body): array
+    {
         $socket = $body->marks->eyeSocketMm;
         $half = static fn(float $mm): float => floor($mm * 2) / 2;
         if ($socket !== null) {
-            $fits = max(1.0, $half($socket));
-            $sizes = [['diameter_mm' => $fits, 'why' => \sprintf('fills the socket of %s mm', self::plain($socket))]];
-            foreach ([0.5, self::TASTE_MM] as $over) {
-                $sizes[] = ['diameter_mm' => $fits + $over, 'why' => 'a size over: a matter of taste'];
-            }
-
-            return $sizes;
+            return [['diameter_mm' => max(1.0, $half($socket)), 'why' => \sprintf('fills the socket of %s mm', self::plain($socket))]];
         }
         $head = $body->topAt($body->marks->eyeU) + $body->bottomAt($body->marks->eyeU);
         $sizes = [];
@@ -57,14 +71,6 @@ final class Fit
         }
 
         return $sizes !== [] ? $sizes : [['diameter_mm' => max(1.0, $half($head / 3)), 'why' => 'about a third of the head at the eye']];
-    }
-
-    /** The size that a new eye begins with: what fills the socket, else the middle of what fits the head. */
-    public static function usualMm(Body $body): float
-    {
-        $fits = array_values(array_filter(self::sizes($body), static fn(array $one): bool => ! str_contains($one['why'], 'over')));
-
-        return $fits[intdiv(\count($fits), 2)]['diameter_mm'] ?? self::sizes($body)[0]['diameter_mm'];
     }
 
     /** Where its surround is looked at, along the body: a little behind its rim. */

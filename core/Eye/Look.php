@@ -18,6 +18,14 @@ final readonly class Look
 
     private const PUPIL = '#0b0b0a';
 
+    /** A painted one that names no paints: a white disc, its colour within so much of the width. */
+    private const WHITE = '#f2f2ee';
+
+    private const INNER = 0.8;
+
+    /** A dot of white on the pupil: its width as a share, and how bright. */
+    private const SPARK = [0.16, 0.95];
+
     /** Charged, what glows is seen by night in this. */
     private const GLOWS = '#9fe8a0';
 
@@ -61,7 +69,7 @@ final readonly class Look
         [$rim, $shade, $pupil, $glintShare, $glint] = self::KINDS[$eye->kind];
         $painted = self::painted($eye->rings, $below);
         $plain = $rim > 0 ? [['share' => 1.0, 'hex' => self::RIM], ['share' => 1 - $rim, 'hex' => $eye->irisHex]] : [
-            ['share' => 1.0, 'hex' => '#f2f2ee'], ['share' => 0.8, 'hex' => $eye->irisHex],
+            ['share' => 1.0, 'hex' => self::WHITE], ['share' => self::INNER, 'hex' => $eye->irisHex],
         ];
         $last = $painted === [] ? null : $painted[\count($painted) - 1];
         // Of two rings and more, the innermost is the pupil.
@@ -74,11 +82,17 @@ final readonly class Look
             $ownPupil ? $last['share'] : ($painted === [] ? $pupil : 0.0),
             $ownPupil ? $last['hex'] : self::PUPIL,
             Fit::domeMm($eye->diameterMm, $eye->kind),
-            $eye->spark ? 0.16 : $glintShare,
-            $eye->spark ? 0.95 : $glint,
+            $eye->spark ? self::SPARK[0] : $glintShare,
+            $eye->spark ? self::SPARK[1] : $glint,
             $eye->kind === 'glow' ? self::GLOWS : null,
             $painted === [] ? $eye->irisHex : $painted[max(0, \count($painted) - 2)]['hex'],
         );
+    }
+
+    /** @return non-empty-list<string> hex of what must stand out from its surround: the iris, of a painted one its widest disc too */
+    public function shows(): array
+    {
+        return $this->eye->kind === 'painted' ? [$this->irisHex, ...array_column(\array_slice($this->discs, 0, 1), 'hex')] : [$this->irisHex];
     }
 
     /**

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Render;
 
 use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Colour\DeltaE2000;
+use Hawkbrush\Core\Colour\Observer;
+use Hawkbrush\Core\Film\Film;
+use Hawkbrush\Core\Step\Step;
 
 /** One coat in a {@see CoreSample}. */
 final readonly class CoreCoat
@@ -27,4 +31,27 @@ final readonly class CoreCoat
         public float $deltaE,
         public bool $fromCard,
     ) {}
+
+    /**
+     * @param Film $film of it at this place
+     * @param Colour $before of what lies below it
+     */
+    public static function of(
+        Step $step,
+        int $number,
+        string $name,
+        Film $film,
+        float $um,
+        Colour $before,
+        Colour $after,
+        bool $fromCard,
+    ): self {
+        $passes = Observer::luminous($film->t);
+        $returns = Observer::luminous($film->r);
+
+        return new self(
+            $step->id, $number, $name, $um, $after, Observer::luminous($film->t2), $returns, max(0.0, 1 - $passes - $returns),
+            DeltaE2000::between($before->lab, $after->lab), $fromCard,
+        );
+    }
 }

@@ -32,6 +32,7 @@ arch('the core knows no framework and no clock')
 arch('classes of the core are final or abstract')->expect('Hawkbrush\Core')->classes()->toBeFinal()->ignoring([
     'Hawkbrush\Core\Step\Step',
     'Hawkbrush\Core\Step\WithoutCoat',
+    'Hawkbrush\Core\Step\WholeBait',
     'Hawkbrush\Core\Step\BenchWork',
     'Hawkbrush\Core\Step\TaskWork',
     'Hawkbrush\Core\Technique\Stencil',

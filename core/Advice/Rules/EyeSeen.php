@@ -57,9 +57,8 @@ final class EyeSeen implements Rule
         $body = $painted->recipe->body;
         $state = $painted->before($step, Fit::besideU($body, $eye), $body->marks->eyeDeg);
         $round = $painted->colour($state)->lab;
-        $look = Look::of($eye, $state);
         $deltaE = 0.0;
-        foreach ($eye->kind === 'painted' ? [$look->irisHex, $look->discs[0]['hex']] : [$look->irisHex] as $hex) {
+        foreach (Look::of($eye, $state)->shows() as $hex) {
             $shows = Colour::fromHex($hex)->lab;
             $deltaE = DeltaE2000::between($shows, $round);
             if ($deltaE >= self::LOST_DELTA_E || abs($shows->l - $round->l) >= self::LOST_LIGHTNESS) {

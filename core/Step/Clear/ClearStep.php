@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Step\Clear;
 
-use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Clear\Batch;
 use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Clear\Yellowing;
@@ -12,17 +11,16 @@ use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
-use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;
-use Hawkbrush\Core\Step\WithoutCoat;
+use Hawkbrush\Core\Step\WholeBait;
 use Hawkbrush\Core\Step\Work;
 
 /** Lays the clear coat: brings the colours up and keeps them. */
-final readonly class ClearStep extends WithoutCoat
+final readonly class ClearStep extends WholeBait
 {
     private const OVERNIGHT_MIN = 600.0;
 
@@ -168,39 +166,14 @@ final readonly class ClearStep extends WithoutCoat
         return [$this->clear->hazard()];
     }
 
-    public function fitted(Body $to, float $by, bool $marks): static
-    {
-        return $this;
-    }
-
-    public function forAll(): bool
-    {
-        return false;
-    }
-
-    public function sides(): array
-    {
-        return [];
-    }
-
-    public static function figures(): array
-    {
-        return [];
-    }
-
-    public function asUsed(array $figures): static
-    {
-        return $this;
-    }
-
-    public function eye(): ?Eye
+    public function coat(): ?Coat
     {
         return null;
     }
 
-    public function triesNextCoat(): bool
+    public function withCoat(Coat $coat): static
     {
-        return false;
+        return $this;
     }
 
     public function coldestC(): ?float

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Step\Dip;
 
-use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Place;
@@ -13,7 +12,6 @@ use Hawkbrush\Core\Coat\Setting;
 use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Dip\Melt;
 use Hawkbrush\Core\Drying\Climate;
-use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Safety\Hazard;
@@ -21,7 +19,7 @@ use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;
 use Hawkbrush\Core\Step\Paint\CoatDocument;
-use Hawkbrush\Core\Step\Step;
+use Hawkbrush\Core\Step\WholeBait;
 use Hawkbrush\Core\Step\Work;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Techniques;
@@ -30,7 +28,7 @@ use Hawkbrush\Core\Technique\Techniques;
  * Dips a soft body into molten vinyl: clear, or with colour stirred in. What of a bottle is stirred in thins out in the vinyl
  * as in reducer, but nothing leaves: the skin is as thick as it comes out and sets as it cools.
  */
-final readonly class DipStep extends Step
+final readonly class DipStep extends WholeBait
 {
     /** Where the base of the tail begins: left out, it keeps the tail free to swim. */
     private const TAIL_BASE_U = 0.88;
@@ -174,31 +172,6 @@ final readonly class DipStep extends Step
         return [Hazard::Vinyl, Hazard::Blade];
     }
 
-    public function fitted(Body $to, float $by, bool $marks): static
-    {
-        return $this;
-    }
-
-    public function forAll(): bool
-    {
-        return false;
-    }
-
-    public function sides(): array
-    {
-        return [];
-    }
-
-    public static function figures(): array
-    {
-        return [];
-    }
-
-    public function asUsed(array $figures): static
-    {
-        return $this;
-    }
-
     public function coat(): ?Coat
     {
         return $this->coat;
@@ -207,16 +180,6 @@ final readonly class DipStep extends Step
     public function withCoat(Coat $coat): static
     {
         return new self($this->head, $coat, $this->colourPercent, $this->weight, $this->dips, $this->toU, $this->meltC, $this->cupMl);
-    }
-
-    public function eye(): ?Eye
-    {
-        return null;
-    }
-
-    public function triesNextCoat(): bool
-    {
-        return false;
     }
 
     public function meltC(): float
