@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Present;
 
 use App\Models\EyeCard;
+use App\Models\Paint;
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Coat\Paint as CorePaint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Eye\Fit;
 use Hawkbrush\Core\Eye\Look;
+use Hawkbrush\Core\Eye\Ring;
+use Hawkbrush\Core\Eye\UsualRings;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Pattern\Recipe;
@@ -64,6 +68,14 @@ final class EyeView
                 'delta_e' => round($contrast['delta_e'], 1), 'lightness' => round($contrast['lightness'], 1), 'seen' => $contrast['seen'],
             ],
             'left' => EyeCard::for($eye)?->left,
+            'begin' => array_map(static fn(Ring $ring): array => $ring->document(), UsualRings::of($body, $eye, self::rack())),
         ];
+    }
+
+    /** @return list<CorePaint> of which something is left */
+    private static function rack(): array
+    {
+        return array_values(Paint::query()->whereNull('archived_at')->where('left_ml', '>', 0)->orderBy('name')->get()
+            ->map(static fn(Paint $paint): CorePaint => $paint->core())->all());
     }
 }

@@ -36,6 +36,12 @@ final readonly class Ring
         return new self($paint, $this->share, $this->by);
     }
 
+    /** @return array{paint: string, percent: float, by: value-of<self::BY>} as it stands in a document */
+    public function document(): array
+    {
+        return ['paint' => $this->paint->id, 'percent' => round($this->share * 100, 4), 'by' => $this->by];
+    }
+
     /** Dry film that it leaves, um. */
     public function dryUm(): float
     {

@@ -79,9 +79,7 @@ final readonly class EyeStep extends WithoutCoat
             'pupil' => $this->eye->pupil,
             'kind' => $this->eye->kind,
             'set_with' => $this->setWith,
-            'rings' => array_map(static fn(Ring $ring): array => [
-                'paint' => $ring->paint->id, 'percent' => round($ring->share * 100, 4), 'by' => $ring->by,
-            ], $this->eye->rings),
+            'rings' => array_map(static fn(Ring $ring): array => $ring->document(), $this->eye->rings),
             'spark' => $this->eye->spark,
         ];
     }

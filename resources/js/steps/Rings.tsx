@@ -1,4 +1,5 @@
 import { Anchor, Checkbox } from '@mantine/core';
+import { useEyeFit } from '../api/shopQueries';
 import type { EyeStep } from '../api/types';
 import { within } from '../parts/bounds';
 import { Figure } from '../parts/Figure';
@@ -12,12 +13,15 @@ type Ring = EyeStep['rings'][number];
 
 const BY = ['punch', 'pen', 'brush', 'cotton bud'] as const;
 const MOST = 4;
-/** Widths of a disc of white, its colour and the pupil; the rest follows inwards. */
-const WIDTHS = [100, 78, 40, 20];
+/** The next disc within the last. */
+const NARROWER = 0.5;
 
 /** The small recipe of a painted eye: a disc through a punch, its colour, the pupil, a spark. */
 export function Rings({ step: { document }, version, vocabulary, paints, onChange }: FormProps<EyeStep>) {
   const { rings } = document;
+  const begin = useEyeFit(version.id, version.revision, document.id).data?.begin ?? [];
+  const last = rings.at(-1);
+  const inner = last && { ...last, percent: Math.max(vocabulary.bounds.ring_percent[0] ?? 0, last.percent * NARROWER) };
   const set = (at: number, fields: Partial<Ring>) =>
     onChange({ rings: rings.map((ring, i) => (i === at ? { ...ring, ...fields } : ring)) });
   const names = (at: number) => (at === 0 ? 'disc' : at === rings.length - 1 && at > 0 ? 'pupil' : 'colour');
@@ -56,13 +60,11 @@ export function Rings({ step: { document }, version, vocabulary, paints, onChang
         </fieldset>
       ))}
       <p className={classes.after}>
-        {rings.length < MOST && (
+        {rings.length < MOST && (inner !== undefined || begin.length > 0) && (
           <Anchor
             component="button"
             type="button"
-            onClick={() =>
-              onChange({ rings: [...rings, begun(paints, rings, version.body.marks.eye_socket_mm !== null)] })
-            }
+            onClick={() => onChange({ rings: inner === undefined ? begin : [...rings, inner] })}
           >
             {rings.length === 0 ? 'Paint it with paints of the rack' : 'Another on it'}
           </Anchor>
@@ -76,24 +78,4 @@ export function Rings({ step: { document }, version, vocabulary, paints, onChang
       </p>
     </div>
   );
-}
-
-/**
- * First the whitest opaque paint, then a colour, through the punch or, where there is no socket to place it by, dabbed with
- * a cotton bud; then the darkest by pen.
- */
-function begun(paints: FormProps<EyeStep>['paints'], rings: Ring[], socket: boolean): Ring {
-  const opaque = paints.filter((paint) => !paint.archived && paint.kind === 'opaque');
-  const byLight = [...opaque].sort((a, b) => light(b.hex) - light(a.hex));
-  const paint = rings.length === 1 ? byLight[Math.floor(byLight.length / 2)] : byLight.at(rings.length === 0 ? 0 : -1);
-  return {
-    paint: paint?.id ?? paints[0]?.id ?? '',
-    percent: WIDTHS[rings.length] ?? 15,
-    by: rings.length === 2 ? 'pen' : socket ? 'punch' : 'cotton bud',
-  };
-}
-
-/** How light a swatch is, to put swatches in order only. */
-function light(hex: string): number {
-  return [1, 3, 5].reduce((sum, at) => sum + Number.parseInt(hex.slice(at, at + 2), 16), 0);
 }

@@ -8,6 +8,8 @@ use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Eye\Fit;
 use Hawkbrush\Core\Eye\Look;
+use Hawkbrush\Core\Eye\Ring;
+use Hawkbrush\Core\Eye\UsualRings;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Replace\Swap;
@@ -87,6 +89,23 @@ it('begins with what fits the socket or the head', function (): void {
     expect(Fit::usualMm(Build::body(['marks' => ['eye_socket_mm' => 5.7]])))->toBe(5.5);
     $head = Fit::usualMm(Build::body(['marks' => []]));
     expect(array_column(Fit::sizes(Build::body(['marks' => []])), 'diameter_mm'))->toContain($head);
+});
+
+it('begins a painted eye with white, the colour nearest to its iris, and the darkest by pen', function (): void {
+    $rack = array_values(Build::recipe(
+        Build::paintStep([], 'a'),
+        Build::paintStep([], 'b', 'half'),
+        Build::paintStep([], 'c', 'moss'),
+        Build::paintStep([], 'd', 'water'),
+    )->paints());
+    $rings = static fn(array $marks): array => array_map(
+        static fn(Ring $ring): string => $ring->paint->id.' '.$ring->by,
+        UsualRings::of(Build::body(['marks' => $marks]), new Eye(5, '#7a7a7a', 'round', 'painted'), $rack),
+    );
+    // “half” is a grey that covers; a transparent green does not, and of “water” nothing stays.
+    expect($rings(['eye_socket_mm' => 5]))->toBe(['white punch', 'half punch', 'half pen'])
+        ->and($rings([]))->toBe(['white cotton bud', 'half cotton bud', 'half pen'])
+        ->and(UsualRings::of(Build::body(), new Eye(5, '#7a7a7a', 'round'), []))->toBe([]);
 });
 
 it('refuses a ring of no paint or no width', function (array $ring): void {
