@@ -25,11 +25,15 @@ test.describe('the shelf', () => {
     await expect(page.getByText('Burbot, under ice')).toHaveCount(0);
   });
 
-  test('draws every bait that is in sight', async ({ page }) => {
+  test('draws every bait that comes into sight', async ({ page }) => {
     await page.goto('/patterns');
-    await expect(page.locator('.shelf-lying canvas[data-drawn="yes"]')).toHaveCount(
-      await page.locator('.shelf-lying').count(),
-    );
+    const lying = page.locator('.shelf-lying');
+    await expect(lying.first()).toBeVisible();
+    // What lies below the window waits until it is scrolled to, so each is looked at in turn.
+    for (const bait of await lying.all()) {
+      await bait.scrollIntoViewIfNeeded();
+      await expect(bait.locator('canvas[data-drawn="yes"]')).toHaveCount(1);
+    }
   });
 
   test('lays two side by side, picked with the keys alone, and another in place of one', async ({ page }) => {
