@@ -57,7 +57,11 @@ final class BodyView
             'volume_mm3' => round(Measure::volumeMm3($core), 1),
             'profile' => ['top_mm' => $top, 'bottom_mm' => $bottom, 'half_width_mm' => $half],
             'marks' => [
-                'gill_u' => $marks->gillU, 'eye_u' => $marks->eyeU, 'eye_deg' => $marks->eyeDeg, 'eye_socket_mm' => $marks->eyeSocketMm,
+                'gill_u' => $marks->gillU,
+                'eye_u' => $marks->eyeU,
+                'eye_deg' => $marks->eyeDeg,
+                'eye_socket_mm' => $marks->eyeSocketMm,
+                'eye_socket_depth_mm' => $marks->eyeSocketDepthMm,
                 'bill_length_mm' => $marks->billLengthMm,
                 'bill_angle_deg' => $marks->billAngleDeg,
                 'joints_u' => $marks->jointsU,

@@ -53,6 +53,7 @@ final class EyeView
         );
         usort($seen, static fn(array $a, array $b): int => $b['delta_e'] <=> $a['delta_e']);
         $proud = Fit::proudMm($body, $eye->diameterMm, $eye->kind);
+        $sunk = Fit::sunkMm($body, $eye->diameterMm, $eye->kind);
         $contrast = $seen[0];
 
         return [
@@ -60,9 +61,11 @@ final class EyeView
             'says' => array_values(array_filter([
                 Fit::sizeWords($body, $eye->diameterMm),
                 Fit::proudWords($body, $proud, $eye->kind),
+                Fit::sunkWords($sunk),
                 $contrast['seen'] ? '' : 'It is hardly seen against what is round it: a pale eye wants a dark surround, a dark one a pale.',
             ])),
             'proud_mm' => round($proud, 1),
+            'sunk_mm' => round($sunk, 1),
             'surround' => $surround->hex(),
             'contrast' => [
                 'delta_e' => round($contrast['delta_e'], 1), 'lightness' => round($contrast['lightness'], 1), 'seen' => $contrast['seen'],

@@ -12,8 +12,11 @@ use Hawkbrush\Core\Shop\Shop;
 /** Looks a recipe through. A new rule is one class in Rules and a line here. */
 final class Advisor
 {
-    /** Rules that say the same in different words, the one with the best mend first: of these a step hears one. */
-    private const ONE_OF = ['dark-under-light', 'brighter-over-white', 'hardly-shows', 'colour-turns'];
+    /** Rules that say the same in different words, the one with the best mend first: of each group a step hears one. */
+    private const ONE_OF = [
+        ['dark-under-light', 'brighter-over-white', 'hardly-shows', 'colour-turns'],
+        ['deep-socket', 'eye-seen'],
+    ];
 
     /** @return list<Rule> */
     private static function rules(): array
@@ -31,6 +34,7 @@ final class Advisor
             new Rules\ColourTurns(),
             new Rules\BrighterOverWhite(),
             new Rules\EyeAndSocket(),
+            new Rules\DeepSocket(),
             new Rules\EyeSeen(),
             new Rules\NotHidden(),
             new Rules\BareLine(),
@@ -75,19 +79,22 @@ final class Advisor
      */
     private static function once(array $findings): array
     {
-        $plainest = [];
-        foreach ($findings as $finding) {
-            $rank = array_search($finding->rule, self::ONE_OF, true);
-            if ($rank !== false) {
-                $plainest[$finding->stepId] = min($plainest[$finding->stepId] ?? $rank, $rank);
+        foreach (self::ONE_OF as $group) {
+            $best = [];
+            foreach ($findings as $finding) {
+                $rank = array_search($finding->rule, $group, true);
+                if ($rank !== false) {
+                    $best[$finding->stepId] = min($best[$finding->stepId] ?? $rank, $rank);
+                }
             }
+            $findings = array_filter($findings, static function (Finding $finding) use ($group, $best): bool {
+                $rank = array_search($finding->rule, $group, true);
+
+                return $rank === false || $rank === $best[$finding->stepId];
+            });
         }
 
-        return array_values(array_filter($findings, static function (Finding $finding) use ($plainest): bool {
-            $rank = array_search($finding->rule, self::ONE_OF, true);
-
-            return $rank === false || $rank === $plainest[$finding->stepId];
-        }));
+        return array_values($findings);
     }
 
     private static function withAnswer(Recipe $recipe, Finding $finding): Finding

@@ -30,6 +30,9 @@ final class Painted
 
     private const AROUND = 64;
 
+    /** A paint darker than this, L*, counts as black. */
+    private const BLACK = 20.0;
+
     /** @var list<PaintedCoat> */
     public readonly array $coats;
 
@@ -95,6 +98,18 @@ final class Painted
         $this->white ??= [WhiteUnder::white($this->recipe, $this->rack)];
 
         return $this->white[0];
+    }
+
+    /** A black that the recipe uses already; null where it has none. */
+    public function black(): ?Paint
+    {
+        foreach ($this->recipe->paints() as $paint) {
+            if ($paint->solids > 0 && Colour::fromHex($paint->hex)->lab->l < self::BLACK) {
+                return $paint;
+            }
+        }
+
+        return null;
     }
 
     /** The film on the left flank, there where a step finds it. */

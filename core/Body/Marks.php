@@ -11,6 +11,7 @@ namespace Hawkbrush\Core\Body;
 final readonly class Marks
 {
     /**
+     * @param float|null $eyeSocketDepthMm from the face of the head to its floor; null: not measured, or no socket
      * @param list<float> $jointsU
      * @param list<float> $hooksU
      * @param float|null $tieU where the line is tied; null: at the tip of the nose
@@ -21,6 +22,7 @@ final readonly class Marks
         public float $eyeU = 0.12,
         public float $eyeDeg = 72.0,
         public ?float $eyeSocketMm = null,
+        public ?float $eyeSocketDepthMm = null,
         public ?float $billLengthMm = null,
         public float $billAngleDeg = 35.0,
         public array $jointsU = [],

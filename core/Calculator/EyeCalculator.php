@@ -23,7 +23,8 @@ final class EyeCalculator implements Calculator
         return <<<'TEXT'
             in:  body; diameter_mm (default: the first that fits); kind: flat, domed, 3D, glass, painted or glow (domed); iris and
                  surround as hex (default: amber, grey)
-            out: fits [{diameter_mm, why}], proud_mm, proud: what that means; contrast {delta_e, lightness, seen}
+            out: fits [{diameter_mm, why}], proud_mm, proud: what that means; sunk_mm below the face of the head;
+                 contrast {delta_e, lightness, seen}
             TEXT;
     }
 
@@ -50,6 +51,7 @@ final class EyeCalculator implements Calculator
             'fits' => $fits,
             'proud_mm' => $proud,
             'proud' => Fit::proudWords($body, $proud, $kind),
+            'sunk_mm' => Fit::sunkMm($body, $diameter, $kind),
             'contrast' => Fit::contrast($colour('iris', '#d89a3a'), $colour('surround', '#808080')),
         ];
     }

@@ -31,6 +31,7 @@ final class BodyWriter
                 'eye_u' => $marks->eyeU,
                 'eye_deg' => $marks->eyeDeg,
                 'eye_socket_mm' => $marks->eyeSocketMm,
+                'eye_socket_depth_mm' => $marks->eyeSocketDepthMm,
                 'bill_length_mm' => $marks->billLengthMm,
                 'bill_angle_deg' => $marks->billAngleDeg,
                 'joints_u' => $marks->jointsU,

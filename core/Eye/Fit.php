@@ -23,11 +23,17 @@ final class Fit
     /** Height of the dome over its diameter, by kind. */
     private const DOME = ['flat' => 0.08, 'domed' => 0.28, '3D' => 0.35, 'glass' => 0.5, 'painted' => 0.0, 'glow' => 0.28];
 
-    /** A socket takes in about this share of its width. */
+    /** Of its width, how deep a socket is that nobody measured. A guess. */
     private const SOCKET_DEPTH = 0.2;
+
+    /** A socket deeper than this share of its width shows its wall round the eye. A guess. */
+    private const DEEP = 0.3;
 
     /** Proud by more than this, it can be knocked off a diving plastic bait. */
     private const PROUD_MM = 1.5;
+
+    /** Deeper than this, the clear leaves a dent over it. A guess. */
+    private const SUNK_MM = 0.5;
 
     /** Of its diameter, how far behind its middle the surround is looked at. */
     private const BESIDE = 0.7;
@@ -96,10 +102,35 @@ final class Fit
      */
     public static function proudMm(Body $body, float $diameterMm, string $kind): float
     {
-        $socket = $body->marks->eyeSocketMm;
-        $sunk = $socket !== null && $diameterMm <= $socket ? self::SOCKET_DEPTH * $socket : 0.0;
+        return max(0.0, self::domeMm($diameterMm, $kind) - self::floorMm($body, $diameterMm));
+    }
 
-        return max(0.0, self::domeMm($diameterMm, $kind) - $sunk);
+    /**
+     * How far its highest point lies below the face of the head, mm.
+     *
+     * @param value-of<Eye::KINDS> $kind
+     */
+    public static function sunkMm(Body $body, float $diameterMm, string $kind): float
+    {
+        // What is painted into a socket is meant to lie there, and a depth that was guessed says nothing.
+        return $kind === 'painted' || $body->marks->eyeSocketDepthMm === null
+            ? 0.0 : max(0.0, self::floorMm($body, $diameterMm) - self::domeMm($diameterMm, $kind));
+    }
+
+    /** Whether the wall of its socket is seen round an eye of that size. */
+    public static function deep(Body $body, float $diameterMm): bool
+    {
+        $socket = $body->marks->eyeSocketMm;
+
+        return $socket !== null && $diameterMm <= $socket && ($body->marks->eyeSocketDepthMm ?? 0.0) > self::DEEP * $socket;
+    }
+
+    /** How deep below the face of the head it is set, mm: an eye larger than its socket lies on the rim. */
+    private static function floorMm(Body $body, float $diameterMm): float
+    {
+        $socket = $body->marks->eyeSocketMm;
+
+        return $socket !== null && $diameterMm <= $socket ? $body->marks->eyeSocketDepthMm ?? self::SOCKET_DEPTH * $socket : 0.0;
     }
 
     /** Whether it is too large for its socket or head, too small, or a matter of taste; empty where it fits. */
@@ -114,6 +145,12 @@ final class Fit
             $diameterMm < min($sizes) - 0.5 => 'Small for this head.',
             default => '',
         };
+    }
+
+    /** What lying so deep means; empty where it means nothing. */
+    public static function sunkWords(float $sunkMm): string
+    {
+        return $sunkMm >= self::SUNK_MM ? \sprintf('It lies %s mm deep in its socket: fill it with clear, or take a higher dome.', self::plain($sunkMm)) : '';
     }
 
     /** What standing so proud means; empty where it means nothing. */

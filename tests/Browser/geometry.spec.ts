@@ -19,6 +19,7 @@ const BODY: BodyShape = {
     eye_u: 0.12,
     eye_deg: 70,
     eye_socket_mm: 5,
+    eye_socket_depth_mm: null,
     bill_length_mm: 10,
     bill_angle_deg: 35,
     joints_u: [],

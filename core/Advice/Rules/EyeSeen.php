@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Advice\Rules;
 
 use Hawkbrush\Core\Advice\Finding;
-use Hawkbrush\Core\Advice\Fix;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
 use Hawkbrush\Core\Advice\Severity;
-use Hawkbrush\Core\Body\Zone;
-use Hawkbrush\Core\Coat\Paint;
-use Hawkbrush\Core\Coat\Weight;
+use Hawkbrush\Core\Advice\UnderEye;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Eye\Eye;
@@ -66,8 +63,7 @@ final class EyeSeen implements Rule
             }
         }
         $dark = $round->l < self::DARK;
-        $socket = $body->marks->eyeSocketMm !== null;
-        $under = $dark ? $painted->white() : $this->black($painted);
+        $under = $dark ? $painted->white() : $painted->black();
 
         return new Finding(
             $this->name(), Severity::Hint, $step->id, 'The eye is hardly seen',
@@ -76,40 +72,12 @@ final class EyeSeen implements Rule
                 $deltaE,
                 $dark ? 'dark' : 'light',
             ),
-            $under === null ? null : Fix::before(match (true) {
-                $dark => 'White under it first',
-                $socket => 'Black in the socket first',
-                default => 'Black round it first',
-            }, $step->id, self::dab($under, $dark, $socket)),
-        );
-    }
-
-    private function black(Painted $painted): ?Paint
-    {
-        foreach ($painted->recipe->paints() as $paint) {
-            if (Colour::fromHex($paint->hex)->lab->l < 20 && $paint->solids > 0) {
-                return $paint;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return array<string, mixed> */
-    private static function dab(Paint $paint, bool $dark, bool $socket): array
-    {
-        return [
-            'type' => 'paint',
-            'title' => match (true) {
-                $dark => 'White under the eye',
-                $socket => 'Black socket',
-                default => 'Black round the eye',
+            match (true) {
+                $under === null => null,
+                $dark => UnderEye::white($under, $step->id),
+                $body->marks->eyeSocketMm !== null => UnderEye::blackSocket($under, $step->id),
+                default => UnderEye::blackRound($under, $step->id),
             },
-            'mix' => [['paint' => $paint->id, 'drops' => 1]],
-            'technique' => ['name' => 'brush', 'wide_mm' => 2],
-            'where' => ['zone' => Zone::EyeSurround->value],
-            'weight' => Weight::Light->value,
-            'check' => $dark ? 'Dabbed with the tip of a cotton bud; dry before the eye.' : 'The rim does not show light when the eye is in.',
-        ];
+        );
     }
 }

@@ -72,6 +72,17 @@ export function MeasureForm({ measures, settings, onChange }: Props) {
           empty="none"
           onChange={(eye_socket_mm) => mark({ eye_socket_mm })}
         />
+        {marks.eye_socket_mm !== null && (
+          <Measure
+            label="Eye socket, depth"
+            settings={settings}
+            value={marks.eye_socket_depth_mm}
+            min={0.1}
+            max={20}
+            empty="not measured"
+            onChange={(eye_socket_depth_mm) => mark({ eye_socket_depth_mm })}
+          />
+        )}
         <Measure
           label="Bill, length"
           settings={settings}

@@ -15,6 +15,7 @@ export interface Marks {
   eye_u: number;
   eye_deg: number;
   eye_socket_mm: number | null;
+  eye_socket_depth_mm: number | null;
   bill_length_mm: number | null;
   bill_angle_deg: number;
   joints_u: number[];
@@ -53,6 +54,7 @@ export const PLAIN: Measures = {
     eye_u: 0.11,
     eye_deg: 74,
     eye_socket_mm: 5,
+    eye_socket_depth_mm: null,
     bill_length_mm: null,
     bill_angle_deg: 38,
     joints_u: [],

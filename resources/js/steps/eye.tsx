@@ -72,6 +72,11 @@ interface SitsProps {
   onChange(set: { diameter_mm: number }): unknown;
 }
 
+function sits(proudMm: number, sunkMm: number, mm: (value: number) => string): string {
+  if (proudMm > 0) return `Stands ${mm(proudMm)} proud`;
+  return sunkMm > 0 ? `Lies ${mm(sunkMm)} deep` : 'Lies flush';
+}
+
 /** The sizes that fit, how proud it stands, whether it is seen, and how many are left. */
 function EyeSits({ version, step, settings, onChange }: SitsProps) {
   const fit = useEyeFit(version.id, version.revision, step).data;
@@ -94,9 +99,8 @@ function EyeSits({ version, step, settings, onChange }: SitsProps) {
         ))}
       </p>
       <p>
-        {fit.proud_mm > 0 ? `Stands ${mm(fit.proud_mm)} proud; ` : 'Lies flush; '}
-        {Math.round(fit.contrast.delta_e)} DeltaE00 from what is round it. {fit.says.join(' ')}{' '}
-        {fit.left !== null && `${fit.left} such eyes in the store.`}
+        {sits(fit.proud_mm, fit.sunk_mm, mm)};{Math.round(fit.contrast.delta_e)} DeltaE00 from what is round it.{' '}
+        {fit.says.join(' ')} {fit.left !== null && `${fit.left} such eyes in the store.`}
       </p>
     </div>
   );

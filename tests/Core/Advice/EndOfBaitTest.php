@@ -75,6 +75,34 @@ it('stops vinyl that fumes, cautions against what is too cold to dip, and mends 
     }
 })->with([[168, null], [165, null], [172, null], [180, Severity::Stop], [150, Severity::Caution]]);
 
+it('hints at a deep socket that is light inside, once, and mends it with black', function (): void {
+    $marks = ['eye_socket_mm' => 5.5, 'eye_socket_depth_mm' => 2.2];
+    $eye = ['type' => 'eye', 'diameter_mm' => 5.5, 'iris' => '#f0efea'];
+    // Black is on the recipe already: it shades the back.
+    $steps = [PaintedRecipes::base(), PaintedRecipes::coat('black', 'spray', 'back', ['aim_deg' => 0, 'width_mm' => 6])];
+    $said = saidOn('plastic', [...$steps, $eye], $marks);
+    $deep = array_values(array_filter($said, static fn(Finding $finding): bool => $finding->rule === 'deep-socket'));
+    // A pale eye on a pale head is told by the same mend, and so not told twice.
+    expect($deep)->toHaveCount(1)->and($deep[0]->severity)->toBe(Severity::Hint)->and(rulesOf($said))->not->toContain('eye-seen')
+        ->and($deep[0]->reason)->toContain('2.2 mm deep and 5.5 wide')
+        ->and(rulesOf(saidOn('plastic', [...$steps, $deep[0]->fix->insert ?? [], $eye], $marks)))->not->toContain('deep-socket');
+});
+
+it('says nothing of a socket that is shallow, unmeasured, covered or dark', function (array $marks, array $eye, string $ground): void {
+    $steps = [PaintedRecipes::base($ground), $eye + ['type' => 'eye', 'diameter_mm' => 5.5, 'iris' => '#d8a52a']];
+    expect(rulesOf(saidOn('plastic', $steps, ['eye_socket_mm' => 5.5] + $marks)))->not->toContain('deep-socket');
+})->with([
+    'shallow' => [['eye_socket_depth_mm' => 1.2], [], 'white'],
+    'unmeasured' => [[], [], 'white'],
+    'an eye over its rim' => [['eye_socket_depth_mm' => 2.2], ['diameter_mm' => 6], 'white'],
+    'painted, its disc covers it' => [
+        ['eye_socket_depth_mm' => 2.2],
+        ['kind' => 'painted', 'rings' => [['paint' => 'white', 'percent' => 100, 'by' => 'punch']]],
+        'white',
+    ],
+    'dark inside' => [['eye_socket_depth_mm' => 2.2], [], 'black'],
+]);
+
 it('hints at an eye that is lost against the head, and mends it with black in the socket', function (): void {
     $eye = ['type' => 'eye', 'diameter_mm' => 5.5, 'iris' => '#f0efea'];
     $steps = [PaintedRecipes::base(), PaintedRecipes::coat('black', 'spray', 'back', ['aim_deg' => 0, 'width_mm' => 6]), $eye];

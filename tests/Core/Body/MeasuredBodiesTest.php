@@ -176,6 +176,7 @@ it('stands two hundred random bodies and seeds: areas positive, zones within the
             $between(0.03, 0.3),
             $between(20, 120),
             $between(1, 12),
+            $between(0.2, 4),
             null,
             35,
             [$between(0.3, 0.8)],

@@ -124,6 +124,7 @@ it('bounds the marks of a body', function (array $marks, string $pointer): void 
     [['eye_u' => 0], '/body/marks/eye_u'],
     [['eye_deg' => 140], '/body/marks/eye_deg'],
     [['eye_socket_mm' => 41], '/body/marks/eye_socket_mm'],
+    [['eye_socket_mm' => 8, 'eye_socket_depth_mm' => 21], '/body/marks/eye_socket_depth_mm'],
     [['bill_angle_deg' => 91], '/body/marks/bill_angle_deg'],
     [['joints_u' => [1.2]], '/body/marks/joints_u/0'],
     [['hooks_u' => array_fill(0, 13, 0.5)], '/body/marks/hooks_u'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Eye;
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Eye\Fit;
 use Tests\Build;
@@ -29,6 +30,22 @@ it('stands glass proudest, and says what that means on a diving plastic bait onl
         ->and(Fit::proudWords($diver, 2.0, 'domed'))->toContain('knocked off')
         ->and(Fit::proudWords($wood, 3.0, 'glass'))->toBe('')
         ->and(Fit::proudWords($diver, 0.5, 'flat'))->toBe('');
+});
+
+it('sits as deep as the socket was measured, and says so only then', function (): void {
+    $body = static fn(?float $depth): Body => Build::body([
+        'marks' => ['eye_socket_mm' => 8] + ($depth === null ? [] : ['eye_socket_depth_mm' => $depth]),
+    ]);
+    // A flat eye of 8 mm is 0.64 mm high, a domed one 2.24: by arithmetic from their shares.
+    expect(Fit::sunkMm($body(3.0), 8, 'flat'))->toEqualWithDelta(2.36, 1e-9)
+        ->and(Fit::sunkMm($body(3.0), 8, 'domed'))->toEqualWithDelta(0.76, 1e-9)
+        ->and(Fit::proudMm($body(3.0), 8, 'domed'))->toBe(0.0)
+        ->and(Fit::proudMm($body(1.0), 8, 'domed'))->toEqualWithDelta(1.24, 1e-9)
+        ->and(Fit::sunkMm($body(null), 8, 'flat'))->toBe(0.0)
+        // One larger than its socket lies on the rim.
+        ->and(Fit::proudMm($body(3.0), 8.5, 'domed'))->toEqualWithDelta(2.38, 1e-9)
+        ->and(Fit::sunkMm($body(3.0), 8, 'painted'))->toBe(0.0)
+        ->and(Fit::sunkWords(2.36))->toContain('2.4 mm deep')->and(Fit::sunkWords(0.3))->toBe('');
 });
 
 it('wants a dark surround for a pale eye', function (): void {
