@@ -82,3 +82,30 @@ test('dips a soft body: as far as is said, heated by the clock, with its caution
   await expect(page.locator('.bench-now')).toContainText('Heat 2 of');
   await isAccessible(page);
 });
+
+test('keeps the days of a clear, typed, taken from the calendar, and taken away', async ({ page }) => {
+  await page.goto('/stores/clears');
+  const clear = page.locator('[data-clear="Half-hour epoxy"]');
+  const expires = clear.getByRole('textbox', { name: 'Expires on' });
+  const kept = () => page.waitForResponse((answer) => answer.request().method() === 'PATCH' && answer.ok());
+  const typed = kept();
+  await expires.fill('3 Nov 2025');
+  await typed;
+  await expires.press('Tab');
+  await expect(clear).toContainText('Past its date.');
+  // What is no day is not kept: the last one comes back.
+  await expires.fill('sometime');
+  await expires.press('Tab');
+  await expect(expires).toHaveValue(/2025/);
+  await expires.click();
+  const picked = kept();
+  await page.getByRole('button', { name: /^28 November 2025/ }).click();
+  await picked;
+  await expect(expires).toHaveValue(/28/);
+  const away = kept();
+  await clear.getByRole('button', { name: 'No day for “Expires on”' }).click();
+  await away;
+  await page.reload();
+  await expect(expires).toHaveValue('');
+  await expect(clear).not.toContainText('Past its date.');
+});

@@ -47,6 +47,14 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
     },
   ],
   [
+    'a calendar',
+    async (page) => {
+      await page.goto('/runs/new');
+      await page.getByLabel('Starts on').click();
+      await expect(page.getByRole('button', { name: 'Month after' })).toBeVisible();
+    },
+  ],
+  [
     'the room',
     async (page) => {
       await page.goto('/patterns');

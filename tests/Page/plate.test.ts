@@ -31,6 +31,7 @@ const body = (length_mm: number, deep: number): BodyShape => {
       eye_u: 0.1,
       eye_deg: 70,
       eye_socket_mm: 5,
+      eye_socket_depth_mm: null,
       bill_length_mm: null,
       bill_angle_deg: 35,
       joints_u: [],

@@ -5,6 +5,7 @@ import { api, ask, words } from '../api/client';
 import type { BodyPage } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { AskForm } from '../parts/AskForm';
+import { DayField } from '../parts/DayField';
 import { useSentForm } from '../parts/useSentForm';
 import { day } from '../units/units';
 import '../parts/controls';
@@ -176,7 +177,12 @@ function Buy({ body, onClose, onPage }: { body: string; onClose: () => void; onP
       <TextInput label="From whom" maxLength={80} {...form.getInputProps('supplier')} data-autofocus />
       <NumberInput label="How many" min={1} max={10000} allowDecimal={false} {...form.getInputProps('count')} />
       <NumberInput label="Paid for one" min={0} decimalScale={2} {...form.getInputProps('price')} />
-      <TextInput label="Bought on" type="date" {...form.getInputProps('bought_on')} />
+      <DayField
+        label="Bought on"
+        value={form.values.bought_on}
+        error={form.errors.bought_on}
+        onChange={(day) => form.setFieldValue('bought_on', day)}
+      />
     </AskForm>
   );
 }

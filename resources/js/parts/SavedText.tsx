@@ -9,7 +9,6 @@ interface Props {
   max: number;
   onSave: (value: string) => unknown;
   placeholder?: string;
-  type?: 'text' | 'date';
   /** Id of a datalist to choose from. */
   list?: string;
   /** Left empty, it goes back to the value. */

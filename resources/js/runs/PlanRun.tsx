@@ -1,4 +1,5 @@
-import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { Button, NativeSelect, NumberInput } from '@mantine/core';
+import { TimePicker } from '@mantine/dates';
 import { useForm } from '@mantine/form';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -7,6 +8,7 @@ import { useBait, useBodies, usePatterns, useSettings, useVersion } from '../api
 import type { Body, Pattern, RunForm, Settings, Version } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { Changes } from '../parts/Changes';
+import { DayField } from '../parts/DayField';
 import { refused } from '../parts/useSentForm';
 import { Waiting } from '../parts/Waiting';
 import { versionWords } from '../patterns/Versions';
@@ -75,6 +77,9 @@ interface Fields {
   baits: number | string;
   air_c: number | string;
   humidity_percent: number | string;
+  /** The day, YYYY-MM-DD. */
+  starts_on: string;
+  /** The time of day, HH:MM; empty while it is not typed to its end. */
   starts_at: string;
 }
 
@@ -100,19 +105,19 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, older, 
       baits: 1,
       air_c: temperature.show(settings.air_c, settings),
       humidity_percent: settings.humidity_percent,
-      starts_at: localNow(),
+      ...localNow(),
     },
   });
-  const { version_id, body_id, baits, air_c, humidity_percent, starts_at } = form.values;
+  const { version_id, body_id, baits, air_c, humidity_percent, starts_on, starts_at } = form.values;
   const run: RunForm = {
     ...(repeats === null ? { version_id } : { repeat_of: repeats.id }),
     body_id,
     baits: Number(baits),
     air_c: temperature.read(Number(air_c), settings),
     humidity_percent: Number(humidity_percent),
-    starts_at: starts_at === '' ? '' : new Date(starts_at).toISOString(),
+    starts_at: starts_on === '' || starts_at === '' ? '' : new Date(`${starts_on}T${starts_at}`).toISOString(),
   };
-  const ready = Number(baits) >= 1 && air_c !== '' && humidity_percent !== '' && starts_at !== '';
+  const ready = Number(baits) >= 1 && air_c !== '' && humidity_percent !== '' && run.starts_at !== '';
   const planned = useQuery({
     queryKey: ['plan', run],
     queryFn: () => ask(api.POST('/runs/plan', { body: run })),
@@ -178,7 +183,20 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, older, 
             <NumberInput label={`Air, ${temperature.unit(settings)}`} {...form.getInputProps('air_c')} />
             <NumberInput label="Humidity, %" min={1} max={100} {...form.getInputProps('humidity_percent')} />
           </div>
-          <TextInput label="Starts" type="datetime-local" {...form.getInputProps('starts_at')} />
+          <div className={layout.two}>
+            <DayField
+              required
+              label="Starts on"
+              value={starts_on}
+              onChange={(day) => form.setFieldValue('starts_on', day)}
+            />
+            <TimePicker
+              label="at"
+              hoursInputLabel="Starts at, hour"
+              minutesInputLabel="Starts at, minute"
+              {...form.getInputProps('starts_at')}
+            />
+          </div>
           {keep.isError && (
             <p role="alert" className="notice">
               {words(keep.error)}
@@ -221,7 +239,8 @@ function nameOf(patterns: Pattern[], id: string): string {
   return patterns.find((p) => p.id === id)?.name ?? '';
 }
 
-function localNow(): string {
+function localNow(): Pick<Fields, 'starts_on' | 'starts_at'> {
   const now = new Date();
-  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+  const local = new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString();
+  return { starts_on: local.slice(0, 10), starts_at: local.slice(11, 16) };
 }

@@ -2,6 +2,7 @@ import { Anchor, Radio } from '@mantine/core';
 import { words } from '../api/client';
 import type { ClearBottle, Clears } from '../api/types';
 import { within } from '../parts/bounds';
+import { DayField } from '../parts/DayField';
 import { Figure } from '../parts/Figure';
 import layout from '../parts/layout.module.css';
 import { SavedText } from '../parts/SavedText';
@@ -59,19 +60,17 @@ export function OneClear({ clear, bounds }: { clear: ClearBottle; bounds: Clears
         {figure('Bottle, ml', 'bottle_ml', 0)}
         {figure('Left, ml', 'left_ml', 1)}
         {figure('Price', 'price')}
-        <SavedText
+        <DayField
+          size="xs"
           label="Opened on"
-          type="date"
           value={clear.opened_on ?? ''}
-          max={10}
-          onSave={(day) => set({ opened_on: day === '' ? null : day })}
+          onChange={(day) => set({ opened_on: day === '' ? null : day })}
         />
-        <SavedText
+        <DayField
+          size="xs"
           label="Expires on"
-          type="date"
           value={clear.expires_on ?? ''}
-          max={10}
-          onSave={(day) => set({ expires_on: day === '' ? null : day })}
+          onChange={(day) => set({ expires_on: day === '' ? null : day })}
         />
       </div>
       <p className={classes.below}>

@@ -3,6 +3,7 @@ import { useVocabulary } from '../api/queries';
 import type { Paint, PaintChange, Settings } from '../api/types';
 import { within } from '../parts/bounds';
 import { ColourField } from '../parts/ColourField';
+import { DayField } from '../parts/DayField';
 import { Figure } from '../parts/Figure';
 import { SavedText } from '../parts/SavedText';
 import { counted, volume } from '../units/units';
@@ -98,12 +99,11 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
         decimals={2}
         onSave={(drying) => drying !== null && onChange({ drying })}
       />
-      <SavedText
-        max={80}
+      <DayField
+        size="xs"
         label="Opened on"
-        type="date"
         value={paint.opened_on ?? ''}
-        onSave={(day) => onChange({ opened_on: day === '' ? null : day })}
+        onChange={(day) => onChange({ opened_on: day === '' ? null : day })}
       />
       <p className={`${classes.paintDries} dim`}>
         {paint.drying_runs === 0

@@ -68,6 +68,12 @@ export function clock(iso: string, since?: string): string {
   return sameDay ? time : `${at.toLocaleDateString(undefined, { weekday: 'short' })} ${time}`;
 }
 
+/** A day in the painter's writing, of a day alone (YYYY-MM-DD) or of a moment. */
 export function day(iso: string): string {
-  return new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
+  // A day alone would be read as its midnight in Greenwich, which is the evening before in the west.
+  return new Date(iso.length === 10 ? `${iso}T00:00` : iso).toLocaleDateString(undefined, {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+  });
 }
