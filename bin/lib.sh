@@ -91,9 +91,12 @@ hb_build_pages() {
 
 hb_prepare() {
     hb_install_packages "${1:-}"
-    hb_install_php
+    # Both mostly wait for their server, so they wait together.
+    hb_install_php &
+    local php=$!
     hb_install_node
     hb_build_pages
+    wait "$php" || exit 1
 }
 
 # Gets the data folder ready: looks at it, makes its database or brings it up to date, all of that or nothing.

@@ -12,6 +12,9 @@ async function begin(page: Page, name: string) {
   await dialog.getByLabel('Begin with its preparation').uncheck();
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await expect(page.getByLabel('Name of the pattern')).toHaveValue(name);
+  // A dialog that is still closing takes the keys.
+  await expect(dialog).toBeHidden();
+  await expect(page.locator(FLANK)).toHaveAttribute('data-drawn', 'yes');
 }
 
 async function middle(page: Page, what: string) {
