@@ -83,7 +83,7 @@ test('puts a spot where the bait is pressed, in two clicks, and snaps to the gil
   const picture = await middle(page, FLANK);
   // The gill edge of this body lies at 22 of 110 mm.
   const tail = await middle(page, '[data-view="left"] canvas');
-  await page.mouse.click(picture.x - tail.width * 0.1, picture.y - 6);
+  await page.mouse.click(picture.x - tail.width * 0.2, picture.y - 6);
   await expect(held(page, 'mark')).toBeVisible();
   const mark = held(page, 'mark');
   await mark.focus();
