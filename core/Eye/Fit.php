@@ -150,7 +150,7 @@ final class Fit
     /** What lying so deep means; empty where it means nothing. */
     public static function sunkWords(float $sunkMm): string
     {
-        return $sunkMm >= self::SUNK_MM ? \sprintf('It lies %s mm deep in its socket: fill it with clear, or take a higher dome.', self::plain($sunkMm)) : '';
+        return $sunkMm >= self::SUNK_MM ? 'So deep in its socket it leaves a dent: fill it with clear, or take a higher dome.' : '';
     }
 
     /** What standing so proud means; empty where it means nothing. */

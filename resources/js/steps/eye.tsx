@@ -99,8 +99,11 @@ function EyeSits({ version, step, settings, onChange }: SitsProps) {
         ))}
       </p>
       <p>
-        {sits(fit.proud_mm, fit.sunk_mm, mm)};{Math.round(fit.contrast.delta_e)} DeltaE00 from what is round it.{' '}
-        {fit.says.join(' ')} {fit.left !== null && `${fit.left} such eyes in the store.`}
+        {[
+          `${sits(fit.proud_mm, fit.sunk_mm, mm)}; ${Math.round(fit.contrast.delta_e)} DeltaE00 from what is round it.`,
+          ...fit.says,
+          fit.left === null ? '' : `${fit.left} such eyes in the store.`,
+        ].join(' ')}
       </p>
     </div>
   );

@@ -45,7 +45,7 @@ it('sits as deep as the socket was measured, and says so only then', function ()
         // One larger than its socket lies on the rim.
         ->and(Fit::proudMm($body(3.0), 8.5, 'domed'))->toEqualWithDelta(2.38, 1e-9)
         ->and(Fit::sunkMm($body(3.0), 8, 'painted'))->toBe(0.0)
-        ->and(Fit::sunkWords(2.36))->toContain('2.4 mm deep')->and(Fit::sunkWords(0.3))->toBe('');
+        ->and(Fit::sunkWords(2.36))->toContain('fill it with clear')->and(Fit::sunkWords(0.3))->toBe('');
 });
 
 it('wants a dark surround for a pale eye', function (): void {
