@@ -95,6 +95,12 @@ final readonly class Look
         return $this->eye->kind === 'painted' ? [$this->irisHex, ...array_column(\array_slice($this->discs, 0, 1), 'hex')] : [$this->irisHex];
     }
 
+    /** @return non-empty-list<string> hex of each disc, the widest first, and of its pupil */
+    public function colours(): array
+    {
+        return [...array_column($this->discs, 'hex'), $this->pupilHex];
+    }
+
     /**
      * @param list<Ring> $rings in the order in which they are painted
      *

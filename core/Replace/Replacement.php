@@ -11,7 +11,7 @@ final readonly class Replacement
 {
     /**
      * @param non-empty-list<array{Paint, int}> $for paints with their drops
-     * @param list<array{int, string, float}> $zones number of the recipe, zone, difference of the finished bait there, CIEDE2000
+     * @param list<array{int, string, float}> $zones number of the recipe, zone or “eye”, difference of the finished bait there, CIEDE2000
      */
     public function __construct(public array $for, public array $zones) {}
 

@@ -6,12 +6,16 @@ namespace Hawkbrush\Core\Replace;
 
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Compare\ZoneColours;
 use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Eye\Look;
+use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Mix\Wanted;
 use Hawkbrush\Core\Pattern\Recipe;
@@ -25,10 +29,10 @@ final class Replacing
 
     private const AROUND = 20;
 
-    /** @var array<int, Field> before the first coat of the paint, by number of the recipe; those that do not use it are left out */
+    /** @var array<int, Field> before the first film of the paint, by number of the recipe; those that do not use it are left out */
     private array $before = [];
 
-    /** @var array<int, list<Coverage>> where each coat lands: that does not depend on the paint */
+    /** @var array<int, array<int, Coverage>> where each film lands, by its place in order: that does not depend on the paint */
     private array $coverages = [];
 
     /** @var array<int, ZoneColours> */
@@ -69,27 +73,42 @@ final class Replacing
         return $this->wanted;
     }
 
+    /** Whether a recipe takes the paint on an eye or stirred into its clear, where of a mix only the most of it goes. */
+    public function takesAlone(int $recipe): bool
+    {
+        foreach ($this->recipes[$recipe]->enabled() as $step) {
+            if ($step->coat() === null && $this->isAmong($step->paints())) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function look(int $number, Recipe $recipe): void
     {
         $field = Field::bare(Surface::of($recipe->body, self::COLUMNS, self::AROUND));
         $eyes = new ZoneColours($field->surface);
         $zones = [];
-        foreach ($recipe->coats() as $step) {
-            $coverage = Coverage::land($step, $field->surface);
-            $this->coverages[$number][] = $coverage;
-            if ($step->mixture->uses($this->paintId)) {
+        foreach (self::layers($recipe) as $at => $layer) {
+            if (! $layer instanceof Coat) {
+                $field = $field->under($layer);
+                continue;
+            }
+            $coverage = $this->coverages[$number][$at] = Coverage::land($layer, $field->surface);
+            if ($layer->mixture->uses($this->paintId)) {
                 $this->before[$number] ??= $field;
                 $under = $eyes->under($coverage);
                 foreach ($under as $zone) {
                     $zones[$zone->value] = $zone;
                 }
-                $optics = $step->optics();
-                if ($optics !== null && $under !== [] && $step->dryUm() > ($this->wanted->dryUm ?? 0.0)) {
-                    $blank = new Wanted(new Lab(50, 0, 0), $eyes->film($field, $under[0]), $step->dryUm(), SurfaceFinish::Clear);
+                $optics = $layer->optics();
+                if ($optics !== null && $under !== [] && $layer->dryUm() > ($this->wanted->dryUm ?? 0.0)) {
+                    $blank = new Wanted(new Lab(50, 0, 0), $eyes->film($field, $under[0]), $layer->dryUm(), SurfaceFinish::Clear);
                     $this->wanted = new Wanted($blank->shows($optics)->lab, $blank->ground, $blank->dryUm, $blank->finish);
                 }
             }
-            $field = $field->with($step, $this->climate, $coverage);
+            $field = $field->with($layer, $this->climate, $coverage);
         }
         $this->eyes[$number] = $eyes;
         $this->zones[$number] = array_values($zones);
@@ -104,20 +123,80 @@ final class Replacing
     private function differences(array $for): array
     {
         $differences = [];
-        foreach ($this->before as $number => $field) {
-            $begun = false;
-            $old = $this->recipes[$number]->coats();
-            foreach (Swap::in($this->recipes[$number], $this->paintId, $for)->coats() as $i => $step) {
-                $begun = $begun || $old[$i]->mixture->uses($this->paintId);
-                if ($begun) {
-                    $field = $field->with($step, $this->climate, $this->coverages[$number][$i]);
-                }
+        foreach ($this->recipes as $number => $recipe) {
+            $changed = Swap::in($recipe, $this->paintId, $for);
+            foreach ($this->onTheBody($number, $changed) as $zone => $deltaE) {
+                $differences[] = [$number, $zone, $deltaE];
             }
-            foreach ($this->eyes[$number]->of($field, SurfaceFinish::Clear, $this->zones[$number]) as $zone => $colour) {
-                $differences[] = [$number, (string) $zone, DeltaE2000::between($this->finished[$number][$zone]->lab, $colour->lab)];
+            $eye = $this->onTheEye($recipe, $changed);
+            if ($eye !== null) {
+                $differences[] = [$number, 'eye', $eye];
             }
         }
 
         return $differences;
+    }
+
+    /** @return array<string, float> by zone, where films of the paint lie */
+    private function onTheBody(int $number, Recipe $changed): array
+    {
+        $field = $this->before[$number] ?? null;
+        if ($field === null) {
+            return [];
+        }
+        $begun = false;
+        $old = self::layers($this->recipes[$number]);
+        foreach (self::layers($changed) as $at => $layer) {
+            $was = $old[$at];
+            $begun = $begun || ($was instanceof Coat && $was->mixture->uses($this->paintId));
+            if ($begun) {
+                $field = $layer instanceof Coat
+                    ? $field->with($layer, $this->climate, $this->coverages[$number][$at])
+                    : $field->under($layer);
+            }
+        }
+        $differences = [];
+        foreach ($this->eyes[$number]->of($field, SurfaceFinish::Clear, $this->zones[$number]) as $zone => $colour) {
+            $differences[$zone] = DeltaE2000::between($this->finished[$number][$zone]->lab, $colour->lab);
+        }
+
+        return $differences;
+    }
+
+    /** By how much the disc of a painted eye changes that changes most; null where none is painted with the paint. */
+    private function onTheEye(Recipe $recipe, Recipe $changed): ?float
+    {
+        $most = null;
+        foreach ($recipe->enabled() as $step) {
+            [$was, $is] = [$step->eye(), $changed->step($step->id)?->eye()];
+            if ($was === null || $is === null || ! $this->isAmong($step->paints())) {
+                continue;
+            }
+            $below = FilmState::ground($recipe->body->ground->values);
+            $hexes = Look::of($is, $below)->colours();
+            foreach (Look::of($was, $below)->colours() as $disc => $hex) {
+                $most = max($most ?? 0.0, DeltaE2000::between(Colour::fromHex($hex)->lab, Colour::fromHex($hexes[$disc])->lab));
+            }
+        }
+
+        return $most;
+    }
+
+    /** @param list<Paint> $paints */
+    private function isAmong(array $paints): bool
+    {
+        return array_filter($paints, fn(Paint $paint): bool => $paint->id === $this->paintId) !== [];
+    }
+
+    /** @return list<Coat|array{Optics, float}> all that colours, in order: films in their places, or what lies over all of it */
+    private static function layers(Recipe $recipe): array
+    {
+        $layers = [];
+        foreach ($recipe->enabled() as $step) {
+            $over = $step->overAll();
+            array_push($layers, ...$step->films(), ...($over === null ? [] : [$over]));
+        }
+
+        return $layers;
     }
 }

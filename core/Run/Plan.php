@@ -38,8 +38,8 @@ final readonly class Plan
         if ($baits < 1 || $baits > self::MOST_BAITS) {
             throw Refused::at('/baits', 'A run has 1 to '.self::MOST_BAITS.' baits.');
         }
-        if ($recipe->coats() === []) {
-            throw Refused::at('/version_id', 'This pattern has no paint step that is switched on: there is nothing to run.');
+        if ($recipe->enabled() === []) {
+            throw Refused::at('/version_id', 'This pattern has no step that is switched on: there is nothing to run.');
         }
         $climate = $shop->climate;
         $cleanings = Cleanings::of($recipe, $shop);

@@ -127,6 +127,7 @@ it('ranks replacements by the finished bait', function (): void {
         'version' => $sheet['version']['id'],
         'pattern' => $sheet['pattern']['id'],
         'name' => 'Gudgeon, gravel',
+        'alone' => false,
     ]])
         ->and($alone[0]['parts'][0]['paint'])->toBe($near->id)
         ->and($alone[0]['delta_e'])->toBeLessThan(2)
@@ -134,6 +135,20 @@ it('ranks replacements by the finished bait', function (): void {
         ->and(collect($alone)->firstWhere('parts.0.paint', $far->id)['delta_e'])->toBeGreaterThan(5)
         ->and(array_column($alone[0]['zones'], 'zone'))->toContain('back')->not->toContain('belly');
     $this->send('POST', "/paints/{$far->id}/replacements")->assertStatus(422);
+});
+
+it('ranks replacements on a painted eye, and says where of a mix only the most goes', function (): void {
+    $sheet = $this->pattern();
+    $amber = $this->paint('Amber', 'opaque', '#d89020');
+    $near = $this->paint('Honey', 'opaque', '#d8982a');
+    $this->edit($sheet['version'], ['op' => 'add', 'step' => ['type' => 'eye', 'diameter_mm' => 5, 'kind' => 'painted', 'rings' => [
+        ['paint' => $amber->id, 'percent' => 100, 'by' => 'punch'],
+    ]]])->assertOk();
+    $ranked = $this->send('POST', "/paints/{$amber->id}/replacements")->assertOk()->json();
+    expect($ranked['uses'][0]['alone'])->toBeTrue()
+        ->and($ranked['offers'][0]['most'])->toBe($near->name)
+        ->and(array_column($ranked['offers'][0]['zones'], 'zone'))->toBe(['eye'])
+        ->and($ranked['offers'][1]['delta_e'])->toBeGreaterThan($ranked['offers'][0]['delta_e']);
 });
 
 it('shows a bait in other paints, changes the pattern, and keeps a sister of it', function (): void {

@@ -7,6 +7,7 @@ namespace App\Actions\Rack;
 use App\Actions\Patterns\ReadRecipe;
 use App\Models\Paint;
 use App\Models\Version;
+use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint as CorePaint;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Mix\MixSearch;
@@ -55,11 +56,15 @@ final readonly class ReplacePaint
 
         return [
             'uses' => array_map(
-                static fn(Version $v): array => ['version' => $v->id, 'pattern' => $v->pattern_id, 'name' => $v->pattern->name],
+                static fn(Version $v, int $number): array => [
+                    'version' => $v->id, 'pattern' => $v->pattern_id, 'name' => $v->pattern->name, 'alone' => $replacing->takesAlone($number),
+                ],
                 $versions,
+                array_keys($versions),
             ),
             'offers' => array_map(static fn(Replacement $one): array => [
                 'parts' => FindMixes::parts($one->for),
+                'most' => (new Mixture($one->for))->most()->name,
                 'delta_e' => round($one->deltaE(), 3),
                 'zones' => array_map(
                     static fn(array $zone): array => [

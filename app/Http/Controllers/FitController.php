@@ -56,7 +56,7 @@ final readonly class FitController
             'steps' => StepView::all($fitted),
             'changes' => PlanView::changes([
                 ...Change::between($recipe, $fitted),
-                ...($recipe->coats() === [] ? [] : PlanChanges::between(Plan::of($recipe, 1, $shop), Plan::of($fitted, 1, $shop))),
+                ...($recipe->enabled() === [] ? [] : PlanChanges::between(Plan::of($recipe, 1, $shop), Plan::of($fitted, 1, $shop))),
             ]),
             'masks' => FitView::masks($fitted, $this->find->forRecipe($fitted)),
         ]);

@@ -107,7 +107,7 @@ final readonly class VersionController
         $recipe = $this->read->fromVersion($this->find($id));
         $shop = $shops->now();
         $room = $shop->climate;
-        $plan = $recipe->coats() === [] ? null : Plan::of($recipe, 1, $shop);
+        $plan = $recipe->enabled() === [] ? null : Plan::of($recipe, 1, $shop);
 
         return new JsonResponse([
             'findings' => array_map(ResultWriter::finding(...), Advisor::advise($recipe, Climate::ordinary(), self::opaques(), $shop)),

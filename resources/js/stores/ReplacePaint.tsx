@@ -133,6 +133,7 @@ function Beside({ use, paint, offer }: { use: Use; paint: Paint; offer: Offer })
       </div>
       <figcaption>
         <b>{use.name}</b> as it is, and with {said(offer.parts)}.{' '}
+        {use.alone && offer.parts.length > 1 && `On its eye, or stirred into its clear, ${offer.most} alone. `}
         {keep.isSuccess ? (
           <Link className="link" to={`/patterns/${use.pattern}`}>
             Changed; look at it

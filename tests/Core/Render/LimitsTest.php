@@ -9,7 +9,6 @@ use Hawkbrush\Core\Body\Surface;
 
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Calculator\Calculators;
-use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
@@ -17,7 +16,6 @@ use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Compare\ZoneColours;
 use Hawkbrush\Core\Drying\Climate;
-use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Kind;
@@ -142,24 +140,6 @@ it('exchanges one paint of a mix and keeps the shares', function (): void {
     $last = $changed->coats()[array_key_last($changed->coats())]->mixture->parts;
     expect(array_map(static fn(array $p): array => [$p[0]->id, $p[1]], $last))->toBe([['white', 2], ['one', 1], ['two', 2]])
         ->and(fn() => Swap::in($recipe, 'moss', [[$one, 1], [$two, 199]]))->toThrow(Refused::class, 'a mix has up to 200');
-});
-
-it('ranks the same paint under another name first, with nothing changed', function (): void {
-    $recipe = RecipeReader::read(Node::root(Examples::recipe()));
-    $used = $recipe->coats()[1]->mixture->parts[0][0];
-    $twin = new Paint('twin', 'Twin', $used->kind, $used->optics, $used->hex, $used->solids, $used->dropMl, $used->family);
-    $other = new Paint(
-        'other',
-        'Other',
-        Kind::Opaque,
-        Unmeasured::optics(Colour::fromHex('#d02020')->reflectance(), Kind::Opaque),
-        '#d02020',
-    );
-    $ranked = (new Replacing([$recipe], $used->id, Climate::ordinary()))->rank([[[$other, 1]], [[$twin, 1]]]);
-    expect($ranked[0]->for[0][0]->id)->toBe('twin')
-        ->and($ranked[0]->deltaE())->toBeLessThan(1e-6)
-        ->and($ranked[1]->deltaE())->toBeGreaterThan(3.0)
-        ->and((new Replacing([$recipe], $used->id, Climate::ordinary()))->wanted()?->shows($used->optics))->not->toBeNull();
 });
 
 it('gives a zone the mean of its light', function (): void {

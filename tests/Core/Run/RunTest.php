@@ -118,6 +118,19 @@ it('waits longer in a damp room, and the epoxy in a cold one', function (): void
         ->and($wait($in(21, 100), 'wait'))->toEqualWithDelta(200, 1e-9);
 });
 
+it('plans a bait that is not sprayed at all', function (array $steps): void {
+    // A soft body is only dipped, a worn bait only gets a new clear: common practice, no published source.
+    $document = ['steps' => array_map(static fn(array $step, int $i): array => ['id' => "s{$i}"] + $step, $steps, array_keys($steps))];
+    $plan = Plan::of(RecipeReader::read(Node::root($document + Examples::recipe())), 3, Shop::ordinary());
+    expect($plan->steps)->toHaveCount(\count($steps))->and($plan->totalMin())->toBeGreaterThan(5.0)->and($plan->cleanMin())->toBe(0.0);
+})->with([
+    'dipped' => [[['type' => 'eye', 'diameter_mm' => 5], ['type' => 'dip']]],
+    'cleared anew' => [[
+        ['type' => 'prep', 'title' => 'Sand', 'task' => 'Sand with 400 grit', 'minutes' => 4],
+        ['type' => 'clear', 'clear' => 'two-part epoxy', 'coats' => 1],
+    ]],
+]);
+
 it('refuses to plan nothing, or too much', function (): void {
     $empty = RecipeReader::read(Node::root(['steps' => []] + Examples::recipe()));
     expect(fn() => Plan::of($empty, 1, Shop::ordinary()))->toThrow(Refused::class, 'nothing to run')
