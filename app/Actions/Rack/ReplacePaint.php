@@ -57,7 +57,8 @@ final readonly class ReplacePaint
         return [
             'uses' => array_map(
                 static fn(Version $v, int $number): array => [
-                    'version' => $v->id, 'pattern' => $v->pattern_id, 'name' => $v->pattern->name, 'alone' => $replacing->takesAlone($number),
+                    'version' => $v->id, 'pattern' => $v->pattern_id, 'name' => $v->pattern->name,
+                    'alone' => $replacing->takesAlone($number),
                 ],
                 $versions,
                 array_keys($versions),

@@ -46,7 +46,8 @@ it('holds a replacement against what is stirred into a clear', function (): void
     expect($ranked[0]->for[0][0]->id)->toBe('blue')->and($ranked[0]->deltaE())->toBeLessThan(1e-6)
         ->and($ranked[1]->deltaE())->toBeGreaterThan(3.0)
         ->and(array_column($ranked[1]->zones, 1))->toContain('back')->not->toContain('belly')
-        ->and($replacing->takesAlone(0))->toBeTrue()->and((new Replacing([$recipe], 'moss', Climate::ordinary()))->takesAlone(0))->toBeFalse();
+        ->and($replacing->takesAlone(0))->toBeTrue()
+        ->and((new Replacing([$recipe], 'moss', Climate::ordinary()))->takesAlone(0))->toBeFalse();
 });
 
 it('holds a replacement against the disc of a painted eye', function (): void {
