@@ -21,7 +21,8 @@ use Illuminate\Support\Carbon;
  * @property float $left_ml
  * @property float|null $price
  * @property Carbon|null $opened_on
- * @property Carbon|null $expires_on
+ * @property float|null $keeps_months once it is opened
+ * @property Carbon|null $expires_on of a bottle that is closed, or whatever its label says
  * @property bool $in_use
  * @property int $revision
  * @property Carbon|null $archived_at
@@ -31,7 +32,7 @@ final class ClearBottle extends Model
     use HasUlids;
 
     /** Least and most of what a shop keeps of it. */
-    public const BOUNDS = ['bottle_ml' => [1, 20000], 'left_ml' => [0, 20000], 'price' => [0, 100000]];
+    public const BOUNDS = ['bottle_ml' => [1, 20000], 'left_ml' => [0, 20000], 'price' => [0, 100000], 'keeps_months' => [1, 120]];
 
     protected $table = 'clears';
 
@@ -42,13 +43,22 @@ final class ClearBottle extends Model
     {
         return [
             'figures' => 'array', 'bottle_ml' => 'float', 'left_ml' => 'float', 'price' => 'float', 'opened_on' => 'date',
-            'expires_on' => 'date', 'in_use' => 'boolean', 'revision' => 'integer', 'archived_at' => 'datetime',
+            'keeps_months' => 'float', 'expires_on' => 'date', 'in_use' => 'boolean', 'revision' => 'integer', 'archived_at' => 'datetime',
         ];
     }
 
     public function product(): Product
     {
         return Product::read(Node::root(['kind' => $this->kind] + $this->figures));
+    }
+
+    /** The last day on which it is good: by its date, or by how long it keeps once opened, whichever comes first; null: not known. */
+    public function goodUntil(): ?Carbon
+    {
+        $opened = $this->opened_on === null || $this->keeps_months === null
+            ? null : $this->opened_on->copy()->addMonthsNoOverflow((int) round($this->keeps_months));
+
+        return $opened === null || ($this->expires_on !== null && $this->expires_on->isBefore($opened)) ? $this->expires_on : $opened;
     }
 
     /** @return array<string, self> those in use, by kind */

@@ -24,6 +24,8 @@ final class PlanView
     /** @return array<string, mixed> */
     public static function of(Plan $plan, Carbon $startsAt, ?Body $body = null): array
     {
+        $clears = array_intersect_key(ClearBottle::inUse(), $plan->takesClearMl());
+
         return [
             'baits' => $plan->baits,
             'air_c' => $plan->shop->climate->airC,
@@ -39,7 +41,8 @@ final class PlanView
             'thinner' => $plan->shop->habits->water() ? 'water' : 'reducer',
             'total_min' => round($plan->totalMin(), 1),
             'steps' => array_map(static fn(PlannedStep $s): array => self::step($s, $startsAt, $plan->shop->climate), $plan->steps),
-            'short' => self::short($plan),
+            'short' => self::short($plan, $clears),
+            'stale' => self::stale($startsAt, $clears),
             'short_eyes' => self::shortEyes($plan),
             'cost' => PlanCost::of($plan, $body),
             'cautions' => $plan->cautions,
@@ -144,8 +147,12 @@ final class PlanView
         return $startsAt->copy()->addSeconds((int) round($minutes * 60))->toIso8601ZuluString();
     }
 
-    /** @return list<array{paint_id: string, name: string, needs_ml: float, left_ml: float}> paints and clears of which too little is left */
-    private static function short(Plan $plan): array
+    /**
+     * @param array<string, ClearBottle> $inUse those of its clears, by kind
+     *
+     * @return list<array{paint_id: string, name: string, needs_ml: float, left_ml: float}> paints and clears of which too little is left
+     */
+    private static function short(Plan $plan, array $inUse): array
     {
         $takes = $plan->takesMl();
         $clears = $plan->takesClearMl();
@@ -153,7 +160,7 @@ final class PlanView
         foreach (Paint::query()->findMany(array_keys($takes)) as $paint) {
             $bottles[] = [$paint, $takes[$paint->id]];
         }
-        foreach (array_intersect_key(ClearBottle::inUse(), $clears) as $kind => $clear) {
+        foreach ($inUse as $kind => $clear) {
             $bottles[] = [$clear, $clears[$kind]];
         }
         $short = [];
@@ -169,6 +176,24 @@ final class PlanView
         }
 
         return $short;
+    }
+
+    /**
+     * @param array<string, ClearBottle> $inUse
+     *
+     * @return list<array{name: string, good_until: string}> clears that are no longer good when the run begins
+     */
+    private static function stale(Carbon $startsAt, array $inUse): array
+    {
+        $stale = [];
+        foreach ($inUse as $clear) {
+            $until = $clear->goodUntil();
+            if ($until !== null && $until->isBefore($startsAt->copy()->startOfDay())) {
+                $stale[] = ['name' => $clear->name, 'good_until' => $until->toDateString()];
+            }
+        }
+
+        return $stale;
     }
 
     /** @return list<array{name: string, needs: int, left: int}> eyes of which too few are kept; those that are not kept here are not told */

@@ -28,7 +28,7 @@ final class DemoShop
     private const CLEARS = [
         [
             'kind' => 'two-part epoxy', 'name' => 'Half-hour epoxy', 'label_min' => 30, 'bottle_ml' => 240, 'left_ml' => 168,
-            'price' => 18.5, 'opened_on' => '2026-08-11', 'expires_on' => '2027-08-01',
+            'price' => 18.5, 'opened_on' => '2026-08-11', 'keeps_months' => 12, 'expires_on' => '2027-08-01',
         ],
         [
             'kind' => 'slow casting resin', 'name' => 'Slow resin', 'label_min' => 120, 'parts_a' => 100, 'parts_b' => 45,
@@ -37,7 +37,7 @@ final class DemoShop
         ],
         [
             'kind' => 'UV resin', 'name' => 'Lamp resin', 'dose_j_cm2' => 8, 'lamp_mw_cm2' => 6, 'bottle_ml' => 100,
-            'left_ml' => 36, 'price' => 14.9, 'opened_on' => '2026-06-02',
+            'left_ml' => 36, 'price' => 14.9, 'opened_on' => '2026-06-02', 'keeps_months' => 9,
         ],
         [
             'kind' => 'acrylic spray', 'name' => 'Acrylic can', 'bottle_ml' => 400, 'left_ml' => 220, 'price' => 8.4,

@@ -25,13 +25,34 @@ it('keeps clears, one of each kind in use, and says their times in this room', f
     $this->send('PATCH', "/clears/{$five['id']}", ['revision' => 3, 'archived' => true])->assertJsonPath('in_use', false);
 });
 
+it('knows how long a clear is good, by its date or by when it was opened, whichever comes first', function (): void {
+    $clear = $this->send('POST', '/clears', [
+        'kind' => 'two-part epoxy', 'name' => 'Half hour', 'opened_on' => '2026-01-31', 'keeps_months' => 1, 'expires_on' => '2030-01-01',
+    ])->assertCreated()->assertJsonPath('good_until', '2026-02-28')->assertJsonPath('expired', true)->json();
+    $plan = function (): array {
+        static $version;
+        $version ??= $this->edit($this->pattern()['version'], [
+            'op' => 'add', 'step' => ['type' => 'clear', 'clear' => 'two-part epoxy', 'coats' => 1],
+        ])->json('version.id');
+        $run = ['version_id' => $version, 'baits' => 1, 'air_c' => 21, 'humidity_percent' => 50, 'starts_at' => '2026-11-30T08:00:00Z'];
+
+        return $this->send('POST', '/runs/plan', $run)->assertOk()->json('plan.stale');
+    };
+    expect($plan())->toBe([['name' => 'Half hour', 'good_until' => '2026-02-28']]);
+    $this->send('PATCH', "/clears/{$clear['id']}", ['revision' => 1, 'keeps_months' => null])
+        ->assertJsonPath('good_until', '2030-01-01')->assertJsonPath('expired', false);
+    expect($plan())->toBe([]);
+    $this->send('PATCH', "/clears/{$clear['id']}", ['revision' => 2, 'expires_on' => null])->assertJsonPath('good_until', null);
+});
+
 it('refuses what no clear is', function (array $form, string $pointer): void {
     $this->send('POST', '/clears', $form + ['kind' => 'two-part epoxy', 'name' => 'x'])
         ->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
     expect(ClearBottle::query()->count())->toBe(0);
 })->with([
     [['kind' => 'varnish'], '/kind'], [['name' => ''], '/name'], [['label_min' => 0], '/label_min'], [['density_a' => 9], '/density_a'],
-    [['by' => 'eye'], '/by'], [['left_ml' => -1], '/left_ml'], [['opened_on' => 'soon'], '/opened_on'], [['taste' => 'sweet'], '/taste'],
+    [['by' => 'eye'], '/by'], [['left_ml' => -1], '/left_ml'],
+    [['keeps_months' => 0], '/keeps_months'], [['opened_on' => 'soon'], '/opened_on'], [['taste' => 'sweet'], '/taste'],
     [['bottle_ml' => null], '/bottle_ml'],
 ]);
 

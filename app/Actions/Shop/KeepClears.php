@@ -18,7 +18,7 @@ final class KeepClears
         'label_min', 'parts_a', 'parts_b', 'by', 'density_a', 'density_b', 'yellow_percent', 'dose_j_cm2', 'lamp_mw_cm2',
     ];
 
-    private const KEPT = ['bottle_ml', 'left_ml', 'price', 'opened_on', 'expires_on'];
+    private const KEPT = ['bottle_ml', 'left_ml', 'price', 'opened_on', 'keeps_months', 'expires_on'];
 
     private const BOTTLE_ML = 240.0;
 
@@ -80,7 +80,7 @@ final class KeepClears
         return array_diff_key(Product::read(Node::root(['kind' => $kind] + $before))->document(), ['kind' => true]);
     }
 
-    /** @return array<string, mixed> what is named of stock, price and dates; null takes price or date away */
+    /** @return array<string, mixed> what is named of stock, price and dates; null takes price, months or date away */
     private static function kept(Node $form): array
     {
         $kept = [];

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { CleanOut, Plan, Settings } from '../api/types';
 import layout from '../parts/layout.module.css';
 import table from '../parts/table.module.css';
-import { clock, minutes, temperature, volume } from '../units/units';
+import { clock, day, minutes, temperature, volume } from '../units/units';
 import { Batches } from './Batches';
 import { Melts } from './Melts';
 import classes from './runs.module.css';
@@ -65,6 +65,12 @@ export function PlanSheet({ plan, settings }: Props) {
           </ul>
         </section>
       )}
+      {plan.stale.map(({ name, good_until }) => (
+        <p key={name} className={`${layout.part} ${layout.caution}`}>
+          {name} was good until {day(good_until)}: see that a little of it sets before it goes on baits, or take a new
+          one.
+        </p>
+      ))}
       {plan.short_eyes.length > 0 && (
         <section className={`${layout.part} ${layout.caution}`} aria-label="Too few eyes">
           <h2>Too few eyes</h2>

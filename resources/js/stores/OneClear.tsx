@@ -7,12 +7,14 @@ import { Figure } from '../parts/Figure';
 import layout from '../parts/layout.module.css';
 import { SavedText } from '../parts/SavedText';
 import { Select } from '../parts/Select';
-import { minutes } from '../units/units';
+import { day, minutes } from '../units/units';
 import '../parts/controls';
 import classes from './kept.module.css';
 import { useClearChange } from './useClearChange';
 
 const BY = ['volume', 'weight'] as const;
+
+const MAY_BE_UNKNOWN = ['price', 'keeps_months'];
 
 /** One clear: what its sheet says, what is left, and its times in this room. */
 export function OneClear({ clear, bounds }: { clear: ClearBottle; bounds: Clears['bounds'] }) {
@@ -26,8 +28,8 @@ export function OneClear({ clear, bounds }: { clear: ClearBottle; bounds: Clears
       value={clear[name]}
       {...within(bounds[name])}
       decimals={decimals}
-      {...(name === 'price' ? { empty: 'not known' } : {})}
-      onSave={(value) => (value !== null || name === 'price') && set({ [name]: value })}
+      {...(MAY_BE_UNKNOWN.includes(name) ? { empty: 'not known' } : {})}
+      onSave={(value) => (value !== null || MAY_BE_UNKNOWN.includes(name)) && set({ [name]: value })}
     />
   );
   return (
@@ -66,6 +68,7 @@ export function OneClear({ clear, bounds }: { clear: ClearBottle; bounds: Clears
           value={clear.opened_on ?? ''}
           onChange={(day) => set({ opened_on: day === '' ? null : day })}
         />
+        {figure('Then keeps, months', 'keeps_months', 0)}
         <DayField
           size="xs"
           label="Expires on"
@@ -75,6 +78,7 @@ export function OneClear({ clear, bounds }: { clear: ClearBottle; bounds: Clears
       </div>
       <p className={classes.below}>
         {clear.expired && <b className={layout.low}>Past its date. </b>}
+        {clear.good_until !== null && `Good until ${day(clear.good_until)}. `}
         Here: {clear.here.working_min !== null && `${minutes(clear.here.working_min)} to work in, `}
         hard after {minutes(clear.here.hard_min)}, the next coat from {minutes(clear.here.recoat_min[0] ?? 0)} to{' '}
         {minutes(clear.here.recoat_min[1] ?? 0)} (later: sand first), sanded after {minutes(clear.here.sand_min)},
