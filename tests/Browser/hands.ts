@@ -33,6 +33,14 @@ export async function onTheClamps(page: Page): Promise<string> {
   return `/bench/${runs[0]?.id}`;
 }
 
+/** Opens the sheet of a demo pattern by its species. */
+export async function openSheet(page: Page, species: string) {
+  const answer = await (await page.request.get('/api/v1/patterns')).json();
+  const pattern = (answer.patterns as { id: string; species: string }[]).find((p) => p.species === species);
+  await page.goto(`/patterns/${pattern?.id}`);
+  await expect(page.locator(FLANK)).toHaveAttribute('data-drawn', 'yes');
+}
+
 /** What a painter does on the pages, in their words. */
 export function hands(page: Page) {
   const form = page.locator('[data-step-form]');
