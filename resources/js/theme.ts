@@ -26,11 +26,12 @@ export const theme = createTheme({
   cursorType: 'pointer',
   components: {
     Button: Button.extend({
-      vars: (_, { variant }) => ({
+      vars: (_, { variant, size }) => ({
         root: {
-          '--button-height': '40px',
+          // At the bench a button is pressed with a knuckle.
+          '--button-height': size === 'xl' ? '60px' : 'var(--press, 40px)',
           '--button-padding-x': '16px',
-          '--button-fz': '14px',
+          '--button-fz': size === 'xl' ? '18px' : '14px',
           '--button-bg': variant === 'default' ? 'transparent' : 'var(--ink)',
           '--button-hover': variant === 'default' ? 'var(--panel)' : 'var(--ink)',
           '--button-color': variant === 'default' ? 'var(--ink)' : 'var(--paper)',
@@ -40,7 +41,7 @@ export const theme = createTheme({
     }),
     Input: { vars: () => ({ wrapper: { '--input-bd': 'var(--edge)' } }) },
     Anchor: Anchor.extend({ defaultProps: { classNames: { root: 'link' }, unstyled: true } }),
-    ModalCloseButton: { defaultProps: { 'aria-label': 'Close' } },
+    ModalCloseButton: { defaultProps: { 'aria-label': 'Close', size: 44, iconSize: 20 } },
     // The page has its header; that of a dialog is none.
     ModalHeader: { defaultProps: { component: 'div' } },
     Notification: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },

@@ -51,6 +51,25 @@ async function tried(page: Page, sizes: readonly (readonly [number, number])[]):
   return found;
 }
 
+test('everything at the bench can be pressed with a knuckle, its dialogs too', async ({ page }) => {
+  const small = () =>
+    page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('main button, main a[href], main summary, [role=dialog] button')]
+        .filter((one) => one.checkVisibility({ visibilityProperty: true }) && one.getBoundingClientRect().height < 44)
+        .map((one) => `${one.textContent || one.getAttribute('aria-label')} ${one.getBoundingClientRect().height}`),
+    );
+  await page.goto(await onTheClamps(page));
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  expect(await small()).toEqual([]);
+  for (const opens of ['Note', 'Used other figures', 'Pedal', 'Something is wrong', 'H-00']) {
+    await page.getByRole('button', { name: opens }).first().click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    expect(await small()).toEqual([]);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+  }
+});
+
 test('the pattern sheet can be worked at every size, whichever of its parts is open', async ({ page, request }) => {
   const { patterns } = await (await request.get('/api/v1/patterns')).json();
   const roach = patterns.find((p: { name: string }) => p.name === 'Roach, first frost');

@@ -33,7 +33,7 @@ export function BeforeItHurts({ due, cautions, onKnown }: Props) {
           </li>
         ))}
       </ul>
-      <p className="dim">{cautions?.last}</p>
+      <p className={`dim ${classes.last}`}>{cautions?.last}</p>
       <Button size="xl" fullWidth onClick={onKnown} data-autofocus>
         I have seen to it
       </Button>

@@ -27,19 +27,20 @@ export function MixClock({ batch, coated, running, onMixed }: Props) {
   if (mix === undefined) return null;
   const left = before - coated;
   const label = `mix ${at + 1} of ${batch.mixes.length}`;
+  const mixed = running.includes(label);
   return (
     <div className={classes.before}>
       <p>
         <b>
           Mix {at + 1} of {batch.mixes.length}
         </b>{' '}
-        {mixWords(mix)}; {counted(left, 'bait')} still to do from it. Stir {STIR}.
+        {mixWords(mix)}; {counted(left, 'bait')} still to do from it.{!mixed && ` Stir ${STIR}.`}
       </p>
       <p>
-        It lasts about {minutes(mix.usable_min)}; at two thirds, {minutes((mix.usable_min * 2) / 3)}, begin no bait that
-        you cannot finish. When it pulls threads, stop: leave it, and mix anew.
+        {!mixed && `It lasts about ${minutes(mix.usable_min)}. `}At two thirds, {minutes((mix.usable_min * 2) / 3)},
+        begin no bait that you cannot finish. When it pulls threads, stop and mix anew.
       </p>
-      {!running.includes(label) && (
+      {!mixed && (
         <Button size="lg" variant="default" onClick={() => onMixed(mix.usable_min * 60, label)}>
           It is mixed: start {minutes(mix.usable_min)}
         </Button>
