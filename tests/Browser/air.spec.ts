@@ -171,6 +171,7 @@ test('follows the habits of who paints, and says who differs', async ({ page }) 
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(judge.getByRole('radio', { name: /spray-out/ })).toBeChecked();
   await judge.getByRole('radio', { name: /^The gauge/ }).click();
+  await expect(judge.getByRole('radio', { name: /^The gauge/ })).toBeChecked();
   await page.getByLabel('Who paints now').selectOption('Osk');
   await expect(judge.getByRole('radio', { name: /spray-out/ })).toBeChecked();
   await page.getByLabel('Who paints now').selectOption('Marit');
