@@ -21,7 +21,7 @@ use Illuminate\Support\Carbon;
  * @property float $left_ml
  * @property float|null $price
  * @property Carbon|null $opened_on
- * @property float|null $keeps_months once it is opened
+ * @property int|null $keeps_months once it is opened
  * @property Carbon|null $expires_on of a bottle that is closed, or whatever its label says
  * @property bool $in_use
  * @property int $revision
@@ -43,7 +43,8 @@ final class ClearBottle extends Model
     {
         return [
             'figures' => 'array', 'bottle_ml' => 'float', 'left_ml' => 'float', 'price' => 'float', 'opened_on' => 'date',
-            'keeps_months' => 'float', 'expires_on' => 'date', 'in_use' => 'boolean', 'revision' => 'integer', 'archived_at' => 'datetime',
+            'keeps_months' => 'integer', 'expires_on' => 'date', 'in_use' => 'boolean', 'revision' => 'integer',
+            'archived_at' => 'datetime',
         ];
     }
 
@@ -55,10 +56,12 @@ final class ClearBottle extends Model
     /** The last day on which it is good: by its date, or by how long it keeps once opened, whichever comes first; null: not known. */
     public function goodUntil(): ?Carbon
     {
-        $opened = $this->opened_on === null || $this->keeps_months === null
-            ? null : $this->opened_on->copy()->addMonthsNoOverflow((int) round($this->keeps_months));
+        $days = array_filter([
+            $this->expires_on,
+            $this->keeps_months === null ? null : $this->opened_on?->copy()->addMonthsNoOverflow($this->keeps_months),
+        ]);
 
-        return $opened === null || ($this->expires_on !== null && $this->expires_on->isBefore($opened)) ? $this->expires_on : $opened;
+        return $days === [] ? null : min($days);
     }
 
     /** @return array<string, self> those in use, by kind */

@@ -14,12 +14,16 @@ use Hawkbrush\Core\Run\PlannedStep;
 /** What the stores of a run cost, by what was paid for them: paint, clear, eyes, bodies. Work and cleaner are not in it. */
 final class PlanCost
 {
-    /** @return array<string, mixed> */
-    public static function of(Plan $plan, ?Body $body): array
+    /**
+     * @param array<string, ClearBottle> $inUse those of its clears, by kind
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Plan $plan, array $inUse, ?Body $body): array
     {
         $lines = [
             ...self::paints($plan),
-            ...self::clears($plan),
+            ...self::clears($plan, $inUse),
             ...self::eyes($plan),
             ...self::melted($plan),
             ...$body === null ? [] : [self::bodies($plan, $body)],
@@ -64,13 +68,15 @@ final class PlanCost
         return $lines;
     }
 
-    /** @return list<array{what: string, name: string, cost: float|null}> */
-    private static function clears(Plan $plan): array
+    /**
+     * @param array<string, ClearBottle> $inUse
+     *
+     * @return list<array{what: string, name: string, cost: float|null}>
+     */
+    private static function clears(Plan $plan, array $inUse): array
     {
-        $takes = $plan->takesClearMl();
-        $inUse = ClearBottle::inUse();
         $lines = [];
-        foreach ($takes as $kind => $ml) {
+        foreach ($plan->takesClearMl() as $kind => $ml) {
             $bottle = $inUse[$kind] ?? null;
             $lines[] = [
                 'what' => 'clear', 'name' => $bottle->name ?? $kind,

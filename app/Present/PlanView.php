@@ -44,7 +44,7 @@ final class PlanView
             'short' => self::short($plan, $clears),
             'stale' => self::stale($startsAt, $clears),
             'short_eyes' => self::shortEyes($plan),
-            'cost' => PlanCost::of($plan, $body),
+            'cost' => PlanCost::of($plan, $clears, $body),
             'cautions' => $plan->cautions,
         ];
     }

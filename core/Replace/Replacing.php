@@ -11,11 +11,11 @@ use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
+use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Compare\ZoneColours;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Eye\Look;
 use Hawkbrush\Core\Film\FilmState;
-use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Mix\Wanted;
 use Hawkbrush\Core\Pattern\Recipe;
@@ -29,10 +29,10 @@ final class Replacing
 
     private const AROUND = 20;
 
-    /** @var array<int, Field> before the first film of the paint, by number of the recipe; those that do not use it are left out */
+    /** @var array<int, array{string, Field}> the first step that lays a film of the paint, and the bait before it, by recipe; none: left out */
     private array $before = [];
 
-    /** @var array<int, array<int, Coverage>> where each film lands, by its place in order: that does not depend on the paint */
+    /** @var array<int, array<string, list<Coverage>>> where the films of each step land: that does not depend on the paint */
     private array $coverages = [];
 
     /** @var array<int, ZoneColours> */
@@ -90,29 +90,35 @@ final class Replacing
         $field = Field::bare(Surface::of($recipe->body, self::COLUMNS, self::AROUND));
         $eyes = new ZoneColours($field->surface);
         $zones = [];
-        foreach (self::layers($recipe) as $at => $layer) {
-            if (! $layer instanceof Coat) {
-                $field = $field->under($layer);
-                continue;
-            }
-            $coverage = $this->coverages[$number][$at] = Coverage::land($layer, $field->surface);
-            if ($layer->mixture->uses($this->paintId)) {
-                $this->before[$number] ??= $field;
-                $under = $eyes->under($coverage);
-                foreach ($under as $zone) {
-                    $zones[$zone->value] = $zone;
+        foreach ($recipe->enabled() as $step) {
+            $bare = $field;
+            foreach ($step->films() as $film) {
+                $coverage = $this->coverages[$number][$step->id][] = Coverage::land($film, $field->surface);
+                if ($film->mixture->uses($this->paintId)) {
+                    $this->before[$number] ??= [$step->id, $bare];
+                    $under = $eyes->under($coverage);
+                    foreach ($under as $zone) {
+                        $zones[$zone->value] = $zone;
+                    }
+                    $this->want($film, $under === [] ? null : $eyes->film($field, $under[0]));
                 }
-                $optics = $layer->optics();
-                if ($optics !== null && $under !== [] && $layer->dryUm() > ($this->wanted->dryUm ?? 0.0)) {
-                    $blank = new Wanted(new Lab(50, 0, 0), $eyes->film($field, $under[0]), $layer->dryUm(), SurfaceFinish::Clear);
-                    $this->wanted = new Wanted($blank->shows($optics)->lab, $blank->ground, $blank->dryUm, $blank->finish);
-                }
+                $field = $field->with($film, $this->climate, $coverage);
             }
-            $field = $field->with($layer, $this->climate, $coverage);
+            $field = $field->under($step->overAll());
         }
         $this->eyes[$number] = $eyes;
         $this->zones[$number] = array_values($zones);
         $this->finished[$number] = $eyes->of($field, SurfaceFinish::Clear, $this->zones[$number]);
+    }
+
+    /** @param Spectrum|null $ground where the film lies; null: nowhere to speak of */
+    private function want(Coat $film, ?Spectrum $ground): void
+    {
+        $optics = $film->optics();
+        if ($optics !== null && $ground !== null && $film->dryUm() > ($this->wanted->dryUm ?? 0.0)) {
+            $blank = new Wanted(new Lab(50, 0, 0), $ground, $film->dryUm(), SurfaceFinish::Clear);
+            $this->wanted = new Wanted($blank->shows($optics)->lab, $blank->ground, $blank->dryUm, $blank->finish);
+        }
     }
 
     /**
@@ -140,19 +146,18 @@ final class Replacing
     /** @return array<string, float> by zone, where films of the paint lie */
     private function onTheBody(int $number, Recipe $changed): array
     {
-        $field = $this->before[$number] ?? null;
+        [$first, $field] = $this->before[$number] ?? [null, null];
         if ($field === null) {
             return [];
         }
         $begun = false;
-        $old = self::layers($this->recipes[$number]);
-        foreach (self::layers($changed) as $at => $layer) {
-            $was = $old[$at];
-            $begun = $begun || ($was instanceof Coat && $was->mixture->uses($this->paintId));
+        foreach ($changed->enabled() as $step) {
+            $begun = $begun || $step->id === $first;
             if ($begun) {
-                $field = $layer instanceof Coat
-                    ? $field->with($layer, $this->climate, $this->coverages[$number][$at])
-                    : $field->under($layer);
+                foreach ($step->films() as $at => $film) {
+                    $field = $field->with($film, $this->climate, $this->coverages[$number][$step->id][$at]);
+                }
+                $field = $field->under($step->overAll());
             }
         }
         $differences = [];
@@ -186,17 +191,5 @@ final class Replacing
     private function isAmong(array $paints): bool
     {
         return array_filter($paints, fn(Paint $paint): bool => $paint->id === $this->paintId) !== [];
-    }
-
-    /** @return list<Coat|array{Optics, float}> all that colours, in order: films in their places, or what lies over all of it */
-    private static function layers(Recipe $recipe): array
-    {
-        $layers = [];
-        foreach ($recipe->enabled() as $step) {
-            $over = $step->overAll();
-            array_push($layers, ...$step->films(), ...($over === null ? [] : [$over]));
-        }
-
-        return $layers;
     }
 }

@@ -10,7 +10,7 @@ return new class extends Migration {
     public function up(): void
     {
         Schema::table('clears', function (Blueprint $table): void {
-            $table->float('keeps_months')->nullable();
+            $table->unsignedSmallInteger('keeps_months')->nullable();
         });
     }
 

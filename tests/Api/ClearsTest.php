@@ -52,7 +52,8 @@ it('refuses what no clear is', function (array $form, string $pointer): void {
 })->with([
     [['kind' => 'varnish'], '/kind'], [['name' => ''], '/name'], [['label_min' => 0], '/label_min'], [['density_a' => 9], '/density_a'],
     [['by' => 'eye'], '/by'], [['left_ml' => -1], '/left_ml'],
-    [['keeps_months' => 0], '/keeps_months'], [['opened_on' => 'soon'], '/opened_on'], [['taste' => 'sweet'], '/taste'],
+    [['keeps_months' => 0], '/keeps_months'], [['keeps_months' => 1.5], '/keeps_months'],
+    [['opened_on' => 'soon'], '/opened_on'], [['taste' => 'sweet'], '/taste'],
     [['bottle_ml' => null], '/bottle_ml'],
 ]);
 

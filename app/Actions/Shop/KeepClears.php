@@ -88,6 +88,7 @@ final class KeepClears
             $field = $form->optional($name);
             $bounds = ClearBottle::BOUNDS[$name] ?? null;
             $kept[$name] = match (true) {
+                $field !== null && $name === 'keeps_months' => $field->integer(...ClearBottle::BOUNDS['keeps_months']),
                 $field !== null => $bounds === null ? $field->date() : $field->number(...$bounds),
                 $name === 'bottle_ml' || $name === 'left_ml' => throw Refused::at("/{$name}", 'A number was expected here.'),
                 default => null,

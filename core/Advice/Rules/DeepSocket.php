@@ -29,7 +29,7 @@ final class DeepSocket implements Rule
         foreach ($painted->recipe->enabled() as $step) {
             $eye = $step->eye();
             // The disc of a painted eye covers the socket, wall and all.
-            if ($eye === null || $eye->rings !== [] || ! Fit::deep($painted->recipe->body, $eye->diameterMm)) {
+            if ($eye === null || $eye->kind === 'painted' || ! Fit::deep($painted->recipe->body, $eye->diameterMm)) {
                 continue;
             }
             $light = $painted->colour($painted->before($step, $marks->eyeU, $marks->eyeDeg))->lab->l;

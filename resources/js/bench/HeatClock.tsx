@@ -36,7 +36,6 @@ export function HeatClock({ melt, settings, running, onHeat }: Props) {
         decides.
       </p>
       <Button
-        size="lg"
         variant="default"
         onClick={() => {
           onHeat(next, label);

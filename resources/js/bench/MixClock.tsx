@@ -41,7 +41,7 @@ export function MixClock({ batch, coated, running, onMixed }: Props) {
         begin no bait that you cannot finish. When it pulls threads, stop and mix anew.
       </p>
       {!mixed && (
-        <Button size="lg" variant="default" onClick={() => onMixed(mix.usable_min * 60, label)}>
+        <Button variant="default" onClick={() => onMixed(mix.usable_min * 60, label)}>
           It is mixed: start {minutes(mix.usable_min)}
         </Button>
       )}

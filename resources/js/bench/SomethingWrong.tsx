@@ -75,10 +75,8 @@ export function SomethingWrong({ run, step, bait, psi, settings, add, onClose }:
                 <p>For instance {figureWords(figuresOf(cause, step), settings)}.</p>
               )}
               <div className={layout.actions}>
-                <Button size="lg" onClick={() => tried(true)}>
-                  That helped
-                </Button>
-                <Button size="lg" variant="default" onClick={() => tried(false)}>
+                <Button onClick={() => tried(true)}>That helped</Button>
+                <Button variant="default" onClick={() => tried(false)}>
                   It did not: next
                 </Button>
               </div>
@@ -98,7 +96,6 @@ export function SomethingWrong({ run, step, bait, psi, settings, add, onClose }:
           </p>
           <div className={layout.actions}>
             <Button
-              size="lg"
               onClick={() => {
                 add({ type: 'figures', step: stepId, bait: null, data: figuresOf(helped, step) });
                 onClose();
@@ -106,7 +103,7 @@ export function SomethingWrong({ run, step, bait, psi, settings, add, onClose }:
             >
               Use it
             </Button>
-            <Button size="lg" variant="default" onClick={onClose}>
+            <Button variant="default" onClick={onClose}>
               Leave it as it was
             </Button>
           </div>

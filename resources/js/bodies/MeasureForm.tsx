@@ -7,6 +7,9 @@ import { Stations } from './Stations';
 import '../parts/controls';
 import classes from './bodies.module.css';
 
+/** Marks that a body may be without. */
+type MayBeNone = 'eye_socket_mm' | 'eye_socket_depth_mm' | 'bill_length_mm';
+
 interface Props {
   measures: Measures;
   settings: Settings;
@@ -38,6 +41,17 @@ export function MeasureForm({ measures, settings, onChange }: Props) {
       onChange={(mm) => mm !== null && set(share(mm))}
     />
   );
+  const optional = (label: string, name: MayBeNone, min: number, max: number, empty = 'none') => (
+    <Measure
+      label={label}
+      settings={settings}
+      value={marks[name]}
+      min={min}
+      max={max}
+      empty={empty}
+      onChange={(mm) => mark({ [name]: mm })}
+    />
+  );
   return (
     <div className="measures">
       <div className={classes.measuresThree}>
@@ -63,35 +77,9 @@ export function MeasureForm({ measures, settings, onChange }: Props) {
         {place('Gill edge, from the nose', marks.gill_u, 0.6, (gill_u) => mark({ gill_u }))}
         {place('Eye, from the nose', marks.eye_u, 0.5, (eye_u) => mark({ eye_u }))}
         {degrees('Eye, around from the back', marks.eye_deg, 10, 130, (eye_deg) => mark({ eye_deg }))}
-        <Measure
-          label="Eye socket"
-          settings={settings}
-          value={marks.eye_socket_mm}
-          min={1}
-          max={40}
-          empty="none"
-          onChange={(eye_socket_mm) => mark({ eye_socket_mm })}
-        />
-        {marks.eye_socket_mm !== null && (
-          <Measure
-            label="Eye socket, depth"
-            settings={settings}
-            value={marks.eye_socket_depth_mm}
-            min={0.1}
-            max={20}
-            empty="not measured"
-            onChange={(eye_socket_depth_mm) => mark({ eye_socket_depth_mm })}
-          />
-        )}
-        <Measure
-          label="Bill, length"
-          settings={settings}
-          value={marks.bill_length_mm}
-          min={1}
-          max={200}
-          empty="none"
-          onChange={(bill_length_mm) => mark({ bill_length_mm })}
-        />
+        {optional('Eye socket', 'eye_socket_mm', 1, 40)}
+        {marks.eye_socket_mm !== null && optional('Eye socket, depth', 'eye_socket_depth_mm', 0.1, 20, 'not measured')}
+        {optional('Bill, length', 'bill_length_mm', 1, 200)}
         {degrees('Bill, down', marks.bill_angle_deg, -90, 90, (bill_angle_deg) => mark({ bill_angle_deg }))}
         <Measure
           label="Line tie, from the nose"

@@ -23,7 +23,7 @@ export function DayField({ value, onChange, required = false, ...field }: Props)
       {...field}
       value={value === '' ? null : value}
       valueFormat={day}
-      dateParser={(typed) => dayOf(typed)}
+      dateParser={dayOf}
       placeholder="none"
       // Read aloud and tabbed to where its field stands.
       popoverProps={{ withinPortal: false }}

@@ -37,6 +37,7 @@ it('holds a replacement against what is stirred into a clear', function (): void
     $document = Examples::recipe();
     $document['paints']['blue'] = ['hex' => '#2040c0', 'kind' => 'transparent'];
     $document['steps'][] = ['id' => 'end', 'type' => 'clear', 'clear' => 'two-part epoxy', 'coats' => 2, 'stirred' => [
+        ['paint' => 'moss', 'percent' => 3, 'where' => ['zone' => 'back']],
         ['paint' => 'blue', 'percent' => 3, 'where' => ['zone' => 'back']],
     ]];
     $recipe = RecipeReader::read(Node::root($document));
@@ -47,7 +48,7 @@ it('holds a replacement against what is stirred into a clear', function (): void
         ->and($ranked[1]->deltaE())->toBeGreaterThan(3.0)
         ->and(array_column($ranked[1]->zones, 1))->toContain('back')->not->toContain('belly')
         ->and($replacing->takesAlone(0))->toBeTrue()
-        ->and((new Replacing([$recipe], 'moss', Climate::ordinary()))->takesAlone(0))->toBeFalse();
+        ->and((new Replacing([$recipe], 'white', Climate::ordinary()))->takesAlone(0))->toBeFalse();
 });
 
 it('holds a replacement against the disc of a painted eye', function (): void {
