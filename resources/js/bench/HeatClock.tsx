@@ -28,13 +28,10 @@ export function HeatClock({ melt, settings, running, onHeat }: Props) {
       <p>
         <b>{heated < count ? `Heat ${heated + 1} of ${count}` : 'Hot enough to dip'}</b>
         {heated < count
-          ? '; after it stir with metal, never with wood, and measure.'
+          ? '; then stir and measure. Hot enough already? Leave out the rest.'
           : `, if the thermometer says ${at(melt.from_c)} to ${at(melt.to_c)}. It lasts about ${minutes(melt.holds_min)}, ${counted(melt.dips, 'dip')}.`}
       </p>
-      <p>
-        Never over {at(melt.never_c)}. Hot enough earlier? Then leave out what is left of the heats; the thermometer
-        decides.
-      </p>
+      <p>Never over {at(melt.never_c)}: the thermometer decides.</p>
       <Button
         variant="default"
         onClick={() => {

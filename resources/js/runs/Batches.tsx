@@ -2,6 +2,7 @@ import type { Batch, Plan } from '../api/types';
 import layout from '../parts/layout.module.css';
 import { counted, minutes } from '../units/units';
 import { mixWords } from './mixWords';
+import classes from './runs.module.css';
 
 /** How the clear of each step is mixed: which mix for which baits, when it begins and how long it lasts. */
 export function Batches({ plan }: { plan: Plan }) {
@@ -25,7 +26,7 @@ export function Batches({ plan }: { plan: Plan }) {
               It pulls before one bait is coated: a cooler room, a slower clear or two hands.
             </p>
           )}
-          <p>{[batchWords(batch), ...batch.says].join(' ')}</p>
+          <p className={classes.batch}>{[batchWords(batch), ...batch.says].join(' ')}</p>
           {stirs.length > 0 && (
             <p>Stirred in, in its own part: {stirs.map((s) => `${s.ml} ml ${s.name}`).join(', ')}.</p>
           )}
