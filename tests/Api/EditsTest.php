@@ -185,24 +185,30 @@ it('forgets no edit of another version', function (): void {
         ->and(Edit::query()->where('version_id', $two['id'])->orderBy('seq')->pluck('label')->all())->toBe(['start', 'add step 1']);
 });
 
-it('takes figures of different fields, or after a pause, as edits of their own', function (): void {
+it('takes as one what a painter sets in one go, however long it took to be saved', function (): void {
     ['version' => $v] = $this->pattern();
     $edits = Edit::query()->where('version_id', $v['id'])->count();
-    $set = function (array $version, array $set): array {
-        return $this->edit(
-            $version,
-            ['op' => 'change', 'step' => $version['steps'][1]['document']['id'], 'set' => $set],
-        )->assertOk()->json('version');
+    $set = function (array $version, array $set, string $key, ?string $extends = null): array {
+        $change = ['op' => 'change', 'step' => $version['steps'][1]['document']['id'], 'set' => $set];
+        $keys = array_filter(['key' => $key, 'extends' => $extends]);
+        $this->travel(5)->seconds();
+
+        return $this->send('POST', "/versions/{$version['id']}/edits", ['revision' => $version['revision'], 'change' => $change, ...$keys])
+            ->assertOk()->json('version');
     };
-    $v = $set($v, ['psi' => 20]);
-    $v = $set($v, ['psi' => 22]);
-    expect(Edit::query()->where('version_id', $v['id'])->count())->toBe($edits + 1);
-    $v = $set($v, ['strokes' => 5]);
-    $v = $set($v, ['psi' => 23]);
-    expect(Edit::query()->where('version_id', $v['id'])->count())->toBe($edits + 3);
-    $this->travel(2)->seconds();
-    $set($v, ['psi' => 24]);
-    expect(Edit::query()->where('version_id', $v['id'])->count())->toBe($edits + 4);
+    $kept = static fn(): int => Edit::query()->where('version_id', $v['id'])->count() - $edits;
+    $was = $v['steps'][1]['document']['psi'];
+    $v = $set($v, ['psi' => 2], 'edit-one-');
+    $v = $set($v, ['psi' => 22], 'edit-two-', 'edit-one-');
+    expect($kept())->toBe(1)->and($v['steps'][1]['document']['psi'])->toEqual(22);
+    $back = gone($this, 'undo', $v);
+    expect($back['steps'][1]['document']['psi'])->toBe($was);
+    $v = gone($this, 'redo', $back);
+    // Other fields, no word of an edit before it, and one that is not the last: edits of their own.
+    $v = $set($v, ['strokes' => 5], 'edit-three', 'edit-two-');
+    $v = $set($v, ['strokes' => 6], 'edit-four');
+    $set($v, ['strokes' => 7], 'edit-five', 'edit-three');
+    expect($kept())->toBe(4);
 });
 
 it('takes no more steps than a recipe holds', function (): void {

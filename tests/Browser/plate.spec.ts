@@ -40,10 +40,11 @@ test('pulls an edge of a place with the mouse: picture, slip and words go with i
   await expect(held(page, 'place rear')).toHaveAttribute('aria-label', /in front of|behind/);
   // The slip says the same while it is pulled.
   await expect(h.form.getByLabel('Place', { exact: true })).toHaveValue('own range');
-  const kept = page.waitForResponse((answer) => answer.url().endsWith('/edits') && answer.ok());
+  // Where the edge stands is told anew once it is kept.
+  const told = page.waitForResponse((answer) => answer.url().includes('/steps/') && answer.ok());
   await page.mouse.up();
-  await kept;
-  await h.saved();
+  await told;
+  await h.still();
   const words = await held(page, 'place rear').getAttribute('aria-label');
   const to = await (await h.field('Place to, mm from the nose')).inputValue();
   expect(Math.abs(Number(to) - 55)).toBeLessThan(4);

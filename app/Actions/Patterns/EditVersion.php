@@ -29,9 +29,6 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class EditVersion
 {
-    /** Setting the same fields again within this time extends the same edit. */
-    private const SAME_EDIT_MS = 1500;
-
     private const MOST_AT_ONCE = 100;
 
     public function __construct(
@@ -43,14 +40,15 @@ final readonly class EditVersion
 
     /**
      * @param string|null $key given by the page: an edit that is known by it was kept already, and is answered so again
+     * @param string|null $extends key of the edit that the painter was still at: where both set the same fields, they are one
      *
      * @throws Refused when the change cannot be worked with
      * @throws Conflict when the version has moved on
      * @throws NotNow when it is a copy that belongs to a run
      */
-    public function edit(string $versionId, int $revision, Node $change, ?string $key = null): Edited
+    public function edit(string $versionId, int $revision, Node $change, ?string $key = null, ?string $extends = null): Edited
     {
-        return DB::transaction(function () use ($versionId, $revision, $change, $key): Edited {
+        return DB::transaction(function () use ($versionId, $revision, $change, $key, $extends): Edited {
             $kept = $key === null ? null : $this->keptAs($versionId, $key);
             if ($kept !== null) {
                 return new Edited($kept, $this->read->fromVersion($kept));
@@ -63,7 +61,8 @@ final readonly class EditVersion
             [$recipe, $label, $touched, $body] = $this->changed($version, $change);
             $told = $body->id === $version->body_id ? self::given($version, $change) : 'Now on '.$body->name.'. '
                 .Scaling::say($version->body->core(), $body->core(), self::marksGrow($change));
-            $this->save($version, $body, array_map(Steps::write(...), $recipe->steps), $label, $touched, $key);
+            $before = $extends === null ? null : $this->extended($version, $extends, $touched);
+            $this->save($version, $body, array_map(Steps::write(...), $recipe->steps), $label, $touched, $key, $before);
 
             return new Edited($version, $recipe, $told);
         });
@@ -185,9 +184,8 @@ final readonly class EditVersion
     }
 
     /** @param list<array<string, mixed>> $steps */
-    private function save(Version $version, Body $body, array $steps, string $label, string $touched, ?string $key): void
+    private function save(Version $version, Body $body, array $steps, string $label, string $touched, ?string $key, ?Edit $last): void
     {
-        $last = $this->goesOn($version, $touched);
         if ($last !== null) {
             $before = StepPatch::apply($version->steps, $last->back);
             $last->update([...self::between($before, $steps), 'key' => $key, 'created_at' => now()]);
@@ -229,14 +227,12 @@ final readonly class EditVersion
         return ['forth' => StepPatch::between($before, $after), 'back' => StepPatch::between($after, $before)];
     }
 
-    /** Typing a figure saves it digit by digit; undone, it goes back to what it was before the first. The edit that goes on, if one does. */
-    private function goesOn(Version $version, string $touched): ?Edit
+    /** Typing a figure saves it digit by digit; undone, it goes back to what it was before the first. The edit of that key, if it goes on. */
+    private function extended(Version $version, string $key, string $touched): ?Edit
     {
-        $last = $touched === '' ? null : $version->edits()->where('seq', $version->head)->first();
+        $last = $touched === '' ? null : $version->edits()->where('seq', $version->head)->where('key', $key)->first();
 
-        return $last !== null && $last->touched === $touched
-            && $last->created_at->diffInMilliseconds(now(), true) < self::SAME_EDIT_MS
-            && $version->edits()->where('seq', '>', $version->head)->doesntExist() ? $last : null;
+        return $last?->touched === $touched && $version->edits()->where('seq', '>', $version->head)->doesntExist() ? $last : null;
     }
 
     /** The version that an edit with this key went into: this one, or the one that was made because this one was painted. */

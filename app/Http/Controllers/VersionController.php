@@ -47,16 +47,23 @@ final readonly class VersionController
         return $patterns->answer($copy->goOn($this->find($id))->pattern_id, 201);
     }
 
-    /** {revision, change, show: {upto, look}, key}: the version after the change and, in the same answer, how it looks now. */
+    /** {revision, change, show: {upto, look}, key, extends}: the version after the change and, in the same answer, how it looks now. */
     public function edit(Request $request, string $id): JsonResponse
     {
-        $form = Input::of($request)->only(['revision', 'change', 'show', 'key']);
-        $key = $form->optional('key');
+        $form = Input::of($request)->only(['revision', 'change', 'show', 'key', 'extends']);
+        $keys = [self::key($form, 'key'), self::key($form, 'extends')];
+
+        return $this->after($this->edit->edit($id, $this->revision($form), $form->field('change'), ...$keys), $form);
+    }
+
+    private static function key(Node $form, string $name): ?string
+    {
+        $key = $form->optional($name);
         if ($key !== null && preg_match('/^[0-9A-Za-z-]{8,80}$/', $key->text(80)) !== 1) {
             throw $key->refuse('A key is 8 to 80 letters, digits and -.');
         }
 
-        return $this->after($this->edit->edit($id, $this->revision($form), $form->field('change'), $key?->text(80)), $form);
+        return $key?->text(80);
     }
 
     public function undo(Request $request, string $id): JsonResponse

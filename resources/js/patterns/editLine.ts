@@ -7,6 +7,8 @@ export type Wanted = Change | 'undo' | 'redo' | ((now: Version) => Change | unde
 /** An edit that is not with the server yet. */
 export interface Waiting {
   key: string;
+  /** The edit that the painter was still at: one undo takes both back. */
+  extends?: string | undefined;
   wanted: Wanted;
   settle: (version: Version | undefined) => void;
 }
@@ -26,6 +28,8 @@ interface Sheet {
 }
 
 const TRY_AGAIN_MS = 3000;
+/** Who sets the same fields again within this time is still at the same edit, however long either takes to save. */
+const STILL_AT_IT_MS = 1500;
 
 /**
  * The edits of one pattern go out one after the other, each on the revision the one before it made. The line stops at the
@@ -42,6 +46,7 @@ export class EditLine {
   private open = false;
   /** Where its edits are kept in the browser; each window has a place of its own. */
   private readonly left: string;
+  private last: { key: string; at: number } | null = null;
   private static readonly lines = new Map<string, EditLine>();
 
   private constructor(
@@ -72,7 +77,7 @@ export class EditLine {
     const known = this.state.waiting.map((one) => one.key);
     const waiting = changes
       .filter(({ key }) => !known.includes(key))
-      .map(({ key, change }) => ({ key, wanted: change, settle: () => {} }));
+      .map(({ change, ...one }) => ({ ...one, wanted: change, settle: () => {} }));
     this.set({ waiting: [...this.state.waiting, ...waiting] });
     if (ask && waiting.length > 0) this.set({ theirs: this.sheet.current() ?? null });
     this.go();
@@ -86,7 +91,10 @@ export class EditLine {
   }
 
   send(wanted: Wanted): Promise<Version | undefined> {
-    return new Promise((settle) => this.add({ key: newId(), wanted, settle }));
+    const [key, at, last] = [newId(), performance.now(), this.last];
+    this.last = typeof wanted === 'string' ? null : { key, at };
+    const still = last !== null && at - last.at < STILL_AT_IT_MS;
+    return new Promise((settle) => this.add({ key, extends: still ? last.key : undefined, wanted, settle }));
   }
 
   /** Applies the chosen edits to the current version and drops the others. */
@@ -102,10 +110,10 @@ export class EditLine {
   /** Keeps in the browser what waits, so that it outlives the page. */
   keep(ask = false): void {
     const now = this.sheet.current();
-    const changes = this.state.waiting.flatMap(({ key, wanted }) => {
+    const changes = this.state.waiting.flatMap(({ key, extends: before, wanted }) => {
       const change = typeof wanted === 'function' ? now && wanted(now) : wanted;
       // A step back has no key by which the server would know it: sent again it would be another.
-      return change === undefined || typeof change === 'string' ? [] : [{ key, change }];
+      return change === undefined || typeof change === 'string' ? [] : [{ key, extends: before, change }];
     });
     try {
       if (changes.length === 0) localStorage.removeItem(this.left);
@@ -152,7 +160,7 @@ export class EditLine {
       const edited = await ask(
         typeof change === 'string'
           ? api.POST(`/versions/{id}/${change}`, { params, body })
-          : api.POST('/versions/{id}/edits', { params, body: { ...body, change, key: one.key } }),
+          : api.POST('/versions/{id}/edits', { params, body: { ...body, change, key: one.key, extends: one.extends } }),
       );
       this.sheet.took(edited, show);
       this.busy = false;
@@ -207,7 +215,7 @@ const LEFT = 'hawkbrush-edits-';
 interface Left {
   /** Whether it met another's change: then it is asked about before it is sent. */
   ask: boolean;
-  changes: { key: string; change: Change | 'undo' | 'redo' }[];
+  changes: { key: string; extends?: string | undefined; change: Change | 'undo' | 'redo' }[];
 }
 
 /** Takes what windows closed since have left; one that is still open has its edits known by their keys. */

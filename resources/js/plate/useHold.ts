@@ -53,6 +53,8 @@ export function useHold({ version, step, upto, look, open, onChange, settings }:
   const [pulled, setPulled] = useState<string | null>(null);
   const want = useRef<Change | null>(null);
   const last = useRef<Change | null>(null);
+  // The change that the answers are shown for, from the first pull until it is kept or given up.
+  const tells = useRef<Change | null>(null);
   const flying = useRef(false);
 
   // One question at a time; the latest is asked next.
@@ -68,7 +70,7 @@ export function useHold({ version, step, upto, look, open, onChange, settings }:
           body: { step, change, show: { upto, look } },
         }),
       );
-      if (last.current !== null) {
+      if (tells.current !== null) {
         shown.current = answer.handles;
         setTried(answer);
       }
@@ -80,7 +82,6 @@ export function useHold({ version, step, upto, look, open, onChange, settings }:
   }, [version.id, step, upto, look]);
 
   const ended = () => {
-    want.current = null;
     last.current = null;
     setPulled(null);
   };
@@ -96,6 +97,7 @@ export function useHold({ version, step, upto, look, open, onChange, settings }:
       const change: Change = { op: 'handle', step, handle, to, ...(free ? { free } : {}) };
       want.current = change;
       last.current = change;
+      tells.current = change;
       void go();
     },
     letGo: () => {
@@ -103,6 +105,10 @@ export function useHold({ version, step, upto, look, open, onChange, settings }:
       ended();
       if (change === null) return;
       void onChange(change).finally(() => {
+        // Taken hold of again meanwhile, it is shown as it is pulled now.
+        if (tells.current !== change) return;
+        want.current = null;
+        tells.current = null;
         setTried(null);
         void queries.invalidateQueries({ queryKey: ['step', version.id] }).then(() => {
           shown.current = null;
@@ -111,6 +117,8 @@ export function useHold({ version, step, upto, look, open, onChange, settings }:
     },
     drop: () => {
       shown.current = null;
+      want.current = null;
+      tells.current = null;
       ended();
       setTried(null);
     },
