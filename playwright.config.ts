@@ -34,7 +34,8 @@ export default defineConfig({
     // What goes through a service worker cannot be held back by a test; those that are about it let it in.
     serviceWorkers: 'block',
     launchOptions: {
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      // Debian's Chromium without a window: the one with a window starts pages of its own beside every page of a test.
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         // No graphics card: three dimensions are drawn by the processor.

@@ -36,7 +36,7 @@ hb_missing_packages() {
     fi
     command -v unzip >/dev/null || missing+=(unzip)
     if [ "${1:-}" = with-browser ]; then
-        [ -x "${CHROMIUM:-/usr/bin/chromium}" ] || missing+=(chromium)
+        [ -x "${CHROMIUM:-/usr/bin/chromium-headless-shell}" ] || missing+=(chromium-headless-shell)
         command -v pdftoppm >/dev/null || missing+=(poppler-utils)
     fi
     printf '%s\n' "${missing[@]}"

@@ -3,7 +3,7 @@ import { chromium } from '@playwright/test';
 
 const base = process.argv[2];
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell',
   args: [
     '--no-sandbox',
     '--enable-unsafe-swiftshader',
