@@ -119,6 +119,23 @@ test('the pattern sheet fits one screen, and asks nobody else for anything', asy
   expect(broken).toEqual([]);
 });
 
+test('the bench fits one screen at a coat, at a clear whose mix runs, and before it is mixed', async ({ page }) => {
+  const { runs } = (await (await page.request.get('/api/v1/runs')).json()) as { runs: { id: string }[] };
+  const fits = () => expect.poll(() => page.evaluate(() => document.documentElement.scrollHeight)).toBe(800);
+  const pedal = page.getByRole('button', { name: 'Pedal' });
+  await page.goto(`/bench/${runs[0]?.id}`);
+  await expect(page.getByText('strokes a side')).toBeVisible();
+  await expect(pedal).toBeInViewport({ ratio: 1 });
+  await fits();
+  await page.goto(`/bench/${runs[1]?.id}`);
+  await expect(page.getByText('1 bait still to do from it')).toBeVisible();
+  await fits();
+  await page.getByRole('button', { name: 'Stop', exact: true }).click();
+  await expect(page.getByRole('button', { name: /^It is mixed/ })).toBeVisible();
+  await expect(pedal).toBeInViewport({ ratio: 1 });
+  await fits();
+});
+
 for (const [painted, index] of [
   ['a proven pattern, whose edits go into a new version', 4],
   ['a sketch', 0],

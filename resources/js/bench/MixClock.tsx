@@ -29,17 +29,19 @@ export function MixClock({ batch, coated, running, onMixed }: Props) {
   const label = `mix ${at + 1} of ${batch.mixes.length}`;
   const mixed = running.includes(label);
   return (
-    <div className={classes.before}>
-      <p>
-        <b>
-          Mix {at + 1} of {batch.mixes.length}
-        </b>{' '}
-        {mixWords(mix)}; {counted(left, 'bait')} still to do from it.{!mixed && ` Stir ${STIR}.`}
-      </p>
-      <p>
-        {!mixed && `It lasts about ${minutes(mix.usable_min)}. `}At two thirds, {minutes((mix.usable_min * 2) / 3)},
-        begin no bait that you cannot finish. When it pulls threads, stop and mix anew.
-      </p>
+    <div className={classes.mix}>
+      <div className={classes.before}>
+        <p>
+          <b>
+            Mix {at + 1} of {batch.mixes.length}
+          </b>{' '}
+          {mixWords(mix)}; {counted(left, 'bait')} still to do from it.{!mixed && ` Stir ${STIR}.`}
+        </p>
+        <p>
+          {!mixed && `It lasts about ${minutes(mix.usable_min)}. `}At two thirds, {minutes((mix.usable_min * 2) / 3)},
+          begin no bait that you cannot finish. When it pulls threads, stop and mix anew.
+        </p>
+      </div>
       {!mixed && (
         <Button variant="default" onClick={() => onMixed(mix.usable_min * 60, label)}>
           It is mixed: start {minutes(mix.usable_min)}

@@ -7,6 +7,7 @@ import { BENCH_LAMP } from '../stage/lamp';
 import type { OnBody } from '../stage/pixels';
 import { type StageLight, shownIn } from '../stage/shown';
 import { useSize } from '../stage/useSize';
+import { layOut } from './layOut';
 import classes from './plate.module.css';
 import { SectionHere } from './SectionHere';
 import type { Hold } from './useHold';
@@ -49,6 +50,9 @@ export function Plate(props: Props) {
   const [held, setHeld] = useState<'plate' | 'hand' | 'sides'>('plate');
   const [moved, setMoved] = useState(BENCH_LAMP);
   const beside = useSize<HTMLDivElement>();
+  const room = useSize<HTMLDivElement>();
+  const layout = layOut(body, room.width, room.height);
+  const bothFlanks = held === 'plate' && layout.views.some(({ view }) => view === 'right');
   const shown = shownIn(props.texture, props.light, look);
   const light = shown.light === 'glint' ? 'glint' : 'flat';
   const lamp = light === 'glint' ? moved : BENCH_LAMP;
@@ -86,6 +90,8 @@ export function Plate(props: Props) {
         {held === 'plate' && (
           <Views
             body={body}
+            room={room}
+            layout={layout}
             shown={shown}
             settings={props.settings}
             eye={eye}
@@ -127,22 +133,24 @@ export function Plate(props: Props) {
         <div className={classes.beside}>
           {core !== undefined && <SectionHere core={core} hold={hold} />}
           <div>
-            <figure data-view="right">
-              <BaitPicture
-                body={body}
-                texture={shown.texture}
-                eye={eye}
-                night={shown.night}
-                light={light}
-                lamp={lamp}
-                glossy={shown.glossy}
-                view="right"
-                width={Math.max(80, Math.floor(beside.width * 0.5))}
-                height={OTHER_HIGH}
-                label="right flank, as predicted"
-              />
-              <figcaption>right flank</figcaption>
-            </figure>
+            {!bothFlanks && (
+              <figure data-view="right">
+                <BaitPicture
+                  body={body}
+                  texture={shown.texture}
+                  eye={eye}
+                  night={shown.night}
+                  light={light}
+                  lamp={lamp}
+                  glossy={shown.glossy}
+                  view="right"
+                  width={Math.max(80, Math.floor(beside.width * 0.5))}
+                  height={OTHER_HIGH}
+                  label="right flank, as predicted"
+                />
+                <figcaption>right flank</figcaption>
+              </figure>
+            )}
             <WhatItDoes zones={props.zones} />
           </div>
         </div>

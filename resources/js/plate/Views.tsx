@@ -5,16 +5,19 @@ import type { Lamp } from '../stage/lamp';
 import { type Light, type OnBody, pixelOf } from '../stage/pixels';
 import { placeNear, placeUnder } from '../stage/places';
 import type { Shown } from '../stage/shown';
-import { useSize } from '../stage/useSize';
+import type { useSize } from '../stage/useSize';
 import { HandleRing } from './HandleRing';
 import { IndexLines } from './IndexLines';
-import { layOut, type PlateLayout, type PlateView } from './layOut';
+import type { PlateLayout, PlateView } from './layOut';
 import classes from './plate.module.css';
 import { traces } from './traces';
 import type { Hold } from './useHold';
 
 interface Props {
   body: BodyShape;
+  /** The room that the views have, and how they lie in it. */
+  room: ReturnType<typeof useSize<HTMLDivElement>>;
+  layout: PlateLayout;
   shown: Shown;
   settings: Settings;
   eye: EyeLook | null;
@@ -37,9 +40,7 @@ const OVER_DEG = 62;
 
 /** Back, flank and belly as a maker draws them, with the index lines, the spot and the handles. */
 export function Views(props: Props) {
-  const { body, shown, hold, spot } = props;
-  const box = useSize<HTMLDivElement>();
-  const layout = layOut(body, box.width, box.height);
+  const { body, room, layout, shown, hold, spot } = props;
   const pin = pinned(body, layout, spot);
   const rings = ringsOf(body, layout, hold.handles, pin);
 
@@ -55,7 +56,7 @@ export function Views(props: Props) {
   };
 
   return (
-    <div ref={box.ref} className={`${classes.views} ${props.placing ? classes.placing : ''}`}>
+    <div ref={room.ref} className={`${classes.views} ${props.placing ? classes.placing : ''}`}>
       <IndexLines body={body} layout={layout} settings={props.settings} />
       {layout.views.map(({ view, name, top, height, frame }) => (
         <figure
@@ -72,7 +73,7 @@ export function Views(props: Props) {
             body={body}
             texture={shown.texture}
             view={view}
-            width={box.width}
+            width={room.width}
             height={height}
             mmPerPx={layout.mmPerPx}
             eye={props.eye}
@@ -82,7 +83,7 @@ export function Views(props: Props) {
             glossy={shown.glossy}
             label={`${name}. ${props.description}`}
           />
-          <figcaption style={{ right: Math.max(0, box.width - tail(body, layout)) }}>{name}</figcaption>
+          <figcaption style={{ right: Math.max(0, room.width - tail(body, layout)) }}>{name}</figcaption>
         </figure>
       ))}
       <svg className={classes.lines} aria-hidden="true">

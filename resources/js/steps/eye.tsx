@@ -15,7 +15,10 @@ import layout from '../parts/layout.module.css';
 export const eye: Face<EyeStep> = {
   name: 'Eye',
   Form: EyeForm,
-  foot: ({ document }, settings) => [String(length.show(document.diameter_mm, settings)), length.unit(settings)],
+  foot: ({ document }, settings) => [
+    `${length.show(document.diameter_mm, settings)} ${length.unit(settings)}`,
+    document.kind,
+  ],
   figures: () => ({}),
   bench: ({ document }, { settings }) => [
     [

@@ -19,7 +19,7 @@ export const tryOut: Face<TryStep> = {
   foot: ({ document }, settings) =>
     document.psi === null
       ? [`on ${document.ground}`, '']
-      : [String(pressure.show(document.psi, settings)), pressure.unit(settings)],
+      : [`${pressure.show(document.psi, settings)} ${pressure.unit(settings)}`, ''],
   figures: ({ document }, tried) => {
     const coat = tried !== undefined && isPaint(tried) ? tried.document : undefined;
     return {
