@@ -17,6 +17,8 @@ const server = (port: number, data: string, demo: boolean) => ({
 export default defineConfig({
   testDir: 'tests/Browser',
   timeout: 120_000,
+  // As long as a loaded machine may take; who sees it at once waits for nothing.
+  expect: { timeout: 12_000 },
   workers: 2,
   projects: [
     { name: 'hands', testIgnore: LOOKING, workers: 1 },
@@ -30,7 +32,7 @@ export default defineConfig({
     // The cautions of the bench are known; the test that is about them begins without.
     storageState: seenTo([8790, 8791, 8792, 8794, 8796, 8797, 8798, 8799]),
     viewport: { width: 1280, height: 800 },
-    actionTimeout: 10_000,
+    actionTimeout: 15_000,
     // What goes through a service worker cannot be held back by a test; those that are about it let it in.
     serviceWorkers: 'block',
     launchOptions: {

@@ -118,12 +118,13 @@ abstract class ApiCase extends TestCase
     /**
      * @param array<string, mixed> $version
      * @param array<string, mixed> $change
+     * @param array{key?: string, extends?: string} $keys of this edit, and of the one that it goes on from
      *
      * @return TestResponse<Response>
      */
-    public function edit(array $version, array $change): TestResponse
+    public function edit(array $version, array $change, array $keys = []): TestResponse
     {
-        return $this->send('POST', "/versions/{$version['id']}/edits", ['revision' => $version['revision'], 'change' => $change]);
+        return $this->send('POST', "/versions/{$version['id']}/edits", ['revision' => $version['revision'], 'change' => $change, ...$keys]);
     }
 
     /**

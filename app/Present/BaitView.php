@@ -43,7 +43,6 @@ final class BaitView
                 'body_id' => $run->version->body_id,
                 'body' => $run->version->body->name,
                 'fitted' => $run->version->fitted_from_id !== null,
-                'eye' => EyeLook::last($run->version),
             ],
             'proven' => $run->version->proven_at !== null,
             'finished_at' => $run->finished_at?->toIso8601ZuluString(),

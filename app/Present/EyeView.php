@@ -10,6 +10,7 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Paint as CorePaint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Exchange\EyeWriter;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Eye\Fit;
 use Hawkbrush\Core\Eye\Look;
@@ -19,6 +20,7 @@ use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\CoreSample;
+use Hawkbrush\Core\Render\EyeInPlace;
 
 /** Eyes of the store, and how the eye of a step sits on its bait. */
 final class EyeView
@@ -29,7 +31,7 @@ final class EyeView
         return [
             'id' => $card->id, 'name' => $card->name, 'kind' => $card->kind, 'diameter_mm' => $card->diameter_mm, 'iris' => $card->iris,
             'pupil' => $card->pupil, 'left' => $card->left, 'price' => $card->price, 'archived' => $card->archived_at !== null,
-            'revision' => $card->revision, 'look' => EyeLook::drawn(Look::of($card->core(), FilmState::ground([])), null),
+            'revision' => $card->revision, 'look' => EyeWriter::write(Look::of($card->core(), FilmState::ground([])), null),
         ];
     }
 
@@ -49,7 +51,7 @@ final class EyeView
         $surround = ($core->coats[\count($core->coats) - 1] ?? null)->after ?? $core->ground;
         $seen = array_map(
             static fn(string $hex): array => Fit::contrast(Colour::fromHex($hex), $surround),
-            Look::of($eye, EyeLook::below($recipe, $stepId, $eye))->shows(),
+            EyeInPlace::of($recipe, $stepId, $eye)->shows(),
         );
         usort($seen, static fn(array $a, array $b): int => $b['delta_e'] <=> $a['delta_e']);
         $proud = Fit::proudMm($body, $eye->diameterMm, $eye->kind);

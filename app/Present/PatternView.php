@@ -24,7 +24,7 @@ final class PatternView
             'state' => self::state($pattern),
             'version' => [
                 'id' => $current->id, 'number' => $current->number, 'revision' => $current->revision, 'body_id' => $current->body_id,
-                'steps' => \count($current->steps), 'eye' => EyeLook::last($current),
+                'steps' => \count($current->steps),
             ],
             'last_painted' => self::text($pattern, 'last_painted'),
             'parent' => $pattern->parent === null ? null : ['id' => $pattern->parent->id, 'name' => $pattern->parent->name],

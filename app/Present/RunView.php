@@ -25,7 +25,6 @@ final class RunView
             'version' => ['id' => $run->version_id, 'number' => $run->version->number, 'fitted' => $run->version->fitted_from_id !== null],
             'body' => $run->version->body->name,
             'body_id' => $run->version->body_id,
-            'eye' => EyeLook::last($run->version),
             'repeat_of' => $run->master === null ? null : ['id' => $run->master->id, 'label' => $run->master->label()],
             'starts_at' => $run->starts_at->toIso8601ZuluString(),
             'started_at' => $run->started_at?->toIso8601ZuluString(),

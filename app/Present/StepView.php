@@ -7,8 +7,10 @@ namespace App\Present;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Exchange\EyeWriter;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
+use Hawkbrush\Core\Render\EyeInPlace;
 use Hawkbrush\Core\Render\Landing;
 use Hawkbrush\Core\Run\Cautions;
 use Hawkbrush\Core\Safety\Hazard;
@@ -71,7 +73,7 @@ final class StepView
             'for_all' => $step->forAll(), 'sides' => $step->sides(),
             'figures' => $step->figures(), 'tries' => $recipe->coatTriedBy($step)?->id, 'cautions' => Cautions::ofStep($step, $recipe),
             'hazards' => array_map(static fn(Hazard $hazard): string => $hazard->value, Cautions::hazards($step, $recipe)),
-        ] + ($eye === null ? [] : ['eye' => EyeLook::of($recipe, $step->id, $eye)]) + ($coat === null ? self::overIt($step, $surface) : ['mask_is_on' => $maskIsOn] + self::coat($coat, $surface));
+        ] + ($eye === null ? [] : ['eye' => EyeWriter::write(EyeInPlace::of($recipe, $step->id, $eye), $recipe->body)]) + ($coat === null ? self::overIt($step, $surface) : ['mask_is_on' => $maskIsOn] + self::coat($coat, $surface));
     }
 
     /** @return array<string, mixed> */

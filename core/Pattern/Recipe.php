@@ -54,19 +54,18 @@ final readonly class Recipe
         )));
     }
 
-    /** Whether an eye that glows by night is set by then. */
-    public function eyeGlows(?string $upto = null): bool
+    /** The step whose eye is in place after a step (null: after all of them); null while there is none. */
+    public function eyeStep(?string $upto = null): ?Step
     {
-        foreach ($this->enabled() as $step) {
-            if ($step->eye()?->kind === 'glow') {
-                return true;
-            }
+        $set = null;
+        foreach ($this->steps as $step) {
+            $set = $step->on && $step->eye() !== null ? $step : $set;
             if ($step->id === $upto) {
                 break;
             }
         }
 
-        return false;
+        return $set;
     }
 
     /** @return list<Step> */

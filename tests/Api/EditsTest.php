@@ -190,11 +190,9 @@ it('takes as one what a painter sets in one go, however long it took to be saved
     $edits = Edit::query()->where('version_id', $v['id'])->count();
     $set = function (array $version, array $set, string $key, ?string $extends = null): array {
         $change = ['op' => 'change', 'step' => $version['steps'][1]['document']['id'], 'set' => $set];
-        $keys = array_filter(['key' => $key, 'extends' => $extends]);
         $this->travel(5)->seconds();
 
-        return $this->send('POST', "/versions/{$version['id']}/edits", ['revision' => $version['revision'], 'change' => $change, ...$keys])
-            ->assertOk()->json('version');
+        return $this->edit($version, $change, array_filter(['key' => $key, 'extends' => $extends]))->assertOk()->json('version');
     };
     $kept = static fn(): int => Edit::query()->where('version_id', $v['id'])->count() - $edits;
     $was = $v['steps'][1]['document']['psi'];

@@ -88,8 +88,10 @@ it('begins a new eye with what fits this body, draws it as it is, and paints one
     $eye = $version['steps'][3]['shown']['eye'];
     expect($eye['dome_mm'])->toEqual(0)->and($eye['discs'])->toHaveCount(1)->and($eye['pupil']['percent'])->toEqual(40)
         ->and($eye['glint']['percent'])->toBeGreaterThan(0);
-    $pattern = collect($this->ask('/patterns')->json('patterns'))->firstWhere('version.id', $version['id']);
-    expect($pattern['version']['eye']['kind'])->toBe('painted');
+    // Every picture of the bait has the eye that its step shows, on what lies below it.
+    $texture = fn(string $upto): array => $this->ask("/versions/{$version['id']}/texture?upto={$upto}&v={$version['revision']}")
+        ->assertOk()->json();
+    expect($texture($document['id'])['eye'])->toEqual($eye)->and($texture($version['steps'][2]['document']['id']))->not->toHaveKey('eye');
 });
 
 it('adds up what a bait costs, and says what it does not know the price of', function (): void {

@@ -41,9 +41,9 @@ it('goes on with the edit before when it is pushed again at once, but a pull is 
     $id = stepOf($v, 2)['id'];
     $push = ['op' => 'handle', 'step' => $id, 'handle' => 'place rear', 'by' => ['back_mm' => -0.5]];
     $pull = ['op' => 'handle', 'step' => $id, 'handle' => 'place rear', 'to' => ['u' => 0.7, 'deg' => 20]];
-    $v = $this->edit($v, $pull)->json('version');
-    $v = $this->edit($v, $push)->json('version');
-    $v = $this->edit($v, $push)->json('version');
+    $v = $this->edit($v, $pull, ['key' => 'the-pull'])->json('version');
+    $v = $this->edit($v, $push, ['key' => 'push-one', 'extends' => 'the-pull'])->json('version');
+    $v = $this->edit($v, $push, ['key' => 'push-two', 'extends' => 'push-one'])->json('version');
     expect(stepOf($v, 2)['where']['to_u'] * 60)->toEqualWithDelta(0.7 * 60 - 1, 0.06);
     $v = $this->send('POST', "/versions/{$v['id']}/undo", ['revision' => $v['revision']])->json('version');
     expect(stepOf($v, 2)['where']['to_u'] * 60)->toEqualWithDelta(0.7 * 60, 0.06);

@@ -71,20 +71,6 @@ it('undoes and redoes, and forgets what was undone when something else is done',
     expect($v['steps'])->toBe([])->and($i)->toBe(5);
 });
 
-it('takes a figure typed digit by digit as one edit', function (): void {
-    ['version' => $v] = $this->pattern();
-    $id = $v['steps'][1]['document']['id'];
-    foreach ([3, 36, 36.5] as $psi) {
-        $v = $this->edit($v, ['op' => 'change', 'step' => $id, 'set' => ['psi' => $psi]])->assertOk()->json('version');
-    }
-    $v = $this->edit($v, ['op' => 'change', 'step' => $id, 'set' => ['strokes' => 9]])->json('version');
-    $v = $this->send('POST', "/versions/{$v['id']}/undo", ['revision' => $v['revision']])->json('version');
-    expect($v['steps'][1]['document']['psi'])->toBe(36.5)
-        ->and($v['steps'][1]['document']['strokes'])->toBe(4);
-    $v = $this->send('POST', "/versions/{$v['id']}/undo", ['revision' => $v['revision']])->json('version');
-    expect($v['steps'][1]['document']['psi'])->toEqual(15);
-});
-
 it('puts a step in first, last or behind another', function (): void {
     ['version' => $v] = $this->pattern();
     $wait = ['type' => 'wait', 'minutes' => 5];

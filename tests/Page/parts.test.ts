@@ -3,7 +3,6 @@ import type { Settings, Step } from '../../resources/js/api/types';
 import { measuresOf, PLAIN, toForm } from '../../resources/js/bodies/measured';
 import { zoneTexture } from '../../resources/js/bodies/zoneTexture';
 import { changeWords } from '../../resources/js/ladder/words';
-import { eyeAfter } from '../../resources/js/stage/eye';
 import { BENCH_LAMP, halfway, towards } from '../../resources/js/stage/lamp';
 import { skinOf } from '../../resources/js/stage/pixels';
 import { figureWords } from '../../resources/js/steps/figureWords';
@@ -98,18 +97,6 @@ describe('the Ladder’s words', () => {
 });
 
 describe('what is drawn', () => {
-  const eye = (id: string, more: object = {}, diameter_mm = 5) =>
-    step({ id, type: 'eye', on: true, ...more }, { eye: { diameter_mm } });
-
-  test('shows the eye from its step on, the last one set', () => {
-    const steps = [step({ id: 'a', type: 'paint' }), eye('b'), eye('c', {}, 6)];
-    expect(eyeAfter(steps, 'a')).toBeNull();
-    expect(eyeAfter(steps, 'b')).toMatchObject({ diameter_mm: 5 });
-    expect(eyeAfter(steps, 'c')).toMatchObject({ diameter_mm: 6 });
-    expect(eyeAfter(steps, null)).toMatchObject({ diameter_mm: 6 });
-    expect(eyeAfter([eye('b', { on: false })], null)).toBeNull();
-  });
-
   test('turns the lamp in degrees into a direction of length one', () => {
     for (const lamp of [BENCH_LAMP, { along: 0, above: 0 }, { along: 60, above: -40 }, { along: -75, above: 75 }]) {
       const to = towards(lamp);

@@ -9,15 +9,17 @@ use App\Keeping\PictureCache;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Exchange\EyeWriter;
 use Hawkbrush\Core\Exchange\RecipeWriter;
 use Hawkbrush\Core\Exchange\ResultWriter;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Render\EyeInPlace;
 use Hawkbrush\Core\Render\Field;
 use Hawkbrush\Core\Render\Texture;
 
-/** The surface of a bait as colours, kept under all that it depends on: a change of anything is another picture. */
+/** The surface of a bait as colours and the eye in it, kept under all that it depends on: a change of anything is another picture. */
 final class DrawTexture
 {
     /**
@@ -53,12 +55,13 @@ final class DrawTexture
     private function drawn(Recipe $recipe, SurfaceFinish $finish, ?string $upto, int $width, int $height): array
     {
         $surface = Surface::of($recipe->body, $width, $height);
+        $eye = EyeInPlace::after($recipe, $upto);
 
         return ResultWriter::texture(Texture::draw(
             Field::painted($recipe, $surface, Climate::ordinary(), $upto, Bands::EveryThird),
             $finish,
-            dark: $recipe->eyeGlows($upto),
-        ));
+            dark: $eye?->nightHex !== null,
+        )) + ($eye === null ? [] : ['eye' => EyeWriter::write($eye, $recipe->body)]);
     }
 
     private function check(Recipe $recipe, ?string $upto): void

@@ -5,7 +5,6 @@ import { useBetterOrder } from '../api/shopQueries';
 import type { Look, BetterOrder as Order, Texture, Version } from '../api/types';
 import '../parts/controls';
 import { BaitPicture } from '../stage/BaitPicture';
-import { eyeAfter } from '../stage/eye';
 import { minutes } from '../units/units';
 import classes from './air.module.css';
 
@@ -81,7 +80,6 @@ function Half(props: {
           view="left"
           width={330}
           height={120}
-          eye={eyeAfter(version.steps, null)}
           label={`The bait, ${name.toLowerCase()}`}
         />
       </div>

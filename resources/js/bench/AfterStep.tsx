@@ -1,7 +1,6 @@
 import { useRunTexture } from '../api/queries';
 import type { Run, Step } from '../api/types';
 import { BaitPicture } from '../stage/BaitPicture';
-import { eyeAfter } from '../stage/eye';
 import { useSize } from '../stage/useSize';
 import classes from './bench.module.css';
 
@@ -9,7 +8,6 @@ import classes from './bench.module.css';
 export function AfterStep({ run, step, side }: { run: Run; step: Step; side: 'left' | 'right' }) {
   const stepId = step.document.id;
   const texture = useRunTexture(run.id, stepId).data;
-  const eye = eyeAfter(run.steps, stepId);
   const pictures = useSize<HTMLDivElement>();
   return (
     <section className={classes.benchLook} aria-label="After this step" ref={pictures.ref}>
@@ -20,7 +18,6 @@ export function AfterStep({ run, step, side }: { run: Run; step: Step; side: 'le
         view={side}
         width={Math.max(120, pictures.width - 48)}
         height={190}
-        eye={eye}
         label={`${side === 'left' ? 'Left' : 'Right'} flank after ${step.shown.name}`}
       />
       <p>From underneath</p>
@@ -30,7 +27,6 @@ export function AfterStep({ run, step, side }: { run: Run; step: Step; side: 'le
         view="belly"
         width={Math.max(120, pictures.width - 48)}
         height={110}
-        eye={eye}
         label="From underneath"
       />
     </section>

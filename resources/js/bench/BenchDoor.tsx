@@ -59,7 +59,6 @@ function OnClamps({ run, body }: { run: RunBrief; body: Body | undefined }) {
             width={300}
             height={130}
             label={`${run.pattern.name}, as planned`}
-            eye={run.eye}
           />
         )}
         <span>

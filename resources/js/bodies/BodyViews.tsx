@@ -41,14 +41,7 @@ export function BodyViews({ name, shape, zone, rings }: Props) {
         {held === 'hand' ? (
           <Suspense fallback={<p role="status">Taking it in the hand …</p>}>
             <div className={classes.bodyHand}>
-              <InHand
-                {...picture}
-                eye={null}
-                look="matte"
-                light="flat"
-                lamp={BENCH_LAMP}
-                description={`${name}, bare`}
-              />
+              <InHand {...picture} look="matte" light="flat" lamp={BENCH_LAMP} description={`${name}, bare`} />
             </div>
           </Suspense>
         ) : (

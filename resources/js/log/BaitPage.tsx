@@ -13,7 +13,6 @@ import { PageTitle } from '../parts/PageTitle';
 import table from '../parts/table.module.css';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
-import { eyeAfter } from '../stage/eye';
 import { KeptPhoto } from '../stage/KeptPhoto';
 import { useSize } from '../stage/useSize';
 import { figureWords } from '../steps/figureWords';
@@ -123,7 +122,6 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
           view="left"
           width={Math.min(560, stage.width - 32)}
           height={230}
-          eye={eyeAfter(bait.steps, null)}
           label={`${bait.label}, as planned`}
         />
         <div className={classes.baitSides}>
@@ -135,7 +133,6 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
                 view={view}
                 width={Math.min(300, stage.width - 32)}
                 height={96}
-                eye={eyeAfter(bait.steps, null)}
                 label={`${bait.label}, ${view}, as planned`}
               />
               <figcaption>{view}</figcaption>

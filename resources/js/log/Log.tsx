@@ -93,7 +93,6 @@ function Line({ bait, body }: { bait: BaitBrief; body: Body | undefined }) {
             width={190}
             height={74}
             label={`${bait.label}, as planned`}
-            eye={bait.version.eye}
           />
         )}
         <span>

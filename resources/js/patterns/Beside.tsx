@@ -7,7 +7,6 @@ import type { Pattern, Sheet, Beside as Zones } from '../api/types';
 import { Failed } from '../parts/Failed';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
-import { eyeAfter } from '../stage/eye';
 import { pairScale, pairWidth } from '../stage/pair';
 import { useSize } from '../stage/useSize';
 import '../parts/controls';
@@ -95,7 +94,6 @@ function Bait({ sheet: { pattern, version }, mmPerPx, label, patterns, onPick }:
         width={pairWidth(version.body.length_mm, mmPerPx)}
         height={260}
         mmPerPx={mmPerPx}
-        eye={eyeAfter(version.steps, null)}
         label={`${pattern.name}, as predicted`}
       />
       <figcaption className={besideClasses.besideWords}>

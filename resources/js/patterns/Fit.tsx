@@ -10,7 +10,6 @@ import { Failed } from '../parts/Failed';
 import { Strip } from '../parts/Strip';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
-import { eyeAfter } from '../stage/eye';
 import { pairScale, pairWidth } from '../stage/pair';
 import { useSize } from '../stage/useSize';
 import { length } from '../units/units';
@@ -102,11 +101,11 @@ function Fitting({ sheet, bodies, settings }: { sheet: Sheet; bodies: Body[]; se
       <div ref={box.ref} className={`${classes.fitTwo} on-stage`}>
         {(
           [
-            [version.body, now?.was, version.steps, version.body.name],
-            [now?.body, now?.now, now?.steps ?? [], now?.body.name ?? ''],
+            [version.body, now?.was, version.body.name],
+            [now?.body, now?.now, now?.body.name ?? ''],
           ] as const
         ).map(
-          ([body, texture, steps, name], i) =>
+          ([body, texture, name], i) =>
             body !== undefined && (
               <figure key={i === 0 ? 'was' : 'now'}>
                 <BaitPicture
@@ -116,7 +115,6 @@ function Fitting({ sheet, bodies, settings }: { sheet: Sheet; bodies: Body[]; se
                   width={pairWidth(body.length_mm, scale)}
                   height={300}
                   mmPerPx={scale}
-                  eye={eyeAfter([...steps], null)}
                   label={`${pattern.name} on ${name}`}
                 />
                 <figcaption>

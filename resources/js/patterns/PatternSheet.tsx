@@ -26,7 +26,6 @@ import { AddStep } from '../slip/AddStep';
 import { OutOfRung } from '../slip/OutOfRung';
 import { PlaceHint } from '../slip/PlaceHint';
 import { Slip } from '../slip/Slip';
-import { eyeAfter } from '../stage/eye';
 import type { OnBody } from '../stage/pixels';
 import type { StageLight } from '../stage/shown';
 import type { Kind, SetOf } from '../steps/face';
@@ -184,7 +183,6 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
       <Plate
         body={version.body}
         texture={tried?.texture ?? kept}
-        eye={eyeAfter(steps, upto)}
         settings={settings}
         look={look}
         light={light}

@@ -145,7 +145,6 @@ function Lying({ pattern, body, picked, onPick }: LyingProps) {
             height={height}
             mmPerPx={wanted > room ? undefined : MM_PER_PX}
             label={`${pattern.name}, as predicted`}
-            eye={pattern.version.eye}
           />
         </span>
         <span className={classes.lyingWords}>

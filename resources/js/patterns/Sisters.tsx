@@ -10,7 +10,6 @@ import { Chip } from '../parts/Chip';
 import { Failed } from '../parts/Failed';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
-import { eyeAfter } from '../stage/eye';
 import { isPaint } from '../steps/face';
 import '../parts/controls';
 import { PageTitle } from '../parts/PageTitle';
@@ -94,7 +93,6 @@ function Family({ sheet, rack }: { sheet: Sheet; rack: Paint[] }) {
               view="left"
               width={266}
               height={120}
-              eye={eyeAfter(version.steps, null)}
               label={`${pattern.name} as it is`}
             />
             <b>{pattern.name}</b> as it is
@@ -147,7 +145,6 @@ function Sister({ sheet, swaps, said }: { sheet: Sheet; swaps: Swaps; said: stri
         view="left"
         width={266}
         height={120}
-        eye={eyeAfter(version.steps, null)}
         label={`${pattern.name}: ${said}`}
       />
       <b>{said}</b>

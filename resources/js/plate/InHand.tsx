@@ -25,7 +25,6 @@ import type { Hold } from './useHold';
 interface Props {
   body: BodyShape;
   texture: Texture | undefined;
-  eye: EyeLook | null;
   /** Only what glows is seen. */
   night?: boolean;
   look: Look;
@@ -142,7 +141,8 @@ export function InHand(props: Props) {
 }
 
 function Held(props: Props & { turned: Turned; geometry: BufferGeometry }) {
-  const { body, texture, eye, look, light, lamp, turned, geometry } = props;
+  const { body, texture, look, light, lamp, turned, geometry } = props;
+  const eye = texture?.eye;
   const { camera, size, invalidate } = useThree();
   const skin = useMemo(() => (texture === undefined ? null : skinTextures(texture)), [texture]);
   useEffect(() => {
@@ -174,7 +174,7 @@ function Held(props: Props & { turned: Turned; geometry: BufferGeometry }) {
             uniformsNeedUpdate
           />
         </mesh>
-        {eye !== null &&
+        {eye !== undefined &&
           [body.marks.eye_deg, 360 - body.marks.eye_deg].map((deg) => (
             <EyeSet key={deg} body={body} eye={eye} night={props.night ?? false} deg={deg} />
           ))}

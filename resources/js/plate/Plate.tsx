@@ -1,5 +1,5 @@
 import { lazy, type ReactNode, Suspense, useState } from 'react';
-import type { BodyShape, Core, EyeLook, Look, Settings, Texture, ZonesBeside } from '../api/types';
+import type { BodyShape, Core, Look, Settings, Texture, ZonesBeside } from '../api/types';
 import { Strip } from '../parts/Strip';
 import { BaitPicture } from '../stage/BaitPicture';
 import { LampControl } from '../stage/LampControl';
@@ -17,7 +17,6 @@ import { WhatItDoes } from './WhatItDoes';
 interface Props {
   body: BodyShape;
   texture: Texture | undefined;
-  eye: EyeLook | null;
   settings: Settings;
   look: Look;
   light: StageLight;
@@ -56,7 +55,6 @@ export function Plate(props: Props) {
   const shown = shownIn(props.texture, props.light, look);
   const light = shown.light === 'glint' ? 'glint' : 'flat';
   const lamp = light === 'glint' ? moved : BENCH_LAMP;
-  const { eye } = props;
   return (
     <section className={`${classes.plate} on-stage`} aria-label="Plate">
       <div className={classes.head}>
@@ -94,7 +92,6 @@ export function Plate(props: Props) {
             layout={layout}
             shown={shown}
             settings={props.settings}
-            eye={eye}
             light={light}
             lamp={lamp}
             spot={props.spot}
@@ -110,7 +107,6 @@ export function Plate(props: Props) {
             <InHand
               body={body}
               texture={shown.texture}
-              eye={eye}
               night={shown.night}
               look={shown.night ? 'matte' : look}
               light={light}
@@ -138,7 +134,6 @@ export function Plate(props: Props) {
                 <BaitPicture
                   body={body}
                   texture={shown.texture}
-                  eye={eye}
                   night={shown.night}
                   light={light}
                   lamp={lamp}

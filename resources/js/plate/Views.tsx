@@ -1,5 +1,5 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
-import type { BodyShape, EyeLook, Handle, Settings } from '../api/types';
+import type { BodyShape, Handle, Settings } from '../api/types';
 import { BaitPicture } from '../stage/BaitPicture';
 import type { Lamp } from '../stage/lamp';
 import { type Light, type OnBody, pixelOf } from '../stage/pixels';
@@ -20,7 +20,6 @@ interface Props {
   layout: PlateLayout;
   shown: Shown;
   settings: Settings;
-  eye: EyeLook | null;
   light: Light;
   lamp: Lamp;
   spot: OnBody;
@@ -76,7 +75,6 @@ export function Views(props: Props) {
             width={room.width}
             height={height}
             mmPerPx={layout.mmPerPx}
-            eye={props.eye}
             night={shown.night}
             light={props.light}
             lamp={props.lamp}

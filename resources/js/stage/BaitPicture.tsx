@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import type { BodyShape, EyeLook, Texture } from '../api/types';
+import type { BodyShape, Texture } from '../api/types';
 import { drawFittings } from './fittings';
 import { BENCH_LAMP, type Lamp } from './lamp';
 import { type Frame, frame, type Light, paintBody, skinOf, type View } from './pixels';
@@ -11,7 +11,6 @@ interface Props {
   width: number;
   height: number;
   label: string;
-  eye?: EyeLook | null;
   /** Only what glows is seen. */
   night?: boolean;
   light?: Light;
@@ -26,17 +25,7 @@ const SMALLEST = 16;
 
 /** A bait as the film will look, from one side. */
 export function BaitPicture(props: Props) {
-  const {
-    body,
-    texture,
-    view,
-    eye = null,
-    light = 'flat',
-    glossy = true,
-    lamp = BENCH_LAMP,
-    mmPerPx,
-    night = false,
-  } = props;
+  const { body, texture, view, light = 'flat', glossy = true, lamp = BENCH_LAMP, mmPerPx, night = false } = props;
   // Before the page is laid out there may be no room at all.
   const width = Math.max(SMALLEST, props.width);
   const height = Math.max(SMALLEST, props.height);
@@ -50,8 +39,8 @@ export function BaitPicture(props: Props) {
     if (texture === undefined) return;
     const f = fitted(body, view, width, height, density, mmPerPx);
     paintBody(context, body, skinOf(texture), view, f, light, glossy, lamp);
-    drawFittings(context, body, view, f, eye, night);
-  }, [body, texture, view, width, height, eye, night, light, glossy, lamp, mmPerPx, density]);
+    drawFittings(context, body, view, f, texture.eye ?? null, night);
+  }, [body, texture, view, width, height, night, light, glossy, lamp, mmPerPx, density]);
 
   return (
     <canvas

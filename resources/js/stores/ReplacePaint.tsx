@@ -7,7 +7,6 @@ import { useBodies, useShelfTexture } from '../api/queries';
 import type { Paint, Replacements } from '../api/types';
 import { said } from '../mixing/useMix';
 import { BaitPicture } from '../stage/BaitPicture';
-import { eyeAfter } from '../stage/eye';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
 import classes from './paint.module.css';
@@ -108,26 +107,16 @@ function Beside({ use, paint, offer }: { use: Use; paint: Paint; offer: Offer })
     onSuccess: () => queries.invalidateQueries(),
   });
   if (body === undefined || version === undefined) return null;
-  const eye = eyeAfter(version.steps, null);
   return (
     <figure className={`${classes.beside} on-stage`}>
       <div>
-        <BaitPicture
-          body={body}
-          texture={before}
-          view="left"
-          width={250}
-          height={96}
-          eye={eye}
-          label={`${use.name} as it is`}
-        />
+        <BaitPicture body={body} texture={before} view="left" width={250} height={96} label={`${use.name} as it is`} />
         <BaitPicture
           body={body}
           texture={after?.texture}
           view="left"
           width={250}
           height={96}
-          eye={eye}
           label={`${use.name} with ${said(offer.parts)}`}
         />
       </div>
