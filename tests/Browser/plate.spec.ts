@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { FLANK, hands } from './hands';
+import { FLANK, hands, openSheet } from './hands';
 
 // The plate, worked by mouse, by keys alone and by touch.
 
@@ -167,6 +167,29 @@ test('holds the same handles in the hand', async ({ page }) => {
   await page.mouse.up();
   await h.saved();
   await expect(h.form.getByLabel('Place', { exact: true })).toHaveValue('own range');
+});
+
+test('shows in the hand the whole face of an eye that lies in its socket', async ({ page }) => {
+  await openSheet(page, 'smelt');
+  await page.getByText('In the hand', { exact: true }).click();
+  const hand = page.getByRole('application', { name: /In the hand/ });
+  await expect(hand.locator('canvas')).toBeVisible({ timeout: 15_000 });
+  for (let i = 0; i < 5; i++) await hand.press('ArrowRight');
+  const ofItsIris = async () => {
+    const seen = (await hand.screenshot()).toString('base64');
+    return page.evaluate(async (png) => {
+      const bytes = Uint8Array.from(atob(png), (c) => c.charCodeAt(0));
+      const picture = await createImageBitmap(new Blob([bytes], { type: 'image/png' }));
+      const context = new OffscreenCanvas(picture.width, picture.height).getContext('2d');
+      context?.drawImage(picture, 0, 0);
+      const { data } = context?.getImageData(0, 0, picture.width, picture.height) ?? { data: [] };
+      let count = 0;
+      for (let i = 0; i < data.length; i += 4) count += (data[i] ?? 0) > 195 && (data[i + 2] ?? 0) > 195 ? 1 : 0;
+      return count;
+    }, seen);
+  };
+  // A pale iris of 5 mm on a bait of 75, turned halfway to the painter.
+  await expect.poll(ofItsIris).toBeGreaterThan(500);
 });
 
 test('a ten-step pattern from nothing takes at most forty clicks and thirty keys', async ({ page }) => {

@@ -192,11 +192,7 @@ function EyeSet({ body, eye, night, deg }: { body: BodyShape; eye: EyeLook; nigh
   useEffect(() => () => face.dispose(), [face]);
   return (
     <group position={at} quaternion={facing}>
-      <mesh
-        geometry={DOME}
-        position={[0, 0, eye.proud_mm - eye.dome_mm]}
-        scale={[r, r, Math.max(LEAST_DOME_MM, eye.dome_mm)]}
-      >
+      <mesh geometry={DOME} scale={[r, r, Math.max(LEAST_PROUD_MM, eye.proud_mm)]}>
         <meshBasicMaterial map={face} toneMapped={false} />
       </mesh>
     </group>
@@ -214,10 +210,10 @@ function outwards(body: BodyShape, u: number, deg: number): Quaternion {
   return new Quaternion().setFromRotationMatrix(new Matrix4().makeBasis(across, top, out));
 }
 
-/** What is painted on still has to lie above the body's own facets. */
-const LEAST_DOME_MM = 0.25;
+/** The body is drawn without its socket: of an eye that lies in it, the face is seen whole all the same. */
+const LEAST_PROUD_MM = 0.25;
 
-/** Half an eye looking at +z, its face laid over it as seen from there. */
+/** An eye looking at +z, round at its rim, its face laid over it as seen from there. */
 const DOME = (() => {
   const dome = new SphereGeometry(1, 32, 20);
   const at = dome.getAttribute('position');
@@ -246,7 +242,7 @@ function Bill({ body, length }: { body: BodyShape; length: number }) {
       position={[-body.length_mm * 0.46, -down, 0]}
       rotation={[0, 0, (body.marks.bill_angle_deg * Math.PI) / 180]}
     >
-      <meshBasicMaterial color="#eef0f1" transparent opacity={0.45} />
+      <meshBasicMaterial color="#eef0f1" transparent opacity={0.45} depthWrite={false} />
     </mesh>
   );
 }
