@@ -8,7 +8,7 @@ export type Wanted = Change | 'undo' | 'redo' | ((now: Version) => Change | unde
 export interface Waiting {
   key: string;
   /** The edit that the painter was still at: one undo takes both back. */
-  extends?: string | undefined;
+  extends?: string;
   wanted: Wanted;
   settle: (version: Version | undefined) => void;
 }
@@ -215,7 +215,7 @@ const LEFT = 'hawkbrush-edits-';
 interface Left {
   /** Whether it met another's change: then it is asked about before it is sent. */
   ask: boolean;
-  changes: { key: string; extends?: string | undefined; change: Change | 'undo' | 'redo' }[];
+  changes: { key: string; extends?: string; change: Change | 'undo' | 'redo' }[];
 }
 
 /** Takes what windows closed since have left; one that is still open has its edits known by their keys. */
