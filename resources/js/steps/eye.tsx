@@ -15,10 +15,7 @@ import layout from '../parts/layout.module.css';
 export const eye: Face<EyeStep> = {
   name: 'Eye',
   Form: EyeForm,
-  foot: ({ document }, settings) => [
-    `${length.show(document.diameter_mm, settings)} ${length.unit(settings)}`,
-    document.kind,
-  ],
+  foot: ({ document }, settings) => [`${length.show(document.diameter_mm, settings)} ${length.unit(settings)}`, ''],
   figures: () => ({}),
   bench: ({ document }, { settings }) => [
     [
