@@ -205,12 +205,7 @@ final class DemoPatternsBarred
     {
         return DemoSteps::pattern('Zander, reed edge', 'zander', 'stained', 'Back first; then bars cut in film, laid flat on the dry side, ending clear of the ridge.', 'linnet110', [
             DemoSteps::prep('Wipe and mask', 'Wipe with alcohol, mask the bill with tape.', 3),
-            DemoSteps::coat(
-                'white',
-                'spray',
-                'whole',
-                ['title' => 'White, opaque', 'coats' => 2, 'weight' => 'heavy', 'psi' => 38, 'strokes' => 7],
-            ),
+            DemoSteps::white(2, 'heavy', 7),
             DemoSteps::coat(
                 'silverpearl',
                 'spray',
@@ -260,21 +255,7 @@ final class DemoPatternsBarred
                     'strokes' => 4,
                 ],
             ),
-            DemoSteps::coat(
-                'smoke',
-                'spray',
-                'back',
-                [
-                    'title' => 'Dark ridge',
-                    'aim_deg' => 0,
-                    'width_mm' => 6,
-                    'coats' => 4,
-                    'psi' => 10,
-                    'thinning_percent' => 50,
-                    'strokes' => 4,
-                    'set' => ['by' => 'heat', 'minutes' => 5],
-                ],
-            ),
+            DemoSteps::darkRidge(6, ['set' => ['by' => 'heat', 'minutes' => 5]]),
             DemoSteps::coat(
                 'smoke',
                 'bars',
@@ -299,20 +280,7 @@ final class DemoPatternsBarred
                     'check' => 'As many on both sides; the film leaves no halo.',
                 ],
             ),
-            DemoSteps::coat(
-                'smoke',
-                'card',
-                'whole',
-                [
-                    'title' => 'Gill edge',
-                    'technique' => ['width_mm' => 2],
-                    'coats' => 4,
-                    'weight' => 'light',
-                    'psi' => 5,
-                    'thinning_percent' => 40,
-                    'strokes' => 2,
-                ],
-            ),
+            DemoSteps::gillEdge('smoke', 2, 4),
             DemoSteps::eye('flat', 5, '#c8ccd0'),
             DemoSteps::clear('two-part epoxy', 1),
         ]);

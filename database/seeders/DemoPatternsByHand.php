@@ -329,20 +329,7 @@ final class DemoPatternsByHand
                     'set' => ['by' => 'heat', 'minutes' => 22],
                 ],
             ),
-            DemoSteps::coat(
-                'ink',
-                'card',
-                'whole',
-                [
-                    'title' => 'Gill edge',
-                    'technique' => ['width_mm' => 1.8],
-                    'coats' => 1,
-                    'weight' => 'light',
-                    'psi' => 5,
-                    'thinning_percent' => 40,
-                    'strokes' => 2,
-                ],
-            ),
+            DemoSteps::gillEdge('ink', 1.8, 1),
             DemoSteps::eye('glass', 5, '#8a9a4a', ['pupil' => 'slit upright']),
             DemoSteps::clear('two-part epoxy', 2),
         ]);

@@ -12,19 +12,7 @@ final class DemoPatternsSilver
     {
         return DemoSteps::pattern('Roach, first frost', 'roach', 'clear to stained', 'For the club outing on Sellemere in October. White base school.', 'plover65', [
             DemoSteps::prep('Wipe and mask', 'Wipe with alcohol, mask the bill with tape and cut around the sockets.', 3),
-            DemoSteps::coat(
-                'white',
-                'spray',
-                'whole',
-                [
-                    'title' => 'White, opaque',
-                    'coats' => 2,
-                    'weight' => 'heavy',
-                    'psi' => 38,
-                    'strokes' => 6,
-                    'check' => 'No grey of the body left along the belly seam.',
-                ],
-            ),
+            DemoSteps::white(2, 'heavy', 6, ['check' => 'No grey of the body left along the belly seam.']),
             DemoSteps::coat(
                 'silverpearl',
                 'spray',
@@ -136,20 +124,7 @@ final class DemoPatternsSilver
                     'set' => ['by' => 'heat', 'minutes' => 22],
                 ],
             ),
-            DemoSteps::coat(
-                'smoke',
-                'card',
-                'whole',
-                [
-                    'title' => 'Gill edge',
-                    'technique' => ['width_mm' => 2.4],
-                    'coats' => 4,
-                    'psi' => 5,
-                    'thinning_percent' => 40,
-                    'weight' => 'light',
-                    'strokes' => 2,
-                ],
-            ),
+            DemoSteps::gillEdge('smoke', 2.4, 4),
             DemoSteps::eye('domed', 5.5, '#d0842a'),
             DemoSteps::clear('two-part epoxy', 1),
         ]);
@@ -160,12 +135,7 @@ final class DemoPatternsSilver
     {
         return DemoSteps::pattern('Bleak, moonlight', 'bleak', 'clear to stained', 'White base, pearl from below, a steel back; loose scales by card.', 'linnet110', [
             DemoSteps::prep('Wipe', 'Wipe with a dry towel; a good factory finish wants no scuffing.', 2),
-            DemoSteps::coat(
-                'white',
-                'spray',
-                'whole',
-                ['title' => 'White, opaque', 'coats' => 2, 'weight' => 'medium', 'psi' => 38, 'strokes' => 6],
-            ),
+            DemoSteps::white(2, 'medium', 6),
             DemoSteps::coat(
                 'silverpearl',
                 'spray',
@@ -228,20 +198,7 @@ final class DemoPatternsSilver
                     'set' => ['by' => 'heat', 'minutes' => 22],
                 ],
             ),
-            DemoSteps::coat(
-                'ink',
-                'card',
-                'whole',
-                [
-                    'title' => 'Gill edge',
-                    'technique' => ['width_mm' => 1.8],
-                    'coats' => 1,
-                    'weight' => 'light',
-                    'psi' => 5,
-                    'thinning_percent' => 40,
-                    'strokes' => 2,
-                ],
-            ),
+            DemoSteps::gillEdge('ink', 1.8, 1),
             DemoSteps::eye('flat', 5, '#c8ccd0'),
             DemoSteps::clear('UV resin', 1),
         ]);
@@ -252,12 +209,7 @@ final class DemoPatternsSilver
     {
         return DemoSteps::pattern('Rudd, brass and rowan', 'rudd', 'stained', 'Metal base: brass over white, red fins, dark shoulder spot for the strike.', 'plover65', [
             DemoSteps::prep('Wipe and mask', 'Wipe with alcohol, mask the bill with tape.', 3),
-            DemoSteps::coat(
-                'white',
-                'spray',
-                'whole',
-                ['title' => 'White, opaque', 'coats' => 1, 'weight' => 'heavy', 'psi' => 38, 'strokes' => 6],
-            ),
+            DemoSteps::white(1, 'heavy', 6),
             DemoSteps::coat(
                 'gold',
                 'spray',
@@ -326,20 +278,7 @@ final class DemoPatternsSilver
                     'strokes' => 5,
                 ],
             ),
-            DemoSteps::coat(
-                'smoke',
-                'spray',
-                'back',
-                [
-                    'title' => 'Dark ridge',
-                    'aim_deg' => 0,
-                    'width_mm' => 8,
-                    'coats' => 4,
-                    'psi' => 10,
-                    'thinning_percent' => 50,
-                    'strokes' => 4,
-                ],
-            ),
+            DemoSteps::darkRidge(8),
             DemoSteps::coat(
                 'smoke',
                 'spot',
@@ -355,20 +294,7 @@ final class DemoPatternsSilver
                     'set' => ['by' => 'heat', 'minutes' => 22],
                 ],
             ),
-            DemoSteps::coat(
-                'ink',
-                'card',
-                'whole',
-                [
-                    'title' => 'Gill edge',
-                    'technique' => ['width_mm' => 2.4],
-                    'coats' => 2,
-                    'weight' => 'light',
-                    'psi' => 5,
-                    'thinning_percent' => 40,
-                    'strokes' => 2,
-                ],
-            ),
+            DemoSteps::gillEdge('ink', 2.4, 2),
             DemoSteps::eye('painted', 5.5, '#dd6a1c', ['title' => 'Painted eyes', 'spark' => true, 'rings' => [
                 ['paint' => 'white', 'percent' => 100, 'by' => 'punch'],
                 ['paint' => 'orange', 'percent' => 82, 'by' => 'punch'],

@@ -14,12 +14,7 @@ final class DemoPatternsSpotted
 
         return DemoSteps::pattern('Arctic char, leaf fall', 'Arctic char', 'clear, deep', $about, 'linnet110', [
             DemoSteps::prep('Scuff and wipe', 'Sand the seam flat with 400 grit, wipe with alcohol.', 5),
-            DemoSteps::coat(
-                'white',
-                'spray',
-                'whole',
-                ['title' => 'White, opaque', 'coats' => 2, 'weight' => 'heavy', 'psi' => 38, 'strokes' => 7],
-            ),
+            DemoSteps::white(2, 'heavy', 7),
             DemoSteps::coat(
                 'amber',
                 'spray',
@@ -90,21 +85,7 @@ final class DemoPatternsSpotted
                     'strokes' => 4,
                 ],
             ),
-            DemoSteps::coat(
-                'smoke',
-                'spray',
-                'back',
-                [
-                    'title' => 'Dark ridge',
-                    'aim_deg' => 0,
-                    'width_mm' => 6,
-                    'coats' => 4,
-                    'psi' => 10,
-                    'thinning_percent' => 50,
-                    'strokes' => 4,
-                    'set' => ['by' => 'heat', 'minutes' => 5],
-                ],
-            ),
+            DemoSteps::darkRidge(6, ['set' => ['by' => 'heat', 'minutes' => 5]]),
             DemoSteps::coat(
                 'bone',
                 'splatter',
@@ -134,20 +115,7 @@ final class DemoPatternsSpotted
                     'set' => ['by' => 'heat', 'minutes' => 22],
                 ],
             ),
-            DemoSteps::coat(
-                'smoke',
-                'card',
-                'whole',
-                [
-                    'title' => 'Gill edge',
-                    'technique' => ['width_mm' => 2.2],
-                    'coats' => 3,
-                    'weight' => 'light',
-                    'psi' => 5,
-                    'thinning_percent' => 40,
-                    'strokes' => 2,
-                ],
-            ),
+            DemoSteps::gillEdge('smoke', 2.2, 3),
             DemoSteps::eye('3D', 6, '#d8b83a'),
             DemoSteps::clear('two-part epoxy', 2),
         ]);

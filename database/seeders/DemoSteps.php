@@ -40,6 +40,42 @@ final class DemoSteps
         ] + $more + ['set' => ['by' => 'heat', 'minutes' => 0]];
     }
 
+    /**
+     * The base under anything that is meant to be bright.
+     *
+     * @param array<string, mixed> $more
+     *
+     * @return array<string, mixed>
+     */
+    public static function white(int $coats, string $weight, int $strokes, array $more = []): array
+    {
+        return self::coat('white', 'spray', 'whole', $more + [
+            'title' => 'White, opaque', 'coats' => $coats, 'weight' => $weight, 'psi' => 38, 'strokes' => $strokes,
+        ]);
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     *
+     * @return array<string, mixed>
+     */
+    public static function darkRidge(float $widthMm, array $more = []): array
+    {
+        return self::coat('smoke', 'spray', 'back', $more + [
+            'title' => 'Dark ridge', 'aim_deg' => 0, 'width_mm' => $widthMm, 'coats' => 4, 'psi' => 10, 'thinning_percent' => 50,
+            'strokes' => 4,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    public static function gillEdge(string $paint, float $widthMm, int $coats): array
+    {
+        return self::coat($paint, 'card', 'whole', [
+            'title' => 'Gill edge', 'technique' => ['width_mm' => $widthMm], 'coats' => $coats, 'weight' => 'light', 'psi' => 5,
+            'thinning_percent' => 40, 'strokes' => 2,
+        ]);
+    }
+
     /** @return array<string, float> */
     public static function range(float $fromU, float $toU, float $fromDeg, float $toDeg, float $soft): array
     {
