@@ -188,7 +188,7 @@ final readonly class EditVersion
     {
         if ($last !== null) {
             $before = StepPatch::apply($version->steps, $last->back);
-            $last->update([...self::between($before, $steps), 'key' => $key, 'created_at' => now()]);
+            $last->update([...self::between($before, $steps), 'key' => $key]);
             $this->settle($version, $body, ['steps' => $steps]);
 
             return;

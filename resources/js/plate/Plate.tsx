@@ -88,8 +88,8 @@ export function Plate(props: Props) {
         {held === 'plate' && (
           <Views
             body={body}
-            room={room}
             layout={layout}
+            room={room.ref}
             shown={shown}
             settings={props.settings}
             light={light}

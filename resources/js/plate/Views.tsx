@@ -1,11 +1,10 @@
-import type { KeyboardEvent, PointerEvent } from 'react';
+import type { KeyboardEvent, PointerEvent, Ref } from 'react';
 import type { BodyShape, Handle, Settings } from '../api/types';
 import { BaitPicture } from '../stage/BaitPicture';
 import type { Lamp } from '../stage/lamp';
 import { type Light, type OnBody, pixelOf } from '../stage/pixels';
 import { placeNear, placeUnder } from '../stage/places';
 import type { Shown } from '../stage/shown';
-import type { useSize } from '../stage/useSize';
 import { HandleRing } from './HandleRing';
 import { IndexLines } from './IndexLines';
 import type { PlateLayout, PlateView } from './layOut';
@@ -15,9 +14,9 @@ import type { Hold } from './useHold';
 
 interface Props {
   body: BodyShape;
-  /** The room that the views have, and how they lie in it. */
-  room: ReturnType<typeof useSize<HTMLDivElement>>;
+  /** How the views lie in their room, and who measures that. */
   layout: PlateLayout;
+  room: Ref<HTMLDivElement>;
   shown: Shown;
   settings: Settings;
   light: Light;
@@ -55,7 +54,7 @@ export function Views(props: Props) {
   };
 
   return (
-    <div ref={room.ref} className={`${classes.views} ${props.placing ? classes.placing : ''}`}>
+    <div ref={room} className={`${classes.views} ${props.placing ? classes.placing : ''}`}>
       <IndexLines body={body} layout={layout} settings={props.settings} />
       {layout.views.map(({ view, name, top, height, frame }) => (
         <figure
@@ -72,7 +71,7 @@ export function Views(props: Props) {
             body={body}
             texture={shown.texture}
             view={view}
-            width={room.width}
+            width={layout.width}
             height={height}
             mmPerPx={layout.mmPerPx}
             night={shown.night}
@@ -81,7 +80,7 @@ export function Views(props: Props) {
             glossy={shown.glossy}
             label={`${name}. ${props.description}`}
           />
-          <figcaption style={{ right: Math.max(0, room.width - tail(body, layout)) }}>{name}</figcaption>
+          <figcaption style={{ right: Math.max(0, layout.width - tail(body, layout)) }}>{name}</figcaption>
         </figure>
       ))}
       <svg className={classes.lines} aria-hidden="true">

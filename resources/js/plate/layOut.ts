@@ -11,6 +11,7 @@ export interface PlateView {
 }
 
 export interface PlateLayout {
+  width: number;
   mmPerPx: number;
   views: PlateView[];
   /** Where the index lines end. */
@@ -57,5 +58,5 @@ export function layOut(body: BodyShape, width: number, height: number): PlateLay
     const name = 'right flank';
     views.push({ view: 'right', name, top, height: high, frame: frame(body, 'right', width, high, 0.03, 1 / scale) });
   }
-  return { mmPerPx: 1 / scale, views, height: top };
+  return { width, mmPerPx: 1 / scale, views, height: top };
 }
