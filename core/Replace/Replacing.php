@@ -14,12 +14,11 @@ use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Compare\ZoneColours;
 use Hawkbrush\Core\Drying\Climate;
-use Hawkbrush\Core\Eye\Look;
-use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Mix\Wanted;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
+use Hawkbrush\Core\Render\EyeInPlace;
 use Hawkbrush\Core\Render\Field;
 
 /** The finished baits of some recipes in the zones where one paint is used, to hold replacements of that paint against. */
@@ -177,9 +176,8 @@ final class Replacing
             if ($was === null || $is === null || ! $this->isAmong($step->paints())) {
                 continue;
             }
-            $below = FilmState::ground($recipe->body->ground->values);
-            $hexes = Look::of($is, $below)->colours();
-            foreach (Look::of($was, $below)->colours() as $disc => $hex) {
+            $hexes = EyeInPlace::of($changed, $step->id, $is)->colours();
+            foreach (EyeInPlace::of($recipe, $step->id, $was)->colours() as $disc => $hex) {
                 $most = max($most ?? 0.0, DeltaE2000::between(Colour::fromHex($hex)->lab, Colour::fromHex($hexes[$disc])->lab));
             }
         }

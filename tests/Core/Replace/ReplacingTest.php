@@ -14,6 +14,7 @@ use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Unmeasured;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Replace\Replacing;
+use Tests\PaintedRecipes;
 
 it('ranks the same paint under another name first, with nothing changed', function (): void {
     $recipe = RecipeReader::read(Node::root(Examples::recipe()));
@@ -63,4 +64,15 @@ it('holds a replacement against the disc of a painted eye', function (): void {
     $ranked = (new Replacing([$recipe], 'amber', Climate::ordinary()))->rank([[[$recipe->paints()['white'], 1]], [[$gold, 1]]]);
     expect($ranked[0]->for[0][0]->id)->toBe('gold')->and($ranked[0]->deltaE())->toBeGreaterThan(0.5)
         ->and(array_column($ranked[1]->zones, 1))->toBe(['eye'])->and($ranked[1]->deltaE())->toBeGreaterThan(20.0);
+});
+
+it('sees a painted eye on what lies below it: over black a transparent colour is hardly missed', function (): void {
+    $apart = static function (string $base): float {
+        $eye = ['id' => 'eye', 'type' => 'eye', 'diameter_mm' => 5, 'kind' => 'painted', 'rings' => [['paint' => 'moss', 'percent' => 90]]];
+        $recipe = RecipeReader::read(Node::root(PaintedRecipes::document([PaintedRecipes::base($base), $eye])));
+        $sepia = PaintReader::paint('sepia', Node::root(['hex' => '#6a4524', 'kind' => 'transparent']));
+
+        return (new Replacing([$recipe], 'moss', Climate::ordinary()))->rank([[[$sepia, 1]]])[0]->deltaE();
+    };
+    expect($apart('black'))->toBeLessThan(2.5)->and($apart('white'))->toBeGreaterThan(3 * $apart('black'));
 });
