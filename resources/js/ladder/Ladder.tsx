@@ -15,7 +15,7 @@ import { costsShort } from '../air/costs';
 import { usePlaces } from '../api/shopQueries';
 import type { Advice, CoatAir, Settings, Step, StepPlace, Version } from '../api/types';
 import { useKeys } from '../parts/keys';
-import { counted, minutes, temperature } from '../units/units';
+import { counted, minutes } from '../units/units';
 import classes from './ladder.module.css';
 import { type Bracket, Rung, SetMark } from './Rung';
 
@@ -209,14 +209,12 @@ function placeAt(places: StepPlace[] | undefined, at: number): string | undefine
   return place === undefined ? undefined : costsShort(place);
 }
 
-function summary({ version, advice, settings }: Props): string {
+function summary({ version, advice }: Props): string {
   const lit = version.steps.filter((s) => s.document.on);
   const colours = new Set(lit.map((s) => s.shown.colour).filter((c) => c !== undefined));
   const parts = [counted(version.steps.length, 'step'), counted(colours.size, 'colour')];
   if (advice !== undefined && advice.total_min > 0) {
-    const { air_c, humidity_percent } = advice.room;
-    const room = `${temperature.show(air_c, settings)} ${temperature.unit(settings)} and ${humidity_percent} %`;
-    parts.push(`${minutes(advice.hands_on_min)} hands-on, ${minutes(advice.total_min)} with waits at ${room}`);
+    parts.push(`${minutes(advice.hands_on_min)} hands-on, ${minutes(advice.total_min)} with waits in this room`);
   }
   return parts.join(' · ');
 }
