@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\OnlyThisPage;
+use App\Http\Middleware\OwnName;
 use App\Http\Middleware\StrictHeaders;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
@@ -22,8 +23,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // One painter on one machine: no sessions and no cookies, so there is nothing a foreign page could ride on;
         // OnlyThisPage refuses its requests all the same.
-        $middleware->use([TrustProxies::class, StrictHeaders::class, OnlyThisPage::class, ValidatePostSize::class]);
-        // An HTTPS server of the painter's own, on this machine, says how it was asked; nobody else is believed.
+        $middleware->use([StrictHeaders::class, OwnName::class, TrustProxies::class, OnlyThisPage::class, ValidatePostSize::class]);
+        // An HTTPS server of the painter's own, on this machine, says how it was asked; OwnName drops what is not to be believed.
         $middleware->trustProxies(['127.0.0.1', '::1'], Request::HEADER_X_FORWARDED_FOR
             | Request::HEADER_X_FORWARDED_HOST
             | Request::HEADER_X_FORWARDED_PORT

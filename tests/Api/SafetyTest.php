@@ -13,15 +13,48 @@ it('takes changes from its own pages only', function (array $headers): void {
     'across sites' => [['X-Hawkbrush' => '1', 'Sec-Fetch-Site' => 'cross-site']],
 ]);
 
-it('answers under its own names only', function (): void {
-    $this->get('http://rebound.example/api/v1/settings')->assertForbidden();
+it('answers under its own names only, whatever is said to have been forwarded', function (array $forwarded, array $hosts): void {
+    config(['hawkbrush.hosts' => $hosts]);
+    foreach (['settings', 'backups', 'patterns'] as $path) {
+        $this->get("http://rebound.example/api/v1/{$path}", $forwarded)->assertForbidden();
+    }
+    $this->get('http://rebound.example/', $forwarded)->assertForbidden();
+})->with([
+    'nothing' => [[]],
+    'X-Forwarded-Host' => [['X-Forwarded-Host' => 'localhost']],
+    'two of it' => [['X-Forwarded-Host' => 'localhost, shop.example']],
+    'Forwarded' => [['Forwarded' => 'for=127.0.0.1;host=localhost;proto=http']],
+    'X-Original-Host' => [['X-Original-Host' => 'shop.example']],
+    'X-Host' => [['X-Host' => '127.0.0.1']],
+    'all of them' => [[
+        'X-Forwarded-Host' => 'shop.example', 'Forwarded' => 'host="shop.example"', 'X-Forwarded-Server' => 'shop.example',
+        'X-HTTP-Host-Override' => 'shop.example', 'X-Original-URL' => 'http://shop.example/', 'X-Rewrite-URL' => 'http://shop.example/',
+    ]],
+])->with(['without names of its own' => [[]], 'with one' => [['shop.example']]]);
+
+it('refuses a foreign name that a server in front was asked by', function (array $forwarded): void {
+    config(['hawkbrush.hosts' => ['shop.example']]);
+    $this->get('http://127.0.0.1/api/v1/settings', $forwarded)->assertForbidden();
+    $this->get('http://shop.example/api/v1/settings', $forwarded)->assertForbidden();
+})->with([
+    [['X-Forwarded-Host' => 'rebound.example']],
+    [['X-Forwarded-Host' => 'shop.example, rebound.example']],
+    [['Forwarded' => 'for=10.0.0.1;host=rebound.example:443, host=shop.example']],
+    [['X-Original-Host' => 'rebound.example']],
+]);
+
+it('believes nothing forwarded while no name is set', function (): void {
+    config(['hawkbrush.hosts' => []]);
+    $front = ['X-Forwarded-Host' => 'localhost', 'X-Forwarded-Proto' => 'https', 'X-Hawkbrush' => '1', 'Origin' => 'https://localhost'];
+    $this->json('PUT', 'http://127.0.0.1/api/v1/settings', ['pressure' => 'bar'], $front)->assertForbidden();
+    $this->json('PUT', 'http://127.0.0.1/api/v1/settings', ['pressure' => 'bar'], ['Origin' => 'http://127.0.0.1'] + $front)->assertOk();
 });
 
 it('answers under the names it was given, in any case, and by the server in front of it', function (): void {
     putenv('HAWKBRUSH_HOSTS= Shop.Example , ,bench.example');
     $config = require base_path('config/hawkbrush.php');
     putenv('HAWKBRUSH_HOSTS');
-    expect($config['hosts'])->toBe(['localhost', '127.0.0.1', '[::1]', 'shop.example', 'bench.example']);
+    expect($config['hosts'])->toBe(['shop.example', 'bench.example']);
     config(['hawkbrush.hosts' => $config['hosts']]);
     $front = [
         'HTTP_HOST' => '127.0.0.1:8600',
