@@ -3,15 +3,6 @@
 hb_root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 cd "$hb_root" || exit 1
 
-# How PHP runs what is served. The tracing compiler (the 5 of 1054) halves the time of a picture; with its register
-# allocation (the 0) it now and then runs a loop for ever, so it goes without, which costs next to nothing. It stops
-# compiling after 1024 traces, which pages and framework use up before the first mix is searched: so it may make more.
-hb_php=(
-    -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.jit=1054 -d opcache.jit_buffer_size=128M
-    -d opcache.jit_max_root_traces=16384 -d opcache.jit_max_side_traces=16384 -d opcache.jit_max_exit_counters=131072
-    -d variables_order=EGPCS -d upload_max_filesize=13M -d post_max_size=14M -d memory_limit=512M -d max_execution_time=120
-)
-
 # --help says what a command does (the comment at its head), and does nothing else.
 for hb_word in "$@"; do
     case $hb_word in --help | -h) sed -n '2,/^[^#]/{s/^# \{0,1\}//p}' "$0"; exit 0 ;; esac
@@ -35,6 +26,9 @@ hb_missing_packages() {
         done
     fi
     command -v unzip >/dev/null || missing+=(unzip)
+    # Not every user has these on their path.
+    PATH=$PATH:/usr/sbin command -v nginx >/dev/null || missing+=(nginx)
+    PATH=$PATH:/usr/sbin command -v php-fpm8.2 >/dev/null || missing+=(php8.2-fpm)
     if [ "${1:-}" = with-browser ]; then
         [ -x "${CHROMIUM:-/usr/bin/chromium-headless-shell}" ] || missing+=(chromium-headless-shell)
         command -v pdftoppm >/dev/null || missing+=(poppler-utils)
@@ -47,17 +41,43 @@ hb_install_packages() {
     mapfile -t missing < <(hb_missing_packages "${1:-}" | sed '/^$/d')
     [ ${#missing[@]} -eq 0 ] && return 0
     if [ "$(id -u)" -ne 0 ]; then
+        local services
+        services=$(hb_services "${missing[@]}")
         hb_fail "Missing on this machine: ${missing[*]}
 Type this once, then run the command again:
 
-    sudo apt-get update && sudo apt-get install -y --no-install-recommends ${missing[*]}
+    sudo apt-get update && sudo apt-get install -y --no-install-recommends ${missing[*]}${services:+
+    sudo systemctl disable --now $services   # Hawkbrush starts its own}
 "
     fi
     hb_say "Installing ${missing[*]}"
     export DEBIAN_FRONTEND=noninteractive
     apt-get update -qq >/dev/null || hb_fail "apt-get update failed: is Debian's package server reachable?"
-    apt-get install -y -qq --no-install-recommends "${missing[@]}" >/dev/null || hb_fail "apt-get install failed for: ${missing[*]}"
+    hb_without_services apt-get install -y -qq --no-install-recommends "${missing[@]}" >/dev/null ||
+        hb_fail "apt-get install failed for: ${missing[*]}"
+    local service
+    for service in $(hb_services "${missing[@]}"); do
+        systemctl disable "$service" >/dev/null 2>&1 || update-rc.d "$service" disable >/dev/null 2>&1
+    done
 }
+
+# Those of the packages that bring a service of the same name.
+hb_services() {
+    local package
+    for package in "$@"; do
+        case $package in nginx | php8.2-fpm) printf '%s ' "$package" ;; esac
+    done
+}
+
+# Runs an installation that starts no service: Debian asks this file whether it may (its Policy, 9.3.3).
+hb_without_services() (
+    policy=/usr/sbin/policy-rc.d
+    [ ! -e "$policy" ] || mv "$policy" "$policy.before-hawkbrush"
+    trap 'rm -f "$policy"; [ ! -e "$policy.before-hawkbrush" ] || mv "$policy.before-hawkbrush" "$policy"' EXIT
+    printf '#!/bin/sh\nexit 101\n' >"$policy"
+    chmod 755 "$policy"
+    "$@"
+)
 
 # A stamp file holds the checksum of what an installation was made from; with the same one there is nothing to do.
 hb_stamp_is() { [ -f "$1" ] && [ "$(cat "$1")" = "$2" ]; }
@@ -80,13 +100,21 @@ hb_install_node() {
     printf '%s' "$sum" >node_modules/.hawkbrush
 }
 
+# Built beside and exchanged as a whole: a server that runs from here goes on meanwhile.
 hb_build_pages() {
-    local sum
+    local sum next=public/build.next
     sum=$(find resources/js resources/views resources/fonts contract vite.config.ts package-lock.json public/*.* -type f ! -name schema.d.ts ! -path '*/fonts/made/*' -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
     hb_stamp_is public/build/.hawkbrush "$sum" && return 0
     hb_say "Building the pages"
-    npm run --silent build >storage/logs/build.log 2>&1 || { tail -40 storage/logs/build.log >&2; hb_fail "The build failed; all of it stands in storage/logs/build.log."; }
-    printf '%s' "$sum" >public/build/.hawkbrush
+    rm -rf "$next"
+    npm run --silent build -- --outDir "$next" >storage/logs/build.log 2>&1 || { tail -40 storage/logs/build.log >&2; hb_fail "The build failed; all of it stands in storage/logs/build.log."; }
+    # As nginx sends them.
+    find "$next" -type f \( -name '*.js' -o -name '*.css' -o -name '*.svg' \) -exec gzip -9kf {} +
+    printf '%s' "$sum" >"$next/.hawkbrush"
+    rm -rf public/build.before
+    [ ! -e public/build ] || mv public/build public/build.before
+    mv "$next" public/build
+    rm -rf public/build.before
 }
 
 hb_prepare() {
@@ -102,94 +130,4 @@ hb_prepare() {
 # Gets the data folder ready: looks at it, makes its database or brings it up to date, all of that or nothing.
 hb_ready() {
     php artisan hawkbrush:ready || hb_fail "Hawkbrush did not start; nothing was changed."
-}
-
-hb_free_port() {
-    php -r '
-        for ($port = (int) $argv[1]; $port < (int) $argv[1] + 200; $port++) {
-            $socket = @stream_socket_server("tcp://127.0.0.1:$port");
-            if ($socket !== false) { echo $port; exit(0); }
-        }
-        exit(1);' "$1"
-}
-
-# Starts the simulated instruments beside the server and tells the server of them. They end with the server.
-hb_instruments() {
-    local kind port next=$1 name
-    for kind in colorimeter hygrometer gauge; do
-        port=$(hb_free_port "$next") || return 0
-        next=$((port + 1))
-        php "$hb_root/bin/instrument" "$kind" "$port" >>"storage/logs/$kind.log" 2>&1 &
-        hb_instrument="${hb_instrument:-} $!"
-        name=HAWKBRUSH_${kind^^}
-        export "$name=tcp://127.0.0.1:$port"
-    done
-}
-
-# Where the server writes its log: where the project may not be written to, among the painter's temporary files.
-hb_find_log() {
-    hb_log=$hb_root/storage/logs
-    if ! { : >>"$hb_log/server.log"; } 2>/dev/null; then
-        hb_log=$(mktemp -d)
-        hb_say "$hb_root/storage/logs cannot be written to: the log is in $hb_log."
-    fi
-}
-
-# How many processes of the server are alive; PHP's own server does not start one again that has died.
-hb_alive() {
-    local child state alive=0
-    for child in $(cat "/proc/$1/task/$1/children" 2>/dev/null); do
-        state=$(sed 's/.*) //' "/proc/$child/stat" 2>/dev/null)
-        [ -n "$state" ] && [ "${state%% *}" != Z ] && alive=$((alive + 1))
-    done
-    echo "$alive"
-}
-
-# Starts the server in a group of its own. $1: port.
-hb_start_server() {
-    set -m
-    (cd public && exec php "${hb_php[@]}" -d expose_php=0 \
-        -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php) >>"$hb_log/server.log" 2>&1 &
-    hb_server=$!
-    set +m
-    for _ in $(seq 100); do
-        (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null && return 0
-        kill -0 "$hb_server" 2>/dev/null || return 1
-        sleep 0.05
-    done
-    return 1
-}
-
-# Serves on loopback until it is stopped; what dies is started again. $1: port wanted.
-hb_serve() {
-    local wanted=$1 port tries=0 seconds=0 tidied=-3600
-    port=$(hb_free_port "$wanted") || hb_fail "No free port from $wanted on."
-    [ "$port" = "$wanted" ] || hb_say "Port $wanted is taken; using $port."
-    export PHP_CLI_SERVER_WORKERS=${HAWKBRUSH_WORKERS:-$(nproc)}
-    hb_find_log
-    # Held as long as any process of the server lives: nothing replaces the data under it.
-    exec 9>"$HAWKBRUSH_DATA/.lock"
-    flock -s -n 9 || hb_fail "The data in $HAWKBRUSH_DATA is being replaced; start again when that is done."
-    # The server starts workers of its own: the whole group is ended.
-    trap 'trap - EXIT INT TERM; kill -TERM -- -${hb_server:-0} ${hb_instrument:-} 2>/dev/null; wait "${hb_server:-}" 2>/dev/null; exit 0' EXIT INT TERM
-    hb_start_server "$port" || { tail -5 "$hb_log/server.log" >&2; hb_fail "The server did not start; see $hb_log/server.log."; }
-    hb_say "Hawkbrush is at http://127.0.0.1:$port   (Ctrl-C ends it)"
-    while :; do
-        if [ $((seconds - tidied)) -ge 3600 ]; then
-            php artisan hawkbrush:tidy >>"$hb_log/tidy.log" 2>&1 9>&- &
-            tidied=$seconds
-        fi
-        sleep 1 9>&- &
-        wait $!
-        seconds=$((seconds + 1))
-        [ $((seconds % 60)) -ne 0 ] || tries=0
-        if ! kill -0 "$hb_server" 2>/dev/null || [ "$(hb_alive "$hb_server")" -lt "$PHP_CLI_SERVER_WORKERS" ]; then
-            tries=$((tries + 1))
-            [ "$tries" -le 5 ] || hb_fail "The server ends again and again; see $hb_log/server.log."
-            hb_say "A process of the server ended; it is started again."
-            kill -KILL -- "-$hb_server" 2>/dev/null
-            wait "$hb_server" 2>/dev/null
-            hb_start_server "$port" || true
-        fi
-    done
 }

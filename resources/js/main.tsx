@@ -48,7 +48,7 @@ const router = createBrowserRouter([
       { index: true, lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },
       { path: 'patterns', lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },
       // All but the first screen.
-      { path: '*', lazy: async () => ({ Component: (await import('./Pages')).Pages }) },
+      { path: '*', ErrorBoundary: Broke, lazy: async () => ({ Component: (await import('./Pages')).Pages }) },
     ],
   },
 ]);

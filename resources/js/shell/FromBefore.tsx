@@ -7,7 +7,7 @@ export function FromBefore() {
   const since = useShownFrom();
   if (since === null) return null;
   return (
-    <p className={`${classes.fromBefore} no-print`} role="status">
+    <p className={`${classes.shellNotice} no-print`} role="status">
       Hawkbrush does not answer. This is what was here on {day(since)} at {clock(since)}. The bench goes on; everything
       else waits until it answers.
     </p>

@@ -2,7 +2,11 @@ import { useEffect } from 'react';
 import { useLocation, useNavigationType } from 'react-router';
 import { BoxNotice } from '../box/BoxNotice';
 import { KeyOverview } from './KeyOverview';
+import { Outdated } from './Outdated';
+import { watchOutdated } from './outdated';
 import { RoomReading } from './RoomReading';
+
+watchOutdated();
 
 /** What the frame needs only once the first page is there. */
 export function Later() {
@@ -15,6 +19,7 @@ export function Later() {
   }, [pathname]);
   return (
     <>
+      <Outdated />
       <BoxNotice />
       <RoomReading />
       <KeyOverview />
