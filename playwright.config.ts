@@ -8,7 +8,7 @@ import { seenTo } from './tests/Browser/seenTo';
 const LOOKING = ['views', 'opened', 'geometry', 'reach', 'keeping', 'edits'].map((name) => `${name}.spec.ts`);
 
 const server = (port: number, data: string, demo: boolean) => ({
-  command: `bash tests/Browser/serve.sh ${port} ${data} ${demo ? 'demo' : 'empty'}`,
+  command: `bash tests/serve.sh ${port} ${data} ${demo ? 'demo' : 'empty'}`,
   url: `http://127.0.0.1:${port}/api/v1/settings`,
   reuseExistingServer: false,
   timeout: 60_000,

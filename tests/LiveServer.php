@@ -9,8 +9,6 @@ use RuntimeException;
 /** A server of its own with a database on the disk, for what only shows between processes. */
 final class LiveServer
 {
-    private const SERVER = __DIR__.'/../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
-
     /** Root without the right to pass over what files allow. */
     private const OBEYS = ['setpriv', '--inh-caps=-dac_override,-dac_read_search', '--bounding-set=-dac_override,-dac_read_search'];
 
@@ -34,8 +32,6 @@ final class LiveServer
             $data,
             $port,
             $environment + [
-                'HAWKBRUSH_DATA' => $data,
-                'PHP_CLI_SERVER_WORKERS' => '4',
                 'APP_ENV' => 'production',
                 'CACHE_STORE' => 'array',
                 'DB_DATABASE' => $data.'/hawkbrush.sqlite',
@@ -57,28 +53,21 @@ final class LiveServer
 
     public function up(): void
     {
-        $this->process = proc_open([
-            ...(posix_geteuid() === 0 ? self::OBEYS : []),
-            'setsid',
-            PHP_BINARY,
-            '-d',
-            'variables_order=EGPCS',
-            '-d',
-            'opcache.enable_cli=1',
-            '-d',
-            'upload_max_filesize=13M',
-            '-d',
-            'post_max_size=14M',
-            '-S',
-            "127.0.0.1:{$this->port}",
-            self::SERVER,
-        ],
+        $this->process = proc_open(
             [
-                ['file', '/dev/null', 'r'],
-                ['file', '/dev/null', 'w'],
-                ['file', '/dev/null', 'w'],
-            ], $pipes, __DIR__.'/../public', $this->environment + getenv()) ?: null;
-        for ($i = 0; $i < 200 && $this->ask('GET', '/vocabulary')[0] === 0; $i++) {
+                ...(posix_geteuid() === 0 ? self::OBEYS : []),
+                'bash',
+                __DIR__.'/serve.sh',
+                (string) $this->port,
+                $this->data,
+                'untouched',
+            ],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+            \dirname(__DIR__),
+            $this->environment + getenv(),
+        ) ?: null;
+        for ($i = 0; $i < 400 && $this->ask('GET', '/vocabulary')[0] === 0; $i++) {
             usleep(20_000);
         }
     }
@@ -87,10 +76,22 @@ final class LiveServer
     public function kill(): void
     {
         if ($this->process !== null) {
-            posix_kill(-proc_get_status($this->process)['pid'], SIGKILL);
+            array_map(static fn(int $pid): bool => posix_kill($pid, SIGKILL), $this->processes());
             proc_close($this->process);
             $this->process = null;
         }
+    }
+
+    /** @return list<int> all of its processes, itself first */
+    public function processes(): array
+    {
+        $all = $this->process === null ? [] : [proc_get_status($this->process)['pid']];
+        for ($i = 0; $i < \count($all); $i++) {
+            $children = (string) @file_get_contents("/proc/{$all[$i]}/task/{$all[$i]}/children");
+            array_push($all, ...array_map(intval(...), preg_split('/ /', $children, -1, PREG_SPLIT_NO_EMPTY) ?: []));
+        }
+
+        return $all;
     }
 
     public function remove(): void

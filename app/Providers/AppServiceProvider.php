@@ -11,6 +11,7 @@ use App\Devices\SocketMeter;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -44,5 +45,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        // nginx sends the file itself, where it says that it can (config/serving/nginx.conf).
+        BinaryFileResponse::trustXSendfileTypeHeader();
     }
 }

@@ -12,7 +12,7 @@ export class OwnServer {
 
   async start(data: 'demo' | 'again' = 'demo', instruments: ('hygrometer' | 'gauge')[] = []): Promise<void> {
     const folder = `storage/framework/testing/own-${this.port}`;
-    this.process = spawn('bash', ['tests/Browser/serve.sh', String(this.port), folder, data, ...instruments], {
+    this.process = spawn('bash', ['tests/serve.sh', String(this.port), folder, data, ...instruments], {
       detached: true,
       stdio: 'ignore',
     });

@@ -99,50 +99,55 @@ it('says that it may not write where it may not', function (): void {
     expect($status)->toBe(503)->and($problem['detail'])->toContain('write');
 });
 
-it('starts again what died, and says so', function (): void {
-    $data = LiveServer::folder();
-    $port = random_int(20000, 40000);
-    $serve = proc_open(
-        ['setsid', 'bin/serve', '--port', (string) $port],
-        [1 => ['file', $data.'/said', 'w'], 2 => ['file', $data.'/said', 'a']],
-        $pipes,
-        \dirname(__DIR__, 2),
-        [
-            'HAWKBRUSH_DATA' => $data,
-            'DB_DATABASE' => $data.'/hawkbrush.sqlite',
-            'HAWKBRUSH_WORKERS' => '2',
-            'APP_ENV' => 'production',
-        ] + getenv(),
-    );
-    $answers = static fn(): bool => @file_get_contents("http://127.0.0.1:{$port}/api/v1/settings") !== false;
-    $wait = static function (callable $until): bool {
-        for ($i = 0; $i < 150; $i++) {
-            if ($until()) {
-                return true;
-            }
-            usleep(100_000);
-        }
-
-        return false;
-    };
-    $workers = static fn(): array => array_values(array_filter(
-        array_map(intval(...), array_map(basename(...), array_map(dirname(...), glob('/proc/[0-9]*/cmdline') ?: []))),
-        static fn(int $pid): bool => str_contains((string) @file_get_contents("/proc/{$pid}/cmdline"), \chr(0)."127.0.0.1:{$port}".\chr(0)),
+/** @return list<int> the workers of a server */
+function workers(LiveServer $server): array
+{
+    return array_values(array_filter(
+        $server->processes(),
+        static fn(int $pid): bool => str_contains((string) @file_get_contents("/proc/{$pid}/cmdline"), 'pool hawkbrush'),
     ));
-    set_error_handler(static fn(): bool => true);
-    try {
-        $up = $wait($answers);
-        $before = $workers();
-        \count($before) === 3 && posix_kill((int) end($before), SIGKILL);
-        $again = $wait(static fn(): bool => \count($workers()) === 3 && array_intersect($workers(), $before) === [] && $answers());
-        $lock = fopen($data.'/.lock', 'c');
-        $free = flock($lock, LOCK_EX | LOCK_NB);
-    } finally {
-        posix_kill(-proc_get_status($serve)['pid'], SIGTERM);
-        proc_close($serve);
-        restore_error_handler();
+}
+
+it('goes on while its workers die, and holds its data as long as any of it lives', function (): void {
+    $server = LiveServer::start();
+    $before = workers($server);
+    foreach ($before as $pid) {
+        posix_kill($pid, SIGKILL);
+        [$status] = $server->ask('GET', '/settings');
+        // One that was just at it gets no answer from the worker that died; the next one does.
+        expect($status === 200 || $server->ask('GET', '/settings')[0] === 200)->toBeTrue();
     }
-    expect([$up, \count($before), $again, $free])->toBe([true, 3, true, false])
-        ->and((string) file_get_contents($data.'/said'))->toContain('it is started again');
-    exec('rm -rf '.escapeshellarg($data));
+    usleep(300_000);
+    $after = workers($server);
+    $lock = fopen($server->data.'/.lock', 'c');
+    $free = flock($lock, LOCK_EX | LOCK_NB);
+    $server->remove();
+    expect($before)->toHaveCount(4)->and($after)->toHaveCount(4)->and(array_intersect($before, $after))->toBe([])->and($free)->toBeFalse();
+});
+
+it('ends a worker that hangs, and answers others meanwhile', function (): void {
+    $server = LiveServer::start(['HAWKBRUSH_LONGEST_S' => '2']);
+    [$hung] = workers($server);
+    // Stopped, it answers nothing and does not end by itself, as one that hangs.
+    $asked = [];
+    posix_kill($hung, SIGSTOP);
+    for ($i = 0; $i < 12; $i++) {
+        $asked[] = $server->ask('GET', '/settings')[0];
+    }
+    $server->remove();
+    expect(\count(array_filter($asked, static fn(int $status): bool => $status === 200)))->toBeGreaterThan(9);
+});
+
+it('ends with whoever started it', function (): void {
+    $server = LiveServer::start();
+    $all = $server->processes();
+    posix_kill($all[0], SIGKILL);
+    $alive = static fn(): array => array_filter($all, static fn(int $pid): bool => is_dir("/proc/{$pid}")
+        && preg_match('/^State:\s+Z/m', (string) @file_get_contents("/proc/{$pid}/status")) !== 1
+        && ! str_contains((string) @file_get_contents("/proc/{$pid}/cmdline"), 'sleep'));
+    for ($i = 0; $i < 100 && $alive() !== []; $i++) {
+        usleep(50_000);
+    }
+    expect($alive())->toBe([])->and(\count($all))->toBeGreaterThan(6);
+    $server->remove();
 });
