@@ -106,8 +106,15 @@ final class PathText
     {
         $n = '('.self::NUMBER.')[\s,]*';
 
-        return (string) preg_replace_callback('/[Aa](?:[^A-Za-z]|[eE][-+]?\d)*/', static fn(array $arc): string => (string) preg_replace(
-            "/{$n}{$n}{$n}(?<=[\s,])([01])[\s,]*([01])[\s,]*{$n}{$n}/", '$1 $2 $3 $4 $5 $6 $7 ', $arc[0]), $data);
+        $spaced = preg_replace_callback('/[Aa](?:[^A-Za-z]|[eE][-+]?\d)*/', static fn(array $arc): string => preg_replace(
+            "/{$n}{$n}{$n}(?<=[\s,])([01])[\s,]*([01])[\s,]*{$n}{$n}/", '$1 $2 $3 $4 $5 $6 $7 ', $arc[0]) ?? self::notPathData(), $data);
+
+        return $spaced ?? self::notPathData();
+    }
+
+    private static function notPathData(): never
+    {
+        throw Refused::because('An arc in this path has figures without end; it is not path data.');
     }
 
     public static function write(Shape $shape, int $decimals = 2): string

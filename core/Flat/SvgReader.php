@@ -49,7 +49,7 @@ final readonly class SvgReader
         }
 
         return new self(
-            Simple::check(Shape::of(array_map(static fn(array $ring): array => Thin::ring($ring), $rings))),
+            Simple::check(Shape::of(Thin::rings($rings))),
             array_keys($dropped),
         );
     }
@@ -122,7 +122,11 @@ final readonly class SvgReader
     {
         $n = static fn(string $attribute): float => (float) $e->getAttribute($attribute);
         $points = static function () use ($e): array {
-            $figures = array_map(floatval(...), preg_split('/[\s,]+/', trim($e->getAttribute('points')), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+            $figures = preg_split('/[\s,]+/', trim($e->getAttribute('points')), 2 * PathText::MOST_READ + 2, PREG_SPLIT_NO_EMPTY) ?: [];
+            if (\count($figures) > 2 * PathText::MOST_READ) {
+                throw PathText::tooMuch();
+            }
+            $figures = array_map(floatval(...), $figures);
 
             return array_map(static fn(array $p): array => [$p[0], $p[1] ?? 0.0], array_chunk($figures, 2));
         };

@@ -72,8 +72,8 @@ it('refuses lines that cross, and says where', function (): void {
 it('takes corners out that a knife could not follow, and keeps the form', function (): void {
     $round = Arc::ring(0, 0, 10, 10);
     $straight = [[0.0, 0.0], [1.0, 0.001], [2.0, -0.001], [3.0, 0.0], [3.0, 2.0], [0.0, 2.0]];
-    expect(Thin::ring($straight))->toHaveCount(4)
-        ->and(Shape::of([Thin::ring($round)])->areaMm2())->toEqualWithDelta(Shape::of([$round])->areaMm2(), 2.0);
+    expect(Thin::rings([$straight])[0])->toHaveCount(4)
+        ->and(Shape::of(Thin::rings([$round]))->areaMm2())->toEqualWithDelta(Shape::of([$round])->areaMm2(), 2.0);
 });
 
 it('reads an SVG at its true size, whatever its units', function (string $attributes, float $mm): void {
