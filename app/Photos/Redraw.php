@@ -34,9 +34,7 @@ final class Redraw
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
             return 'This photograph has more than 60 megapixels; make it smaller first.';
         }
-        $bytes = (string) file_get_contents($from);
-        // Start of scan, ITU-T T.81, B.1.1.3. In the coded data an FF is followed by 00, so it is not met there.
-        if ($size[2] === IMAGETYPE_JPEG && substr_count($bytes, "\xFF\xDA") > self::MOST_SCANS) {
+        if ($size[2] === IMAGETYPE_JPEG && JpegScans::count((string) file_get_contents($from), self::MOST_SCANS) > self::MOST_SCANS) {
             return 'This photograph is put together from too many scans to be read. Save it as an ordinary JPEG first.';
         }
         try {
