@@ -72,6 +72,8 @@ Route::middleware(OnceOnly::class)->group(function (): void {
     Route::post('mixes', [MixController::class, 'store']);
     Route::post('patterns/{id}/sisters', [SisterController::class, 'store']);
     Route::post('versions/{id}/go-on', [VersionController::class, 'goOn']);
+    Route::post('pictures', [PictureController::class, 'store']);
+    Route::post('patterns/{id}/pictures', [PictureController::class, 'storeForPattern']);
 });
 Route::post('runs/plan', [RunController::class, 'plan']);
 
@@ -106,7 +108,6 @@ Route::get('bodies/{id}', [BodyController::class, 'show']);
 Route::get('bodies/{id}/techniques', [BodyController::class, 'techniques']);
 Route::patch('bodies/{id}', [BodyController::class, 'update']);
 
-Route::post('pictures', [PictureController::class, 'store']);
 Route::get('pictures/{id}', [PictureController::class, 'show']);
 Route::patch('pictures/{id}', [PictureController::class, 'update']);
 Route::post('pictures/{id}/spots', [PictureController::class, 'spots']);
@@ -117,7 +118,6 @@ Route::get('patterns/{id}', [PatternController::class, 'show']);
 Route::patch('patterns/{id}', [PatternController::class, 'update']);
 Route::get('patterns/{id}/export', [PatternController::class, 'export']);
 Route::get('patterns/{id}/pictures', [PictureController::class, 'ofPattern']);
-Route::post('patterns/{id}/pictures', [PictureController::class, 'storeForPattern']);
 Route::get('patterns/{id}/versions', [PatternController::class, 'versions']);
 
 Route::get('versions/{id}', [VersionController::class, 'show']);

@@ -50,12 +50,13 @@ abstract class ApiCase extends TestCase
      * Sends files as a form.
      *
      * @param array<string, mixed> $files
+     * @param array<string, string> $headers
      *
      * @return TestResponse<Response>
      */
-    public function upload(string $path, array $files): TestResponse
+    public function upload(string $path, array $files, array $headers = []): TestResponse
     {
-        return $this->held('post', $path, $this->post('/api/v1'.$path, $files, ['X-Hawkbrush' => '1', 'Accept' => 'application/json']));
+        return $this->held('post', $path, $this->post('/api/v1'.$path, $files, ['X-Hawkbrush' => '1', 'Accept' => 'application/json', ...$headers]));
     }
 
     public function body(string $name = 'Test 60', float $length = 60): Body

@@ -8,6 +8,7 @@ use App\Devices\DeviceTrouble;
 use App\Devices\NotOnACard;
 use App\Exceptions\Conflict;
 use App\Exceptions\NotNow;
+use App\Http\Middleware\AlreadyDone;
 use App\Keeping\StorageTrouble;
 use Hawkbrush\Core\Refused;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -39,7 +40,7 @@ final class Problems
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([Refused::class, Conflict::class, NotNow::class, DeviceTrouble::class, NotOnACard::class]);
+        $exceptions->dontReport([AlreadyDone::class, Refused::class, Conflict::class, NotNow::class, DeviceTrouble::class, NotOnACard::class]);
         $exceptions->render(static function (\Throwable $e, Request $request): ?JsonResponse {
             if (! str_starts_with($request->getPathInfo(), '/api/')) {
                 return null;

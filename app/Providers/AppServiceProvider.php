@@ -10,6 +10,7 @@ use App\Devices\SocketColorimeter;
 use App\Devices\SocketMeter;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\ServiceProvider;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -27,6 +28,11 @@ final class AppServiceProvider extends ServiceProvider
                 array $config,
             ): WriteFirstConnection => new WriteFirstConnection($pdo, $database, $prefix, $config),
         );
+        $this->app->bind(WriteFirstConnection::class, static function (): WriteFirstConnection {
+            $connection = DB::connection();
+
+            return $connection instanceof WriteFirstConnection ? $connection : throw new \LogicException('The database is kept in SQLite only.');
+        });
         $this->app->bind(Devices::class, static function (): Devices {
             $address = static function (string $instrument): string {
                 $address = config("hawkbrush.{$instrument}");

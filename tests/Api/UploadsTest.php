@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
+use App\Models\ReferencePhoto;
+use App\Photos\JpegScans;
 use App\Photos\RedrawApart;
 use Hawkbrush\Core\Flat\SvgReader;
 use Hawkbrush\Core\Refused;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\File;
+
+afterEach(fn() => File::deleteDirectory((string) config('hawkbrush.data')));
 
 /** A progressive JPEG with its last scan repeated, as nobody's camera writes it. */
 function manyScans(int $scans): string
@@ -37,6 +42,27 @@ it('takes an ordinary progressive photograph, and none of hundreds of scans', fu
             'This photograph is put together from too many scans to be read. Save it as an ordinary JPEG first.',
         );
 });
+
+it('reads a photograph with a film behind it', function (): void {
+    // Any bytes stand there, those of the start of a scan too.
+    $film = str_repeat(random_bytes(40)."\xFF\xDA\x00\x08", 200_000);
+    $this->upload('/pictures', ['photo' => UploadedFile::fake()->createWithContent('motion.jpg', manyScans(1).$film)])
+        ->assertCreated()->assertJsonPath('width', 600);
+    expect(JpegScans::count(manyScans(1).$film, 40))->toBe(JpegScans::count(manyScans(1), 40))->toBeLessThan(15)
+        ->and(JpegScans::count(manyScans(100), 40))->toBe(41)
+        ->and(JpegScans::count("\xFF\xD8", 40))->toBe(0)
+        ->and(JpegScans::count("\xFF\xD8\xFF\xDA", 40))->toBe(1);
+});
+
+it('keeps a photograph that is sent twice with one key once, and another with it not at all', function (string $to): void {
+    $path = strtr($to, ['{id}' => $this->pattern()['pattern']['id']]);
+    $jpeg = manyScans(1);
+    $send = fn(string $jpeg) => $this->upload($path, ['photo' => UploadedFile::fake()->createWithContent('a.jpg', $jpeg)], ['Idempotency-Key' => 'one-photograph']);
+    $first = $send($jpeg)->assertCreated()->json('id');
+    $send($jpeg)->assertCreated()->assertJsonPath('id', $first);
+    $send(manyScans(2))->assertStatus(422)->assertJsonPath('type', 'urn:hawkbrush:problem:key-used');
+    expect(ReferencePhoto::query()->count())->toBe(1)->and(glob(config('hawkbrush.data').'/photos/*'))->toHaveCount(1);
+})->with(['/pictures', '/patterns/{id}/pictures']);
 
 it('ends a photograph that takes too much, and not the server', function (): void {
     $this->app->instance(RedrawApart::class, new RedrawApart(kilobytes: 240_000));

@@ -53,7 +53,13 @@ final readonly class KeepPhoto
     {
         $picture = new ReferencePhoto(['pattern_id' => $pattern?->id]);
         $picture->id = $picture->newUniqueId();
-        $this->store($picture, $file);
+        try {
+            $this->store($picture, $file);
+        } catch (\Throwable $e) {
+            // The same one sent twice at once, for instance: nobody would know of this file.
+            @unlink(self::path($picture->id));
+            throw $e;
+        }
 
         return $picture;
     }

@@ -44,8 +44,8 @@ final readonly class SavePaint
         return $this->put($this->read($form, []), $this->bottle($form) + ['guess' => Unmeasured::MODEL]);
     }
 
-    /** A line of a rack table: the paint that is known by its name is brought up to date, else it is added. */
-    public function fromBottle(Bottle $bottle, ?Paint $known): Paint
+    /** As a line of a rack table has it: the paint that is known by its name brought up to date, else a new one; neither is kept. */
+    public function ofBottle(Bottle $bottle, ?Paint $known): Paint
     {
         $about = [
             'finish' => $bottle->finish,
@@ -63,11 +63,14 @@ final readonly class SavePaint
             'drying' => $bottle->drying ?? $known->drying ?? 1.0,
         ]);
         if ($known === null) {
-            return $this->put($this->read($document, []), $about + ['guess' => Unmeasured::MODEL]);
-        }
-        $this->settle($known, ...$this->keeping($known, $document, $about, false));
+            $new = new Paint($this->columns($this->read($document, [])) + $about + ['guess' => Unmeasured::MODEL, 'revision' => 1]);
+            $new->id = $new->newUniqueId();
 
-        return $known;
+            return $new;
+        }
+        [$as, $about] = $this->keeping($known, $document, $about, false);
+
+        return (clone $known)->fill($this->columns($as) + $about + ['revision' => $known->revision + 1]);
     }
 
     /**

@@ -8,7 +8,8 @@ import { keyed, newId } from './client';
 export function useOnce() {
   const meant = useRef(new Map<string, string>());
   return async <B, T>(body: B, send: (body: B, headers: ReturnType<typeof keyed>) => Promise<T>): Promise<T> => {
-    const content = JSON.stringify(body ?? null);
+    const content =
+      body instanceof File ? `${body.name} ${body.size} ${body.lastModified}` : JSON.stringify(body ?? null);
     const key = meant.current.get(content) ?? newId();
     meant.current.set(content, key);
     const made = await send(body, keyed(key));

@@ -3,6 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
 import type { Outline } from '../api/types';
+import { useOnce } from '../api/useOnce';
 import { FilePick } from '../parts/FilePick';
 import classes from './bodies.module.css';
 import { type Station, stationsOf } from './measured';
@@ -89,9 +90,12 @@ function View({
   value: Traceable | null;
   onChange: (value: Traceable) => void;
 }) {
+  const once = useOnce();
   const photo = useMutation({
     mutationFn: async (file: File): Promise<Traceable> => {
-      const picture = await ask(api.POST('/pictures', photograph(file)));
+      const picture = await once(file, (picked, header) =>
+        ask(api.POST('/pictures', { params: { header }, ...photograph(picked) })),
+      );
       const kept = { id: picture.id, tall: picture.height / picture.width };
       try {
         const outline = await ask(api.POST('/pictures/{id}/silhouette', { params: { path: { id: picture.id } } }));

@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type PointerEvent, useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
 import type { Core, Picture } from '../api/types';
+import { useOnce } from '../api/useOnce';
 import { FilePick } from '../parts/FilePick';
 import { offerUndo } from '../parts/Notices';
 import spotClasses from '../parts/spot.module.css';
@@ -25,13 +26,16 @@ export function ReferencePanel({ patternId, core, onClose }: Props) {
     queryFn: async () =>
       (await ask(api.GET('/patterns/{id}/pictures', { params: { path: { id: patternId } } }))).pictures,
   });
+  const once = useOnce();
   const add = useMutation({
     mutationFn: (picked: File) =>
-      ask(
-        api.POST('/patterns/{id}/pictures', {
-          params: { path: { id: patternId } },
-          ...photograph(picked),
-        }),
+      once(picked, (photo, header) =>
+        ask(
+          api.POST('/patterns/{id}/pictures', {
+            params: { path: { id: patternId }, header },
+            ...photograph(photo),
+          }),
+        ),
       ),
     onSuccess: () => queries.invalidateQueries({ queryKey: key }),
   });

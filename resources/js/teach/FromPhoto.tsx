@@ -2,6 +2,7 @@ import { UnstyledButton } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { type PointerEvent, useRef, useState } from 'react';
 import { api, ask, photograph, words } from '../api/client';
+import { useOnce } from '../api/useOnce';
 import { FilePick } from '../parts/FilePick';
 import spotClasses from '../parts/spot.module.css';
 import { byHalf, type CardTold, HALVES, type Half, hexTold, WORDS } from './halves';
@@ -23,8 +24,10 @@ export function FromPhoto({ onCard }: { onCard: (card: Partial<CardTold>) => voi
   // Answers to spots that were moved on meanwhile are passed over.
   const latest = useRef(FIRST);
   const [aiming, setAiming] = useState<Half>('white');
+  const once = useOnce();
   const load = useMutation({
-    mutationFn: (picked: File) => ask(api.POST('/pictures', photograph(picked))),
+    mutationFn: (picked: File) =>
+      once(picked, (photo, header) => ask(api.POST('/pictures', { params: { header }, ...photograph(photo) }))),
     onSuccess: (picture) => {
       setSpots(FIRST);
       latest.current = FIRST;
