@@ -9,20 +9,17 @@ use Hawkbrush\Core\Colour\Spectrum;
 /** An instrument that reads the colour of a surface. docs/instruments.md says how to add a real one. */
 interface Colorimeter
 {
-    /** @throws DeviceTrouble when it does not answer */
-    public function name(): string;
-
     /**
-     * Where a simulated instrument can be put down; a real one is put down by hand and names none.
+     * Its name, and where a simulated instrument can be put down; a real one is put down by hand and names no places.
      *
-     * @return list<array{id: string, label: string, note: string}>
+     * @return array{name: string, places: list<array{id: string, label: string, note: string}>}
      *
-     * @throws DeviceTrouble
+     * @throws DeviceTrouble when it does not answer
      */
-    public function places(): array;
+    public function about(): array;
 
     /**
-     * @param string|null $place one of {@see places}, null for whatever is under it
+     * @param string|null $place one of the places of {@see about}, null for whatever is under it
      *
      * @return Spectrum reflectance as seen, 0 to 1
      *

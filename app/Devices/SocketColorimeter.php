@@ -13,23 +13,21 @@ final readonly class SocketColorimeter implements Colorimeter
     private SocketLine $line;
 
     /** @param string $address as tcp://127.0.0.1:8720 or unix:///run/colorimeter.sock */
-    public function __construct(string $address)
+    public function __construct(string $address, Turns $turns)
     {
-        $this->line = new SocketLine('colorimeter', $address);
+        $this->line = new SocketLine('colorimeter', $address, $turns);
     }
 
-    public function name(): string
+    public function about(): array
     {
-        return $this->line->told('HELLO', static fn(Node $answer): string => $answer->field('name')->text(80));
-    }
-
-    public function places(): array
-    {
-        return $this->line->told('HELLO', static fn(Node $answer): array => array_map(static fn(Node $place): array => [
-            'id' => $place->field('id')->text(80),
-            'label' => $place->field('label')->text(120),
-            'note' => $place->optional('note')?->text(200) ?? '',
-        ], $answer->optional('places')?->items(0, 2000) ?? []));
+        return $this->line->told('HELLO', static fn(Node $answer): array => [
+            'name' => $answer->field('name')->text(80),
+            'places' => array_map(static fn(Node $place): array => [
+                'id' => $place->field('id')->text(80),
+                'label' => $place->field('label')->text(120),
+                'note' => $place->optional('note')?->text(200) ?? '',
+            ], $answer->optional('places')?->items(0, 2000) ?? []),
+        ]);
     }
 
     public function read(?string $place): Spectrum

@@ -15,9 +15,9 @@ final readonly class SocketLine
     /**
      * @param string $name of the instrument, for what is said of it
      * @param string $address as tcp://127.0.0.1:8720 or unix:///run/colorimeter.sock
-     * @param int $seconds how long is waited for it
+     * @param float $seconds for all of it: connecting, asking and the whole answer
      */
-    public function __construct(private string $name, private string $address, private int $seconds = 5) {}
+    public function __construct(private string $name, private string $address, private Turns $turns, private float $seconds = 5.0) {}
 
     /**
      * @template T
@@ -31,14 +31,7 @@ final readonly class SocketLine
      */
     public function told(string $line, callable $as): mixed
     {
-        $socket = @stream_socket_client($this->address, $code, $why, $this->seconds);
-        if ($socket === false) {
-            throw new DeviceTrouble("The {$this->name} does not answer. Is it switched on and its driver running?");
-        }
-        stream_set_timeout($socket, $this->seconds);
-        fwrite($socket, $line."\n");
-        $answer = trim((string) fgets($socket, self::MOST_BYTES));
-        fclose($socket);
+        $answer = $this->turns->take($this->name, fn(): string => $this->exchange($line));
         if (str_starts_with($answer, 'ERR ')) {
             throw str_starts_with($answer, NotOnACard::SAID)
                 ? new NotOnACard()
@@ -52,5 +45,30 @@ final readonly class SocketLine
         } catch (Refused $e) {
             throw new DeviceTrouble("The {$this->name} answered with something else: ".$e->getMessage());
         }
+    }
+
+    /** @throws DeviceTrouble when there is no whole line in time */
+    private function exchange(string $line): string
+    {
+        $ends = hrtime(true) + (int) ($this->seconds * 1e9);
+        $socket = @stream_socket_client($this->address, $code, $why, $this->seconds);
+        if ($socket === false) {
+            throw new DeviceTrouble("The {$this->name} does not answer. Is it switched on and its driver running?");
+        }
+        stream_set_blocking($socket, false);
+        fwrite($socket, $line."\n");
+        $answer = '';
+        while (! str_contains($answer, "\n") && \strlen($answer) < self::MOST_BYTES && ! feof($socket)) {
+            $left = intdiv($ends - hrtime(true), 1000);
+            [$read, $write, $except] = [[$socket], null, null];
+            if ($left <= 0 || @stream_select($read, $write, $except, intdiv($left, 1_000_000), $left % 1_000_000) === 0) {
+                fclose($socket);
+                throw new DeviceTrouble("The {$this->name} did not answer whole within {$this->seconds} s. Is its driver all right?");
+            }
+            $answer .= (string) fread($socket, 65_536);
+        }
+        fclose($socket);
+
+        return trim(strtok($answer, "\n") ?: '');
     }
 }

@@ -15,14 +15,14 @@ final readonly class SocketMeter implements Meter
         'gauge' => ['psi' => [0.0, 200.0]],
     ];
 
-    private const SECONDS = 1;
+    private const SECONDS = 1.0;
 
     private SocketLine $line;
 
     /** @param key-of<self::FIGURES> $instrument */
-    public function __construct(private string $instrument, string $address)
+    public function __construct(private string $instrument, string $address, Turns $turns)
     {
-        $this->line = new SocketLine($instrument, $address, self::SECONDS);
+        $this->line = new SocketLine($instrument, $address, $turns, self::SECONDS);
     }
 
     public function read(): array

@@ -60,6 +60,11 @@ final class NotNow extends \RuntimeException
         return new self('used-since', 'This cannot be undone any more', 'Changed or used since the table was brought in: '.implode(', ', $names).'. Nothing was undone; put these right by hand.');
     }
 
+    public static function noInstrument(string $name): self
+    {
+        return new self('no-instrument', 'There is no such instrument', "No {$name} is set up. docs/instruments.md says how.");
+    }
+
     public static function rackChanging(): self
     {
         return new self('rack-changing', 'The rack is being changed', 'Others keep changing the same bottles, so the table was not brought in. Do it again when they are done.');

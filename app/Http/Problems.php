@@ -47,7 +47,7 @@ final class Problems
             }
             $storage = StorageTrouble::of($e);
             if ($storage !== null) {
-                return self::of($storage->status(), $storage->detail(), [], $storage->value, $storage->title());
+                return self::of($storage->status(), $storage->detail(), [], $storage->value, $storage->title(), $storage->retryAfterS());
             }
 
             return match (true) {
@@ -57,7 +57,7 @@ final class Problems
                     ['errors' => [['pointer' => $e->pointer, 'detail' => $e->getMessage()]]],
                 ),
                 $e instanceof NotOnACard => self::of(409, $e->getMessage(), [], 'not-on-a-card', 'The instrument is not ready'),
-                $e instanceof DeviceTrouble => self::of(503, $e->getMessage()),
+                $e instanceof DeviceTrouble => self::of(503, $e->getMessage(), [], $e->type, null, $e->retryAfterS),
                 $e instanceof Conflict => self::of(409, $e->getMessage(), ['current' => $e->current, 'yours' => $e->yours]),
                 $e instanceof NotNow => self::of($e->status, $e->getMessage(), [], $e->type, $e->title),
                 $e instanceof ModelNotFoundException, $e instanceof NotFoundHttpException => self::of(
@@ -80,9 +80,16 @@ final class Problems
     /**
      * @param array<string, mixed> $more
      * @param string|null $type the last part of its type; null: the one of its status
+     * @param int|null $retryAfterS of what may pass soon: when to ask again
      */
-    public static function of(int $status, string $detail, array $more = [], ?string $type = null, ?string $title = null): JsonResponse
-    {
+    public static function of(
+        int $status,
+        string $detail,
+        array $more = [],
+        ?string $type = null,
+        ?string $title = null,
+        ?int $retryAfterS = null,
+    ): JsonResponse {
         [$plainType, $plainTitle] = self::TITLES[$status] ?? ['refused', 'Refused'];
 
         return new JsonResponse(
@@ -94,7 +101,7 @@ final class Problems
                 ...$more,
             ],
             $status,
-            ['Content-Type' => 'application/problem+json'] + ($status === 503 ? ['Retry-After' => '2'] : []),
+            ['Content-Type' => 'application/problem+json'] + ($retryAfterS === null ? [] : ['Retry-After' => (string) $retryAfterS]),
             // The refused value is repeated in the message and may hold bytes that are not text.
             JSON_INVALID_UTF8_SUBSTITUTE,
         );

@@ -58,6 +58,12 @@ enum StorageTrouble: string
         return $this === self::DiskFull ? 507 : 503;
     }
 
+    /** Of what passes by itself: when to do it again. */
+    public function retryAfterS(): ?int
+    {
+        return $this === self::Busy ? 2 : null;
+    }
+
     public function title(): string
     {
         return match ($this) {

@@ -8,6 +8,8 @@ use App\Database\WriteFirstConnection;
 use App\Devices\Devices;
 use App\Devices\SocketColorimeter;
 use App\Devices\SocketMeter;
+use App\Devices\Turns;
+use App\Keeping\DataFolder;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
@@ -40,10 +42,12 @@ final class AppServiceProvider extends ServiceProvider
                 return \is_string($address) ? $address : '';
             };
 
+            $turns = new Turns(DataFolder::current()->path);
+
             return new Devices(
-                $address('colorimeter') === '' ? null : new SocketColorimeter($address('colorimeter')),
-                $address('hygrometer') === '' ? null : new SocketMeter('hygrometer', $address('hygrometer')),
-                $address('gauge') === '' ? null : new SocketMeter('gauge', $address('gauge')),
+                $address('colorimeter') === '' ? null : new SocketColorimeter($address('colorimeter'), $turns),
+                $address('hygrometer') === '' ? null : new SocketMeter('hygrometer', $address('hygrometer'), $turns),
+                $address('gauge') === '' ? null : new SocketMeter('gauge', $address('gauge'), $turns),
             );
         });
     }

@@ -10,6 +10,7 @@ use App\Devices\Meter;
 use App\Devices\SimulatedGauge;
 use App\Devices\SimulatedHygrometer;
 use App\Devices\SocketMeter;
+use App\Devices\Turns;
 use App\Models\Preference;
 use App\Models\Reading;
 
@@ -90,7 +91,7 @@ it('says of an instrument that is not there, or that says nonsense, what is wron
         fread($pipes[1], 1);
     }
     try {
-        expect(static fn() => (new SocketMeter('hygrometer', $address))->read())->toThrow(DeviceTrouble::class, $told);
+        expect(static fn() => (new SocketMeter('hygrometer', $address, new Turns('/none')))->read())->toThrow(DeviceTrouble::class, $told);
     } finally {
         $process === false || proc_close($process);
     }

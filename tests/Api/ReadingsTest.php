@@ -8,6 +8,7 @@ use App\Actions\Pictures\KeepPhoto;
 use App\Devices\Devices;
 use App\Devices\SimulatedColorimeter;
 use App\Devices\SocketColorimeter;
+use App\Devices\Turns;
 use App\Models\Paint;
 use Database\Seeders\DemoCards;
 use Hawkbrush\Core\Colour\Colour;
@@ -16,6 +17,7 @@ use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
+use Tests\LiveServer;
 
 afterEach(fn() => File::deleteDirectory((string) config('hawkbrush.data')));
 
@@ -86,10 +88,21 @@ it('keeps reference photographs with a pattern, and puts one back', function ():
 
 it('says when there is no colorimeter, or it does not answer', function (): void {
     $this->ask('/colorimeter')->assertOk()->assertJson(['connected' => false, 'trouble' => '']);
-    $this->send('POST', '/colorimeter/read', ['place' => null])->assertStatus(503);
-    app()->instance(Devices::class, new Devices(new SocketColorimeter('tcp://127.0.0.1:1')));
+    $this->send('POST', '/colorimeter/read', ['place' => null])->assertStatus(409)
+        ->assertJsonPath('type', 'urn:hawkbrush:problem:no-instrument')->assertHeaderMissing('Retry-After');
+    $folder = LiveServer::folder();
+    app()->instance(Devices::class, new Devices(new SocketColorimeter('tcp://127.0.0.1:1', new Turns($folder))));
     expect($this->ask('/colorimeter')->assertOk()->json('trouble'))->toContain('does not answer');
-    $this->send('POST', '/colorimeter/read')->assertStatus(503)->assertJsonPath('title', 'An instrument does not answer');
+    $read = fn() => $this->send('POST', '/colorimeter/read')->assertStatus(503)->assertJsonPath('title', 'An instrument does not answer');
+    $read()->assertHeaderMissing('Retry-After');
+    $read()->assertHeaderMissing('Retry-After');
+    // Three failures in a row: it is left alone for a while.
+    expect((int) $read()->headers->get('Retry-After'))->toBeBetween(13, 15)
+        ->and($read()->json('detail'))->toContain('failed several times');
+    touch($folder.'/.colorimeter.turn');
+    file_put_contents($folder.'/.colorimeter.turn', '3 9999999999');
+    $read()->assertHeaderMissing('Retry-After');
+    File::deleteDirectory($folder);
 });
 
 it('reads a painted card with the instrument that ships with it', function (): void {
@@ -101,7 +114,7 @@ it('reads a painted card with the instrument that ships with it', function (): v
         for ($i = 0; $i < 100 && @fsockopen('127.0.0.1', $port) === false; $i++) {
             usleep(30_000);
         }
-        app()->instance(Devices::class, new Devices(new SocketColorimeter("tcp://127.0.0.1:{$port}")));
+        app()->instance(Devices::class, new Devices(new SocketColorimeter("tcp://127.0.0.1:{$port}", new Turns('/none'))));
         $device = $this->ask('/colorimeter')->assertOk()->assertJsonPath('connected', true)->json();
         $card = [];
         foreach (['white', 'black', 'over_white', 'over_black'] as $half) {

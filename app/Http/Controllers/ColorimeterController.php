@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Devices\Devices;
 use App\Devices\DeviceTrouble;
+use App\Exceptions\NotNow;
 use App\Http\Input;
 use App\Present\CoreView;
 use Hawkbrush\Core\Colour\Colour;
@@ -24,7 +25,7 @@ final class ColorimeterController
             return new JsonResponse($nothing);
         }
         try {
-            return new JsonResponse(['connected' => true, 'name' => $device->name(), 'places' => $device->places(), 'trouble' => '']);
+            return new JsonResponse(['connected' => true, ...$device->about(), 'trouble' => '']);
         } catch (DeviceTrouble $e) {
             return new JsonResponse(['trouble' => $e->getMessage()] + $nothing);
         }
@@ -34,7 +35,7 @@ final class ColorimeterController
     public function read(Request $request, Devices $devices): JsonResponse
     {
         $form = Input::of($request)->only(['place']);
-        $device = $devices->colorimeter ?? throw new DeviceTrouble('No colorimeter is set up. docs/instruments.md says how.');
+        $device = $devices->colorimeter ?? throw NotNow::noInstrument('colorimeter');
         $curve = $device->read($form->optional('place')?->text(80));
 
         return new JsonResponse([
