@@ -22,46 +22,42 @@ final class WriteFirstConnection extends SQLiteConnection
     /** Longer than this and a painter at another device would notice. */
     private const LONG_MS = 200.0;
 
-    /** @var (\Closure(): void)|null what is done first once {@see self::asOne} has the lock */
+    /** @var (\Closure(): void)|null what is done first in the one transaction of {@see self::withFirst} */
     private ?\Closure $first = null;
+
+    private bool $firstKept = false;
 
     private int $outside = 0;
 
     private ?HeldLock $held = null;
 
     /**
-     * Everything that is written by this work is one transaction, which begins with the first write and not before: what is
-     * worked out until then keeps nobody waiting.
+     * Does something in the same transaction as what this work writes, before it. The work writes in one transaction, or in a
+     * single statement; what it works out before and after keeps nobody waiting.
      *
      * @template T
      *
      * @param \Closure(): T $work
-     * @param \Closure(): void $first done before the first write, under its lock; throws to have nothing written
+     * @param \Closure(): void $first throws to have nothing written
      *
      * @return T
      */
-    public function asOne(\Closure $work, \Closure $first): mixed
+    public function withFirst(\Closure $work, \Closure $first): mixed
     {
         $this->outside = $this->transactionLevel();
         $this->first = $first;
+        $this->firstKept = false;
         try {
-            $result = $work();
-            while ($this->transactionLevel() > $this->outside) {
-                $this->commit();
-            }
-
-            return $result;
-        } catch (\Throwable $e) {
-            $this->rollBack($this->outside);
-            throw $e;
+            return $work();
         } finally {
             $this->first = null;
+            $this->rollBack($this->outside);
         }
     }
 
     public function beginTransaction(): void
     {
-        $this->beginOutermost();
+        $this->beginWithFirst();
         parent::beginTransaction();
     }
 
@@ -71,9 +67,7 @@ final class WriteFirstConnection extends SQLiteConnection
      */
     public function statement($query, $bindings = []): bool
     {
-        $this->beginOutermost();
-
-        return parent::statement($query, $bindings);
+        return $this->writing(fn(): bool => parent::statement($query, $bindings));
     }
 
     /**
@@ -82,20 +76,29 @@ final class WriteFirstConnection extends SQLiteConnection
      */
     public function affectingStatement($query, $bindings = []): int
     {
-        $this->beginOutermost();
+        return $this->writing(fn(): int => parent::affectingStatement($query, $bindings));
+    }
 
-        return parent::affectingStatement($query, $bindings);
+    public function transaction(\Closure $callback, $attempts = 1): mixed
+    {
+        $result = parent::transaction($callback, $attempts);
+        $this->committed();
+
+        return $result;
     }
 
     public function commit(): void
     {
         parent::commit();
-        $this->letGo();
+        $this->committed();
     }
 
     public function rollBack($toLevel = null): void
     {
         parent::rollBack($toLevel);
+        if ($this->first !== null && $this->transactionLevel() === $this->outside + 1) {
+            parent::rollBack($this->outside);
+        }
         $this->letGo();
     }
 
@@ -115,13 +118,59 @@ final class WriteFirstConnection extends SQLiteConnection
         $this->held = HeldLock::now();
     }
 
-    private function beginOutermost(): void
+    private function committed(): void
     {
-        if ($this->first !== null && $this->transactionLevel() === $this->outside) {
-            $first = $this->first;
-            $this->first = null;
-            parent::beginTransaction();
-            $first();
+        if ($this->first !== null && $this->transactionLevel() === $this->outside + 1) {
+            parent::commit();
+            $this->firstKept = true;
+        }
+        $this->letGo();
+    }
+
+    /** @return bool whether the transaction was begun here */
+    private function beginWithFirst(): bool
+    {
+        if ($this->first === null || $this->transactionLevel() !== $this->outside) {
+            return false;
+        }
+        if ($this->firstKept) {
+            throw new \LogicException('This is written in two transactions: it would be kept by halves when the server dies in between.');
+        }
+        parent::beginTransaction();
+        try {
+            ($this->first)();
+        } catch (\Throwable $e) {
+            parent::rollBack($this->outside);
+            $this->letGo();
+            throw $e;
+        }
+
+        return true;
+    }
+
+    /**
+     * A statement outside of a transaction is one of its own.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $statement
+     *
+     * @return T
+     */
+    private function writing(\Closure $statement): mixed
+    {
+        if (! $this->beginWithFirst()) {
+            return $statement();
+        }
+        parent::beginTransaction();
+        try {
+            $done = $statement();
+            $this->commit();
+
+            return $done;
+        } catch (\Throwable $e) {
+            $this->rollBack();
+            throw $e;
         }
     }
 

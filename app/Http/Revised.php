@@ -24,7 +24,7 @@ final class Revised
      * @param callable(): M $find
      * @param string $words what to say when it has moved on
      * @param callable(M): mixed $view the current state, for an outdated edit
-     * @param callable(M): R $change
+     * @param callable(M): R $change what is shown of it is worked out afterwards, when nobody waits for it
      *
      * @return R
      *
@@ -33,13 +33,22 @@ final class Revised
      */
     public static function change(Node $form, callable $find, string $words, callable $view, callable $change): mixed
     {
-        return DB::transaction(static function () use ($form, $find, $words, $view, $change): mixed {
+        $newer = null;
+        $changed = DB::transaction(static function () use ($form, $find, $change, &$newer): mixed {
             $there = $find();
             if ($form->field('revision')->integer(1, PHP_INT_MAX) !== $there->getAttribute('revision')) {
-                throw new Conflict($words.' Yours was not saved; look at what stands there now and do it again.', $view($there), $form->raw());
+                $newer = $there;
+
+                return null;
             }
 
             return $change($there);
         });
+        if ($newer !== null) {
+            throw new Conflict($words.' Yours was not saved; look at what stands there now and do it again.', $view($newer), $form->raw());
+        }
+
+        /** @var R */
+        return $changed;
     }
 }

@@ -18,6 +18,9 @@ final class Answer extends Model
 {
     public const UPDATED_AT = null;
 
+    /** In place of a status: the write is kept, its answer is still being worked out. */
+    public const NONE_YET = 0;
+
     public $incrementing = false;
 
     protected $primaryKey = 'key';

@@ -12,6 +12,7 @@ use App\Actions\Patterns\SwapPaints;
 use App\Actions\Pictures\KeepPhoto;
 use App\Actions\Rack\SavePaint;
 use App\Actions\Rack\TeachPaint;
+use App\Actions\Runs\FinishRun;
 use App\Actions\Runs\PlanRun;
 use App\Actions\Runs\WorkBench;
 use App\Actions\Shop\KeepClears;
@@ -209,7 +210,7 @@ final class DemoSeeder extends Seeder
             }
             $this->done($run, $bench, $step, range(1, 4), 10 * $i + 2);
         }
-        $bench->finish($run->id);
+        app(FinishRun::class)->finish($run->id);
         $run->update(['finished_at' => Carbon::now()->subDays(38)->setTime(9, 30)]);
         $bait = Bait::query()->with('run.version')->where('run_id', $run->id)->where('position', 2)->firstOrFail();
         $bait->update(['lesson' => 'The fade stands right at 61 degrees; keep the five strokes.']);
@@ -225,7 +226,7 @@ final class DemoSeeder extends Seeder
                 $this->done($run, $bench, $step, [1, 2], 12 * $i);
             }
         }
-        $bench->finish($run->id);
+        app(FinishRun::class)->finish($run->id);
         $run->update(['finished_at' => Carbon::now()->subDays(11)->setTime(20, 15)]);
     }
 

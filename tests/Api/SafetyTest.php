@@ -152,3 +152,15 @@ it('holds the write lock from the beginning of a transaction, so that none is re
     $other->exec('INSERT INTO migrations VALUES (3)');
     expect($ours->table('migrations')->pluck('batch')->all())->toBe([2, 3]);
 });
+
+it('says in the log who held the write lock for long, and nothing of others', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'hb').'.sqlite';
+    touch($file);
+    config(['database.connections.lock' => ['database' => $file] + (array) config('database.connections.sqlite')]);
+    $log = tempnam(sys_get_temp_dir(), 'log');
+    config(['logging.default' => 'lock', 'logging.channels.lock' => ['driver' => 'single', 'path' => $log]]);
+    DB::connection('lock')->transaction(static fn() => usleep(1000));
+    expect(file_get_contents($log))->toBe('');
+    DB::connection('lock')->transaction(static fn() => usleep(210_000));
+    expect(file_get_contents($log))->toContain('The write lock was held for 2');
+});

@@ -11,7 +11,6 @@ use Hawkbrush\Core\Mask\Plate;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Technique\Cut;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
 
 /** Which masks of the box serve a recipe, and for which of its steps a new one is to be cut. */
 final class FindMask
@@ -31,14 +30,6 @@ final class FindMask
         }
 
         return $found;
-    }
-
-    /** Counts the baits of a finished run on the masks they were sprayed through. */
-    public function wear(Recipe $recipe, int $baits): void
-    {
-        foreach ($this->forRecipe($recipe) as [, $mask]) {
-            Mask::query()->whereKey($mask?->id)->increment('uses', $baits, ['revision' => DB::raw('revision + 1')]);
-        }
     }
 
     /** @param Collection<int, Mask> $box */

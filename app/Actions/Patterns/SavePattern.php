@@ -17,6 +17,7 @@ use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Step\PaintsNamed;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Puts a new pattern on the shelf: an empty one, or one from a document. */
@@ -48,16 +49,14 @@ final readonly class SavePattern
     public function fromDocument(Node $document): Imported
     {
         $recipe = RecipeReader::read($document);
+        $named = array_values($recipe->paints());
+        $bottles = array_map($this->paint->ofDocument(...), $named);
 
-        return DB::transaction(function () use ($recipe): Imported {
-            $ids = $brought = [];
-            foreach ($recipe->paints() as $paint) {
-                $put = $this->paint->fromDocument($paint);
-                $ids[$paint->id] = $put->id;
-                array_push($brought, ...self::told('paint', $put));
-            }
+        return DB::transaction(function () use ($recipe, $named, $bottles): Imported {
+            $paints = $this->paint->keepAll($bottles);
+            $ids = array_combine(array_column($named, 'id'), array_map(static fn(Paint $paint): string => $paint->id, $paints));
             $body = $this->body->save($recipe->body);
-            array_push($brought, ...self::told('body', $body));
+            $brought = [...self::told('paint', Paint::query(), $paints), ...self::told('body', Body::query(), [$body])];
             if (Pattern::query()->where('name', $recipe->name)->exists()) {
                 $brought[] = ['what' => 'pattern', 'name' => $recipe->name, 'how' => 'namesake'];
             }
@@ -77,17 +76,20 @@ final readonly class SavePattern
 
     /**
      * @param 'paint'|'body' $what
+     * @param Builder<Paint>|Builder<Body> $all
+     * @param list<Paint>|list<Body> $put
      *
      * @return list<array{what: 'paint'|'body', name: string, how: 'new'|'namesake'}> nothing of what was there already
      */
-    private static function told(string $what, Paint|Body $put): array
+    private static function told(string $what, Builder $all, array $put): array
     {
-        if (! $put->wasRecentlyCreated) {
-            return [];
-        }
-        $others = $put::query()->where('name', $put->name)->whereNull('archived_at')->whereKeyNot($put->id)->exists();
+        $new = array_filter($put, static fn(Paint|Body $one): bool => $one->wasRecentlyCreated);
+        $namesakes = $all->whereIn('name', array_column($new, 'name'))->whereNull('archived_at')->whereKeyNot(array_column($new, 'id'))->pluck('name')->all();
 
-        return [['what' => $what, 'name' => $put->name, 'how' => $others ? 'namesake' : 'new']];
+        return array_values(array_map(
+            static fn(Paint|Body $one): array => ['what' => $what, 'name' => $one->name, 'how' => \in_array($one->name, $namesakes, true) ? 'namesake' : 'new'],
+            array_column($new, null, 'id'),
+        ));
     }
 
     /**

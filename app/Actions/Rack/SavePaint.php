@@ -63,10 +63,7 @@ final readonly class SavePaint
             'drying' => $bottle->drying ?? $known->drying ?? 1.0,
         ]);
         if ($known === null) {
-            $new = new Paint($this->columns($this->read($document, [])) + $about + ['guess' => Unmeasured::MODEL, 'revision' => 1]);
-            $new->id = $new->newUniqueId();
-
-            return $new;
+            return $this->fresh($this->read($document, []), $about + ['guess' => Unmeasured::MODEL]);
         }
         [$as, $about] = $this->keeping($known, $document, $about, false);
 
@@ -140,13 +137,33 @@ final readonly class SavePaint
         });
     }
 
-    /** A paint that came with a document: the same one if the rack already holds it, else a new, empty bottle. */
-    public function fromDocument(CorePaint $paint): Paint
+    /** A paint that came with a document, as a new and empty bottle; it is not kept yet. */
+    public function ofDocument(CorePaint $paint): Paint
     {
-        return Paint::query()->where('fingerprint', $this->fingerprint($paint))->first() ?? $this->put(
-            $paint,
-            ['bottle_ml' => self::BOTTLE_ML, 'left_ml' => 0.0],
-        );
+        return $this->fresh($paint, ['bottle_ml' => self::BOTTLE_ML, 'left_ml' => 0.0]);
+    }
+
+    /**
+     * Keeps those of them that the rack does not hold already, all at once.
+     *
+     * @param list<Paint> $paints of {@see ofDocument}
+     *
+     * @return list<Paint> in the same order the one that the rack holds now, {@see Paint::$wasRecentlyCreated} says whether it is new
+     */
+    public function keepAll(array $paints): array
+    {
+        $held = Paint::query()->whereIn('fingerprint', array_column($paints, 'fingerprint'))->orderByDesc('id')->get()->keyBy('fingerprint')->all();
+        $rows = [];
+        foreach ($paints as $paint) {
+            if (! isset($held[$paint->fingerprint])) {
+                $held[$paint->fingerprint] = $paint;
+                $paint->wasRecentlyCreated = true;
+                $rows[] = $paint->getAttributes() + ['created_at' => now(), 'updated_at' => now()];
+            }
+        }
+        Paint::query()->insert($rows);
+
+        return array_map(static fn(Paint $paint): Paint => $held[$paint->fingerprint], $paints);
     }
 
     /** What a card taught. */
@@ -169,6 +186,15 @@ final readonly class SavePaint
             ),
             ['guess' => null],
         );
+    }
+
+    /** @param array<string, mixed> $about */
+    private function fresh(CorePaint $paint, array $about): Paint
+    {
+        $fresh = new Paint($this->columns($paint) + $about + ['revision' => 1]);
+        $fresh->id = $fresh->newUniqueId();
+
+        return $fresh;
     }
 
     /** @param array<string, mixed> $about */

@@ -6,45 +6,59 @@ namespace App\Actions\Runs;
 
 use App\Models\Equipment;
 use App\Models\Paint;
-use App\Models\Remedy;
 use App\Models\Run;
 use App\Models\SprayedCoat;
 use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Run\Record;
 use Hawkbrush\Core\Run\Used;
 
-/** What a finished run says of the air for its paints, and of what helps against faults. */
+/** What a run says of the air for its paints, and of what helps against faults, as rows to be kept. */
 final class LearnAir
 {
-    public static function from(Run $run, Record $record): void
+    /** @return list<array<string, mixed>> rows of {@see SprayedCoat}: each fault at its air, then the coat as it was finished */
+    public static function sprayed(Run $run, Record $record): array
     {
         $shop = $run->shop();
-        // One that has left the rig since is not known any more.
+        // What has left the rig or the rack since is not known any more.
         $airbrush = Equipment::query()->find($run->airbrushId())?->id;
-        foreach (Used::recipe($run->core(), $record)->coats() as $coat) {
-            if (! $coat->byAir() || ! isset($record->done[$coat->id])) {
+        $coats = array_filter(
+            Used::recipe($run->core(), $record)->coats(),
+            static fn(Coat $coat): bool => $coat->byAir() && isset($record->done[$coat->id]),
+        );
+        $paints = array_map(static fn(Coat $coat): string => $coat->mixture->most()->id, $coats);
+        $known = Paint::query()->whereKey($paints)->pluck('id')->all();
+        $rows = [];
+        foreach ($coats as $i => $coat) {
+            if (! \in_array($paints[$i], $known, true)) {
                 continue;
             }
-            $paint = $coat->mixture->most()->id;
-            if (! Paint::query()->whereKey($paint)->exists()) {
-                continue;
-            }
-            $kept = [
-                'run_id' => $run->id, 'step_id' => $coat->id, 'paint_id' => $paint, 'equipment_id' => $airbrush,
-                'spraying' => SprayedCoat::document($coat->spraying($shop->nozzle, $shop->habits->water())),
+            $row = [
+                'run_id' => $run->id, 'step_id' => $coat->id, 'paint_id' => $paints[$i], 'equipment_id' => $airbrush,
+                'spraying' => json_encode(SprayedCoat::document($coat->spraying($shop->nozzle, $shop->habits->water())), JSON_THROW_ON_ERROR),
+                'created_at' => now(), 'updated_at' => now(),
             ];
             foreach ($record->faults as $fault) {
                 if ($fault['step'] === $coat->id) {
-                    $psi = Bounds::within('psi', $fault['psi'] ?? $coat->psi);
-                    SprayedCoat::query()->create($kept + ['psi' => $psi, 'fault' => $fault['fault']]);
+                    $rows[] = $row + ['psi' => Bounds::within('psi', $fault['psi'] ?? $coat->psi), 'fault' => $fault['fault']];
                 }
             }
-            SprayedCoat::query()->create($kept + ['psi' => $coat->psi]);
+            $rows[] = $row + ['psi' => $coat->psi, 'fault' => null];
         }
+
+        return $rows;
+    }
+
+    /** @return list<array<string, mixed>> rows of {@see \App\Models\Remedy} */
+    public static function remedies(Run $run, Record $record): array
+    {
+        $rows = [];
         foreach ($record->faults as $fault) {
             foreach ($fault['tried'] as $tried) {
-                Remedy::query()->create(['run_id' => $run->id, 'fault' => $fault['fault']] + $tried);
+                $rows[] = ['run_id' => $run->id, 'fault' => $fault['fault'], 'created_at' => now(), 'updated_at' => now()] + $tried;
             }
         }
+
+        return $rows;
     }
 }

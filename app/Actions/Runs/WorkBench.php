@@ -4,34 +4,25 @@ declare(strict_types=1);
 
 namespace App\Actions\Runs;
 
-use App\Actions\Masks\FindMask;
 use App\Exceptions\NotNow;
 use App\Models\Bait;
 use App\Models\BenchEventRow;
 use App\Models\BenchPhoto;
-use App\Models\ClearBottle;
-use App\Models\EyeCard;
-use App\Models\Paint;
 use App\Models\Run;
 use App\Models\Stamp;
-use Hawkbrush\Core\Drying\Pace;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Run\BenchEvent;
-use Hawkbrush\Core\Run\Dried;
-use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Step\Step;
 use Illuminate\Support\Facades\DB;
 
-/** What happens to a run at the bench: it starts, things are recorded, it ends in numbered baits. */
+/** What happens to a run at the bench: it starts, things are recorded, and what came of it is stamped. {@see FinishRun} ends it. */
 final readonly class WorkBench
 {
     private const MOST_EVENTS = 200;
 
     /** What can still be added to the record of a finished run. */
     private const AFTERWARDS = ['note', 'photo'];
-
-    public function __construct(private FindMask $masks) {}
 
     /** Starting seals the version, numbers the baits and takes their bodies from the drawer. Started again, it is as it was. */
     public function start(string $runId): Run
@@ -102,49 +93,6 @@ final readonly class WorkBench
         });
     }
 
-    /** Ends the run: its baits go to the log, the paint it took leaves the rack, its masks are worn by as much, and how its paints dried and at what air they came is learnt. */
-    public function finish(string $runId): Run
-    {
-        return DB::transaction(function () use ($runId): Run {
-            $run = Run::query()->findOrFail($runId);
-            if ($run->started_at === null) {
-                throw NotNow::runNotStarted();
-            }
-            if ($run->finished_at !== null) {
-                return $run;
-            }
-            $record = $run->record();
-            $painted = max(1, $record->painted());
-            $took = Plan::of($run->core(), $painted, $run->shop());
-            foreach ($took->takesMl() as $paintId => $ml) {
-                self::take(Paint::query()->find($paintId), $ml);
-            }
-            foreach ($took->takesEyes() as [$eye, $count]) {
-                $card = EyeCard::for($eye);
-                $card?->update(['left' => max(0, $card->left - $count), 'revision' => $card->revision + 1]);
-            }
-            foreach (array_intersect_key($run->clears(), $took->takesClearMl()) as $kind => $clear) {
-                self::take(ClearBottle::query()->find($clear->field('id')->text()), $took->takesClearMl()[$kind]);
-            }
-            foreach (Dried::ratios($run->core(), $record, $run->climate()) as $paintId => $ratio) {
-                $paint = Paint::query()->find($paintId);
-                $paint?->update([
-                    'drying' => Pace::after($paint->drying, $ratio),
-                    'drying_runs' => $paint->drying_runs + 1,
-                    'revision' => $paint->revision + 1,
-                ]);
-            }
-            LearnAir::from($run, $record);
-            $this->masks->wear($run->core(), $painted);
-            foreach ($record->rejected as $position => $reason) {
-                $run->baits()->where('position', $position)->update(['rejected' => $reason]);
-            }
-            $run->update(['finished_at' => now()]);
-
-            return $run->refresh();
-        });
-    }
-
     /**
      * Stamps as proven what a finished bait was painted to: a version, or the copy of it fitted for the run, on its body.
      *
@@ -200,11 +148,5 @@ final readonly class WorkBench
         }
 
         return $run;
-    }
-
-    /** Takes so much out of a bottle; none is left less than empty. */
-    private static function take(Paint|ClearBottle|null $bottle, float $ml): void
-    {
-        $bottle?->update(['left_ml' => max(0.0, $bottle->left_ml - $ml), 'revision' => $bottle->revision + 1]);
     }
 }

@@ -55,14 +55,14 @@ final class BaitController
     {
         $form = Input::of($request)->only(['revision', 'lesson']);
 
-        return new JsonResponse(Revised::change(
+        return new JsonResponse(BaitView::full(Revised::change(
             $form, fn(): Bait => $this->find($id), 'This lesson was written elsewhere.', BaitView::full(...),
-            static function (Bait $bait) use ($form): array {
+            static function (Bait $bait) use ($form): Bait {
                 $bait->update(['lesson' => $form->field('lesson')->text(250, true), 'revision' => $bait->revision + 1]);
 
-                return BaitView::full($bait);
+                return $bait;
             },
-        ));
+        )));
     }
 
     public function stamp(string $id, WorkBench $bench): JsonResponse

@@ -48,10 +48,10 @@ final class BodyController
     {
         $form = Input::of($request);
 
-        return new JsonResponse(Revised::change(
+        return new JsonResponse(BodyPageView::of(Revised::change(
             $form, static fn(): Body => Body::query()->findOrFail($id), 'This body was changed elsewhere.', BodyView::of(...),
-            static fn(Body $body): array => BodyPageView::of($change->change($body, $form)),
-        ));
+            static fn(Body $body): Body => $change->change($body, $form),
+        )));
     }
 
     /** A body being measured: its form, areas and zones. Saves nothing. */

@@ -37,10 +37,10 @@ final readonly class MaskController
     {
         $form = Input::of($request);
 
-        return new JsonResponse(Revised::change(
+        return new JsonResponse(MaskView::of(Revised::change(
             $form, static fn(): Mask => Mask::query()->with('body')->findOrFail($id), 'This mask was changed elsewhere.', MaskView::of(...),
-            fn(Mask $mask): array => MaskView::of($this->keep->change($mask, $form)),
-        ));
+            fn(Mask $mask): Mask => $this->keep->change($mask, $form),
+        )));
     }
 
     public function look(Request $request): JsonResponse

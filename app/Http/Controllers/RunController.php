@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Pictures\DrawTexture;
 use App\Actions\Pictures\KeepPhoto;
+use App\Actions\Runs\FinishRun;
 use App\Actions\Runs\PlanRun;
 use App\Actions\Runs\WorkBench;
 use App\Http\Drawing;
@@ -85,9 +86,9 @@ final readonly class RunController
         return KeepPhoto::answer(BenchPhoto::query()->findOrFail($id)->id);
     }
 
-    public function finish(string $id): JsonResponse
+    public function finish(string $id, FinishRun $finish): JsonResponse
     {
-        return $this->answer($this->bench->finish($id)->id);
+        return $this->answer($finish->finish($id)->id);
     }
 
     private function answer(string $id, int $status = 200): JsonResponse

@@ -13,12 +13,14 @@ use Illuminate\Http\UploadedFile;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A write that carries an Idempotency-Key is carried out once; sent again, it gets the same answer. Key, write and
- * answer are kept in one transaction: the same key at the same time waits for the first before it writes, and a server that
- * dies in between has kept neither.
+ * A write that carries an Idempotency-Key is carried out once; sent again, it gets the same answer. The key is kept in the
+ * transaction of the write, so that a server that dies has kept both or neither; the answer follows when it was worked out.
  */
 final readonly class OnceOnly
 {
+    /** How long is waited for the answer of a call that has written already. */
+    private const PATIENCE_MS = 10_000;
+
     public function __construct(private WriteFirstConnection $database) {}
 
     public function handle(Request $request, \Closure $next): Response
@@ -32,47 +34,48 @@ final readonly class OnceOnly
             return Problems::of(400, 'An Idempotency-Key is 8 to 80 letters, digits and -.');
         }
         $fingerprint = self::fingerprint($request);
-        $there = Answer::query()->find($key);
-        try {
-            return $there !== null ? self::again($there, $fingerprint) : $this->database->asOne(
-                static function () use ($request, $next, $key, $fingerprint, &$there): Response {
-                    /** @var Response $response */
-                    $response = $next($request);
-                    if (! $response->isSuccessful()) {
-                        /** @var Answer|null $there found meanwhile */
-                        throw new NothingDone($there === null ? $response : self::again($there, $fingerprint));
-                    }
-                    Answer::query()->create([
-                        'key' => $key,
-                        'request' => $fingerprint,
-                        'status' => $response->getStatusCode(),
-                        'body' => (string) $response->getContent(),
-                    ]);
-
-                    return $response;
-                },
-                static function () use ($key, &$there): void {
-                    $there = Answer::query()->find($key);
-                    if ($there !== null) {
-                        throw new AlreadyDone();
-                    }
-                },
-            );
-        } catch (NothingDone $nothing) {
-            return $nothing->response;
+        if (Answer::query()->whereKey($key)->exists()) {
+            return self::again($key, $fingerprint);
         }
+        $other = false;
+        $response = $this->database->withFirst(
+            /** @return Response */
+            static fn(): mixed => $next($request),
+            static function () use ($key, $fingerprint, &$other): void {
+                $other = Answer::query()->whereKey($key)->exists();
+                if ($other) {
+                    throw new AlreadyDone();
+                }
+                Answer::query()->create(['key' => $key, 'request' => $fingerprint, 'status' => Answer::NONE_YET, 'body' => '']);
+            },
+        );
+        \assert($response instanceof Response);
+        if ($other) {
+            return self::again($key, $fingerprint);
+        }
+        if ($response->isSuccessful()) {
+            Answer::query()->whereKey($key)->update(['status' => $response->getStatusCode(), 'body' => (string) $response->getContent()]);
+        }
+
+        return $response;
     }
 
-    private static function again(Answer $answer, string $fingerprint): JsonResponse
+    private static function again(string $key, string $fingerprint): JsonResponse
     {
-        return $answer->request === $fingerprint
-            ? JsonResponse::fromJsonString($answer->body, $answer->status)
-            : Problems::of(
-                422,
-                'This Idempotency-Key was used for another request.',
-                ['errors' => [['pointer' => '', 'detail' => 'Use a new key.']]],
-                'key-used',
-            );
+        for ($ms = 0; $ms < self::PATIENCE_MS; $ms += 25) {
+            $answer = Answer::query()->findOrFail($key);
+            if ($answer->request !== $fingerprint) {
+                $new = ['errors' => [['pointer' => '', 'detail' => 'Use a new key.']]];
+
+                return Problems::of(422, 'This Idempotency-Key was used for another request.', $new, 'key-used');
+            }
+            if ($answer->status !== Answer::NONE_YET) {
+                return JsonResponse::fromJsonString($answer->body, $answer->status);
+            }
+            usleep(25_000);
+        }
+
+        return Problems::of(409, 'This was saved, but its answer was lost. Look for it before you do it again.', [], 'answer-lost', 'It was saved already');
     }
 
     /** What was asked: of a form with a photograph PHP keeps the parts, and not what was sent. */
