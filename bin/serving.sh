@@ -95,6 +95,8 @@ hb_stop_server() {
 # Serves on loopback until it is stopped. $1: port wanted.
 hb_serve() {
     local wanted=$1 port seconds=0 gone
+    # Logs, sockets and what is kept: for their owner only.
+    umask 077
     port=$(hb_free_port "$wanted") || hb_fail "No free port from $wanted on."
     [ "$port" = "$wanted" ] || hb_say "Port $wanted is taken; using $port."
     # One for each core, and one for each instrument that may keep its caller waiting.

@@ -13,6 +13,9 @@ use Illuminate\Foundation\Http\Middleware\ValidatePostSize;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 
+// What is written, data, backups, logs and pictures, is for its owner only.
+umask(0077);
+
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         api: __DIR__.'/../routes/api.php',

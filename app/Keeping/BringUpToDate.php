@@ -20,6 +20,7 @@ final readonly class BringUpToDate
     public function folder(DataFolder $data): void
     {
         $this->writable($data);
+        $data->shut();
         $path = $data->database();
         if (! is_file($path) || filesize($path) === 0) {
             $photographs = \count($data->photographs());
@@ -71,7 +72,7 @@ final readonly class BringUpToDate
 
     private function writable(DataFolder $data): void
     {
-        if (! is_dir($data->path) && ! @mkdir($data->path, 0775, true)) {
+        if (! is_dir($data->path) && ! @mkdir($data->path, 0700, true)) {
             throw new KeepingTrouble("{$data->path} cannot be made: may this user write in the folder above it?");
         }
         $try = $data->path.'/.try-'.getmypid();

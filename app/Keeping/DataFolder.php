@@ -37,6 +37,17 @@ final readonly class DataFolder
         return glob($this->photos().'/*.jpg') ?: [];
     }
 
+    /** Readable by its owner only: whoever may read the database reads all of it. */
+    public function shut(): void
+    {
+        foreach ([$this->path, $this->photos(), $this->backups(), $this->backups().'/photos'] as $folder) {
+            is_dir($folder) && @chmod($folder, 0700);
+        }
+        foreach ([...glob($this->database().'*') ?: [], ...glob($this->backups().'/*.zip') ?: []] as $file) {
+            @chmod($file, 0600);
+        }
+    }
+
     /**
      * Held as long as the file it gives is open: by a server together with others, by what replaces the data alone.
      *

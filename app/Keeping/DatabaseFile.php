@@ -32,6 +32,17 @@ final class DatabaseFile
         }
     }
 
+    /** @throws KeepingTrouble when entries refer to what is not there */
+    public static function whole(string $path): void
+    {
+        $pdo = new \PDO("sqlite:{$path}", null, null, [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
+        $loose = array_count_values(self::column($pdo, 'PRAGMA foreign_key_check'));
+        if ($loose !== []) {
+            $words = array_map(static fn(string $table, int $count): string => "{$count} in “{$table}”", array_keys($loose), $loose);
+            throw new KeepingTrouble("{$path} is damaged: entries refer to what is not there (".implode(', ', $words).'). Take an older backup.');
+        }
+    }
+
     /** A copy at one moment, unaffected by writes meanwhile. */
     public static function copy(string $from, string $to): void
     {

@@ -15,7 +15,7 @@ final class WholeFile
     public static function write(string $path, callable $write): void
     {
         $folder = \dirname($path);
-        if (! is_dir($folder) && ! @mkdir($folder, 0775, true) && ! is_dir($folder)) {
+        if (! is_dir($folder) && ! @mkdir($folder, 0700, true) && ! is_dir($folder)) {
             throw NotWritten::in(\dirname($folder));
         }
         $aside = $folder.'/.'.basename($path).'.'.bin2hex(random_bytes(4)).'.part';

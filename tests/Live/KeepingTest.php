@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Live;
 
+use App\Keeping\BackupFile;
 use App\Keeping\DatabaseFile;
+use App\Keeping\KeepingTrouble;
 use Closure;
 use PDO;
 use Tests\Artisan;
@@ -15,6 +17,37 @@ use ZipArchive;
 function wrongWith(string $data): array
 {
     return Artisan::database($data)->query('PRAGMA integrity_check')->fetchAll(PDO::FETCH_COLUMN) === ['ok'] ? [] : ['damaged'];
+}
+
+/** A backup of an empty Hawkbrush, made once to be copied from then on. */
+function goodBackup(): string
+{
+    static $path = null;
+    if ($path === null) {
+        $data = LiveServer::folder();
+        copy(LiveServer::migrated(), $data.'/hawkbrush.sqlite');
+        $path = sys_get_temp_dir().'/hawkbrush-good-backup-'.getmypid().'.zip';
+        @unlink($path);
+        Artisan::run($data, ['hawkbrush:backup', $path]);
+    }
+
+    return $path;
+}
+
+/** Does something to the database within a backup, and makes the backup look whole again. */
+function respoilt(string $path, Closure $spoil): void
+{
+    $zip = new ZipArchive();
+    $zip->open($path);
+    $data = LiveServer::folder();
+    $zip->extractTo($data, ['hawkbrush.sqlite']);
+    $spoil(Artisan::database($data));
+    $manifest = json_decode((string) $zip->getFromName('manifest.json'), true);
+    $manifest['sha256']['hawkbrush.sqlite'] = hash_file('sha256', $data.'/hawkbrush.sqlite');
+    $zip->addFromString('manifest.json', (string) json_encode($manifest));
+    $zip->addFile($data.'/hawkbrush.sqlite', 'hawkbrush.sqlite');
+    $zip->close();
+    exec('rm -rf '.escapeshellarg($data));
 }
 
 afterEach(function (): void {
@@ -129,8 +162,8 @@ it('brings a backup back beside what is there, and keeps that', function (): voi
 
 it('refuses what is no backup, with the reason, and leaves the data as it is', function (Closure $spoil, string $why): void {
     $this->data = LiveServer::folder();
-    Artisan::run($this->data, ['hawkbrush:ready']);
-    Artisan::run($this->data, ['hawkbrush:backup', $this->data.'.zip']);
+    copy(LiveServer::migrated(), $this->data.'/hawkbrush.sqlite');
+    copy(goodBackup(), $this->data.'.zip');
     $spoil($this->data.'.zip');
     $before = hash_file('sha256', $this->data.'/hawkbrush.sqlite');
     [$code, $said] = Artisan::run($this->data, ['hawkbrush:restore', $this->data.'.zip']);
@@ -155,20 +188,135 @@ it('refuses what is no backup, with the reason, and leaves the data as it is', f
         $zip->addFromString('hawkbrush.sqlite', 'SQLite format 3 and nothing else');
         $zip->close();
     }, 'is not as it was backed up'],
-    'one of a newer Hawkbrush' => [function (string $path): void {
+    'one of a newer Hawkbrush' => [
+        fn(string $path) => respoilt(
+            $path,
+            fn(PDO $db) => $db->exec("INSERT INTO migrations (migration, batch) VALUES ('2099_01_01_000001_later', 9)"),
+        ),
+        'newer Hawkbrush',
+    ],
+    'none at all' => [fn(string $path) => unlink($path), 'There is no file'],
+    'one with a trigger that does something' => [
+        fn(string $path) => respoilt($path, fn(PDO $db) => $db->exec('CREATE TRIGGER t AFTER INSERT ON paints BEGIN DELETE FROM bodies; END')),
+        'the trigger “t”, which Hawkbrush does not make',
+    ],
+    'one with a view' => [
+        fn(string $path) => respoilt($path, fn(PDO $db) => $db->exec('CREATE VIEW v AS SELECT * FROM paints')),
+        'the view “v”',
+    ],
+    'one with a table of somebody else' => [
+        fn(string $path) => respoilt($path, fn(PDO $db) => $db->exec('CREATE TABLE others (x)')),
+        'the table “others” does not belong there',
+    ],
+    'one that lacks a table' => [
+        fn(string $path) => respoilt($path, fn(PDO $db) => $db->exec('DROP TABLE sprayed')),
+        'the table “sprayed” is missing',
+    ],
+    'one that lacks a column' => [
+        fn(string $path) => respoilt($path, fn(PDO $db) => $db->exec('ALTER TABLE paints DROP COLUMN finish')),
+        'the table “paints” is not as it should be',
+    ],
+    'one without what keeps the record from being changed' => [
+        fn(string $path) => respoilt($path, fn(PDO $db) => $db->exec('DROP TRIGGER bench_events_no_UPDATE')),
+        'the trigger “bench_events_no_UPDATE” of “bench_events” is missing',
+    ],
+    'one with entries that refer to nothing' => [
+        fn(string $path) => respoilt($path, fn(PDO $db) => $db->exec("INSERT INTO cards VALUES ('c', 'none', '{}', 1, 'matte', 'x', '2026-11-25')")),
+        'refer to what is not there (1 in “cards”)',
+    ],
+    'one that would grow without end' => [function (string $path): void {
         $zip = new ZipArchive();
         $zip->open($path);
-        $data = LiveServer::folder();
-        $zip->extractTo($data, ['hawkbrush.sqlite']);
-        Artisan::database($data)->exec("INSERT INTO migrations (migration, batch) VALUES ('2099_01_01_000001_later', 9)");
-        $manifest = json_decode((string) $zip->getFromName('manifest.json'), true);
-        $manifest['sha256']['hawkbrush.sqlite'] = hash_file('sha256', $data.'/hawkbrush.sqlite');
-        $zip->addFromString('manifest.json', (string) json_encode($manifest));
-        $zip->addFile($data.'/hawkbrush.sqlite', 'hawkbrush.sqlite');
+        $zip->addFromString('tables/log.csv', str_repeat("\0", 60_000_000));
         $zip->close();
-    }, 'newer Hawkbrush'],
-    'none at all' => [fn(string $path) => unlink($path), 'There is no file'],
+    }, 'would grow far too large'],
+    'one whose manifest is a bomb' => [function (string $path): void {
+        $zip = new ZipArchive();
+        $zip->open($path);
+        $zip->addFromString('manifest.json', str_repeat(' ', 60_000_000).'{}');
+        $zip->close();
+    }, 'would grow far too large'],
+    'one that names files elsewhere' => [function (string $path): void {
+        $zip = new ZipArchive();
+        $zip->open($path);
+        $manifest = json_decode((string) $zip->getFromName('manifest.json'), true);
+        $manifest['beside'] = ['photos/../../../etc/passwd' => 'x', 'photos/01m8jr2cba7ac7yd5966jmgyq3.jpg' => 'x'];
+        $zip->addFromString('manifest.json', (string) json_encode($manifest));
+        $zip->close();
+    }, '1 of 1 are gone or damaged'],
 ]);
+
+it('says in words what is wrong with a backup, whichever byte of it is damaged', function (): void {
+    $this->data = LiveServer::folder();
+    Artisan::run($this->data, ['hawkbrush:ready']);
+    mkdir($this->data.'/photos');
+    file_put_contents($this->data.'/photos/01m8jr2cba7ac7yd5966jmgyq3.jpg', random_bytes(3000));
+    Artisan::run($this->data, ['hawkbrush:backup', $this->data.'.zip']);
+    $good = (string) file_get_contents($this->data.'.zip');
+    $unharmed = BackupFile::read($this->data.'.zip')->manifest;
+    $refused = 0;
+    // All of what the file is made of (its ends), and every so many bytes of what is packed in it.
+    $length = \strlen($good);
+    $bytes = [...range(0, 200), ...range(200, $length - 1500, max(1, intdiv($length, 700))), ...range($length - 1500, $length - 1)];
+    foreach ($bytes as $at) {
+        $bad = $good;
+        $bad[$at] = \chr(\ord($bad[$at]) ^ 1 << $at % 8);
+        file_put_contents($this->data.'.zip', $bad);
+        try {
+            // What was not noticed was not what is brought back: a date in the archive, a table to read.
+            expect(BackupFile::read($this->data.'.zip')->manifest['sha256'])->toBe($unharmed['sha256']);
+        } catch (KeepingTrouble $e) {
+            expect($e->getMessage())->toContain($this->data.'.zip');
+            $refused++;
+        }
+    }
+    unlink($this->data.'.zip');
+    expect($refused)->toBeGreaterThan(\count($bytes) / 2);
+});
+
+it('brings back one of its own backups with the photographs beside it, and says when those are gone', function (): void {
+    $this->data = LiveServer::folder();
+    Artisan::run($this->data, ['hawkbrush:ready']);
+    mkdir($this->data.'/photos');
+    $photo = '/photos/01m8jr2cba7ac7yd5966jmgyq3.jpg';
+    file_put_contents($this->data.$photo, random_bytes(3000));
+    $was = hash_file('sha256', $this->data.$photo);
+    Artisan::run($this->data, ['hawkbrush:backup']);
+    unlink($this->data.$photo);
+    [$backup] = glob($this->data.'/backups/by-hand-*.zip');
+    expect(Artisan::run($this->data, ['hawkbrush:restore', $backup])[0])->toBe(0)
+        ->and(hash_file('sha256', $this->data.$photo))->toBe($was);
+    exec('rm -rf '.escapeshellarg($this->data.'/backups/photos'));
+    [$code, $said] = Artisan::run($this->data, ['hawkbrush:restore', $backup]);
+    expect($code)->toBe(1)->and($said)->toContain('1 of 1 are gone or damaged')->toContain('--without-photographs');
+    // Two within a second would put aside to the same place.
+    sleep(1);
+    expect(Artisan::run($this->data, ['hawkbrush:restore', '--without-photographs', $backup])[0])->toBe(0)
+        ->and(is_file($this->data.$photo))->toBeFalse();
+});
+
+it('looks for room before it brings a backup back, and says when there is none', function (): void {
+    $this->data = LiveServer::folder();
+    $disk = $this->data.'/disk';
+    mkdir($disk);
+    exec('mount -t tmpfs -o size=16m tmpfs '.escapeshellarg($disk).' 2>&1', $said, $code);
+    if ($code !== 0) {
+        $this->markTestSkipped('A disk of its own takes the right to mount one.');
+    }
+    try {
+        $own = $this->data.'/own';
+        mkdir($own);
+        Artisan::run($own, ['hawkbrush:ready']);
+        Artisan::run($own, ['hawkbrush:backup', $this->data.'/all.zip']);
+        [$code, $told] = Artisan::run($disk.'/there', ['hawkbrush:restore', $this->data.'/all.zip']);
+        // Full already: the data there says so too, and goes on once there is room.
+        exec('head -c 17000000 /dev/zero 2>/dev/null >'.escapeshellarg($disk.'/filler').' 2>/dev/null');
+        [$full, $fullTold] = Artisan::run($disk.'/other', ['hawkbrush:ready']);
+    } finally {
+        exec('umount '.escapeshellarg($disk));
+    }
+    expect([$code, $full])->toBe([1, 1])->and($told)->toContain('The disk is full')->and($fullTold)->toContain('disk is full');
+});
 
 it('does not start on what it cannot work with, and says why', function (Closure $spoil, string $why): void {
     $this->data = LiveServer::folder();

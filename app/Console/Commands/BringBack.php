@@ -12,7 +12,7 @@ final class BringBack extends Command
 {
     use SaysTrouble;
 
-    protected $signature = 'hawkbrush:restore {file : a backup}';
+    protected $signature = 'hawkbrush:restore {file : a backup} {--without-photographs : go on where photographs are missing beside it}';
 
     protected $description = 'Bring a backup back; what is there before is kept beside it';
 
@@ -20,7 +20,7 @@ final class BringBack extends Command
     {
         return $this->saying(function () use ($restore): void {
             $data = DataFolder::current();
-            $kept = $restore->from($this->argument('file'), $data);
+            $kept = $restore->from($this->argument('file'), $data, $this->option('without-photographs'));
             $this->line("Brought back into {$data->path}.".($kept === null ? '' : " What was there before is kept in {$kept}."));
         });
     }

@@ -20,6 +20,8 @@ final class Ready extends Command
     {
         return $this->saying(function () use ($bring): void {
             $bring->folder(DataFolder::current());
+            // Those of before this was looked after.
+            array_map(static fn(string $log): bool => @chmod($log, 0600), glob(storage_path('logs/*.log')) ?: []);
             $cache = config()->string('cache.stores.file.path');
             if (! is_writable($cache)) {
                 fwrite(

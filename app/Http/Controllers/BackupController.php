@@ -6,9 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Exceptions\NotNow;
 use App\Keeping\Backup;
+use App\Keeping\BackupFile;
 use App\Keeping\BackupKind;
+use App\Keeping\Backups;
 use App\Keeping\DataFolder;
 use App\Keeping\KeepingTrouble;
+use App\Models\Preference;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -17,13 +20,21 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Backups of all the data, made and fetched. Bringing one back is done with the server stopped: bin/restore. */
 final class BackupController
 {
-    /** @return JsonResponse the latest first */
+    /** The latest first, with what all of them take and how things stand. */
     public function index(): JsonResponse
     {
-        $files = glob(DataFolder::current()->backups().'/*.zip') ?: [];
-        usort($files, static fn(string $a, string $b): int => filemtime($b) <=> filemtime($a));
+        $backups = new Backups(DataFolder::current());
+        $last = $backups->lastGood();
+        ['own' => $own, 'shared' => $shared] = $backups->bytes();
 
-        return new JsonResponse(['backups' => array_map(self::view(...), $files)]);
+        return new JsonResponse([
+            'backups' => array_map(self::view(...), $backups->all()),
+            'last_good_at' => $last === null ? null : Carbon::createFromTimestamp($last)->toIso8601ZuluString(),
+            'overdue' => $backups->overdue(Preference::current()['daily_backup'] === 'on'),
+            'trouble' => $backups->trouble()['said'] ?? '',
+            'bytes' => $own,
+            'shared_bytes' => $shared,
+        ]);
     }
 
     public function store(Backup $backup): JsonResponse
@@ -35,11 +46,23 @@ final class BackupController
         }
     }
 
+    /** As one file with all of it, its photographs too. */
     public function show(string $id): BinaryFileResponse
     {
         $path = DataFolder::current()->backups().'/'.$id;
         if (preg_match('/^[a-z0-9-]+\.zip$/', $id) !== 1 || ! is_file($path)) {
             throw new NotFoundHttpException();
+        }
+        try {
+            $backup = BackupFile::read($path);
+            if ($backup->beside !== []) {
+                $whole = \dirname($path).'/.whole-'.$id;
+                is_file($whole) || Backup::whole($backup, $whole);
+                touch($whole);
+                $path = $whole;
+            }
+        } catch (KeepingTrouble $e) {
+            throw NotNow::notBackedUp($e->getMessage());
         }
 
         return new BinaryFileResponse($path, 200, [
