@@ -1,7 +1,20 @@
 # Shared by the commands beside this file: finds what is missing, installs it, builds. Sourced, not run.
 
-hb_root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+# As it was called, perhaps through a link that an update exchanges; and where it really lies, which is what runs.
+hb_place=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd -L)
+hb_root=$(cd -P "$hb_place" && pwd -P)
 cd "$hb_root" || exit 1
+
+# What is written beside the data: logs and computed pictures.
+hb_storage=${LARAVEL_STORAGE_PATH:-$hb_root/storage}
+if [ "$hb_storage" != "$hb_root/storage" ]; then
+    (umask 077; mkdir -p "$hb_storage"/{logs,framework/cache/data,framework/views}) 2>/dev/null
+    # The framework's own notes lie there too: the program may lie where it cannot be written to.
+    export APP_SERVICES_CACHE="$hb_storage/framework/services.php" APP_PACKAGES_CACHE="$hb_storage/framework/packages.php"
+fi
+
+# One that bin/release made holds its pages and PHP packages.
+hb_released() { [ -f "$hb_root/RELEASE" ]; }
 
 # --help says what a command does (the comment at its head), and does nothing else.
 for hb_word in "$@"; do
@@ -15,9 +28,12 @@ hb_fail() { printf '%s\n' "$*" >&2; exit 1; }
 hb_missing_packages() {
     local missing=() extension
     command -v php >/dev/null || missing+=(php8.2-cli)
-    command -v composer >/dev/null || missing+=(composer)
-    command -v node >/dev/null || missing+=(nodejs)
-    command -v npm >/dev/null || missing+=(npm)
+    if ! hb_released; then
+        command -v composer >/dev/null || missing+=(composer)
+        command -v node >/dev/null || missing+=(nodejs)
+        command -v npm >/dev/null || missing+=(npm)
+        command -v unzip >/dev/null || missing+=(unzip)
+    fi
     if command -v php >/dev/null; then
         local loaded
         loaded=$(php -m)
@@ -25,7 +41,6 @@ hb_missing_packages() {
             grep -qix "${extension%%:*}" <<<"$loaded" || missing+=("${extension##*:}")
         done
     fi
-    command -v unzip >/dev/null || missing+=(unzip)
     # Not every user has these on their path.
     PATH=$PATH:/usr/sbin command -v nginx >/dev/null || missing+=(nginx)
     PATH=$PATH:/usr/sbin command -v php-fpm8.2 >/dev/null || missing+=(php8.2-fpm)
@@ -84,6 +99,7 @@ hb_stamp_is() { [ -f "$1" ] && [ "$(cat "$1")" = "$2" ]; }
 
 hb_install_php() {
     local sum
+    ! hb_released || return 0
     sum=$(sha256sum composer.json | cut -d' ' -f1)
     hb_stamp_is vendor/.hawkbrush "$sum" && return 0
     hb_say "Installing PHP packages"
@@ -119,6 +135,7 @@ hb_build_pages() {
 
 hb_prepare() {
     hb_install_packages "${1:-}"
+    ! hb_released || return 0
     # Both mostly wait for their server, so they wait together.
     hb_install_php &
     local php=$!

@@ -25,19 +25,19 @@ hb_instruments() {
     for kind in "${@:2}"; do
         port=$(hb_free_port "$next") || return 0
         next=$((port + 1))
-        php "$hb_root/bin/instrument" "$kind" "$port" >>"storage/logs/$kind.log" 2>&1 &
+        php "$hb_root/bin/instrument" "$kind" "$port" >>"$hb_storage/logs/$kind.log" 2>&1 &
         hb_instrument="${hb_instrument:-} $!"
         name=HAWKBRUSH_${kind^^}
         export "$name=tcp://127.0.0.1:$port"
     done
 }
 
-# Where the server writes its log: where the project may not be written to, among the painter's temporary files.
+# Where the server writes its log: where that may not be written to, among the painter's temporary files.
 hb_find_log() {
-    hb_log=$hb_root/storage/logs
+    hb_log=$hb_storage/logs
     if ! { : >>"$hb_log/server.log"; } 2>/dev/null; then
         hb_log=$(mktemp -d)
-        hb_say "$hb_root/storage/logs cannot be written to: the log is in $hb_log."
+        hb_say "$hb_storage/logs cannot be written to: the log is in $hb_log."
     fi
 }
 
@@ -62,11 +62,12 @@ hb_keep_pages() {
     find "$kept" -type f -mtime +30 -delete
 }
 
-# Starts both on a port; they end with this process, however it ends. $1: port.
+# Starts both on a port, out of reach of the keys of a terminal; they end with this process, however it ends. $1: port.
 hb_start_server() {
     hb_configuration php-fpm.conf "$1"
     hb_configuration nginx.conf "$1"
-    setpriv --pdeathsig TERM "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --allow-to-run-as-root \
+    # php-fpm would tell systemd by itself that all is well, and knows only of itself.
+    env -u NOTIFY_SOCKET -u WATCHDOG_USEC -u WATCHDOG_PID setsid setpriv --pdeathsig TERM "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --allow-to-run-as-root \
         "${hb_php[@]}" --prefix "$hb_run" --fpm-config "$hb_run/php-fpm.conf" >>"$hb_log/server.log" 2>&1 &
     hb_fpm=$!
     for _ in $(seq 200); do
@@ -74,7 +75,7 @@ hb_start_server() {
         kill -0 "$hb_fpm" 2>/dev/null || return 1
         sleep 0.02
     done
-    setpriv --pdeathsig TERM "$(command -v nginx || echo /usr/sbin/nginx)" -e "$hb_log/server.log" -p "$hb_run" -c "$hb_run/nginx.conf" \
+    setsid setpriv --pdeathsig TERM "$(command -v nginx || echo /usr/sbin/nginx)" -e "$hb_log/server.log" -p "$hb_run" -c "$hb_run/nginx.conf" \
         >>"$hb_log/server.log" 2>&1 &
     hb_nginx=$!
     for _ in $(seq 200); do
@@ -85,16 +86,35 @@ hb_start_server() {
     return 1
 }
 
+# What is being answered is answered still; who takes longer than five seconds has to ask again.
 hb_stop_server() {
+    local patience
     trap - EXIT INT TERM HUP
-    kill -TERM ${hb_nginx:-} ${hb_fpm:-} ${hb_instrument:-} ${hb_tick:-} 2>/dev/null
+    kill ${hb_instrument:-} ${hb_tick:-} 2>/dev/null
+    kill -QUIT ${hb_nginx:-} ${hb_fpm:-} 2>/dev/null
+    (sleep 5; kill -TERM ${hb_nginx:-} ${hb_fpm:-}) >/dev/null 2>&1 9>&- &
+    patience=$!
     wait ${hb_nginx:-} ${hb_fpm:-} 2>/dev/null
+    kill "$patience" 2>/dev/null
     rm -rf "${hb_run:?}"
 }
 
+# Whether it answers that it can work, within ten seconds. $1: port.
+hb_is_up() {
+    local answer
+    { exec 4<>"/dev/tcp/127.0.0.1/$1"; } 2>/dev/null || return 1
+    printf 'GET /up HTTP/1.0\r\nHost: localhost\r\n\r\n' >&4
+    read -r -t 10 answer <&4
+    exec 4>&-
+    [[ ${answer:-} == *" 200 "* ]]
+}
+
+# Tells systemd, where it asks, how things stand.
+hb_notify() { [ -z "${NOTIFY_SOCKET:-}" ] || systemd-notify "$@" 9>&-; }
+
 # Serves on loopback until it is stopped. $1: port wanted.
 hb_serve() {
-    local wanted=$1 port seconds=0 gone
+    local wanted=$1 port seconds=0 tick=20 gone
     # Logs, sockets and what is kept: for their owner only.
     umask 077
     port=$(hb_free_port "$wanted") || hb_fail "No free port from $wanted on."
@@ -111,9 +131,12 @@ hb_serve() {
     trap 'hb_stop_server; exit 0' EXIT INT TERM HUP
     hb_start_server "$port" || { tail -5 "$hb_log/server.log" >&2; hb_stop_server; hb_fail "The server did not start; see $hb_log/server.log."; }
     hb_say "Hawkbrush is at http://127.0.0.1:$port   (Ctrl-C ends it)"
+    hb_notify --ready --status="at http://127.0.0.1:$port"
+    # Three times in the patience of systemd's watchdog, if there is one.
+    [ -z "${WATCHDOG_USEC:-}" ] || tick=$((WATCHDOG_USEC / 3000000))
     while :; do
-        [ $((seconds % 3600)) -ne 0 ] || [ "${HAWKBRUSH_TIDY:-on}" = off ] || php artisan hawkbrush:tidy >>"$hb_log/tidy.log" 2>&1 9>&- &
-        sleep 20 9>&- &
+        [ $((seconds % 3600)) -ge "$tick" ] || [ "${HAWKBRUSH_TIDY:-on}" = off ] || php artisan hawkbrush:tidy >>"$hb_log/tidy.log" 2>&1 9>&- &
+        sleep "$tick" 9>&- &
         hb_tick=$!
         wait -n -p gone "$hb_fpm" "$hb_nginx" "$hb_tick"
         if [ "$gone" != "$hb_tick" ]; then
@@ -121,6 +144,7 @@ hb_serve() {
             hb_stop_server
             hb_fail "The server ended by itself; see $hb_log/server.log."
         fi
-        seconds=$((seconds + 20))
+        seconds=$((seconds + tick))
+        [ -z "${WATCHDOG_USEC:-}" ] || ! hb_is_up "$port" || hb_notify WATCHDOG=1
     done
 }

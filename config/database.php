@@ -11,6 +11,8 @@ return [
             'driver' => 'sqlite',
             'database' => env('DB_DATABASE', (is_string($data) ? $data : base_path('data/own')).'/hawkbrush.sqlite'),
             'prefix' => '',
+            // One that is gone is not made anew, empty, in its place.
+            'options' => [PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READWRITE],
             'foreign_key_constraints' => true,
             'busy_timeout' => 15000,
             'journal_mode' => 'WAL',

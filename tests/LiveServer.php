@@ -43,6 +43,11 @@ final class LiveServer
         return $server;
     }
 
+    public function __destruct()
+    {
+        $this->kill();
+    }
+
     public static function folder(): string
     {
         $folder = sys_get_temp_dir().'/hawkbrush-live-'.bin2hex(random_bytes(6));
@@ -82,6 +87,16 @@ final class LiveServer
         }
     }
 
+    /** Ends it as Ctrl-C would. */
+    public function stop(): void
+    {
+        if ($this->process !== null) {
+            proc_terminate($this->process, SIGTERM);
+            proc_close($this->process);
+            $this->process = null;
+        }
+    }
+
     /** @return list<int> all of its processes, itself first */
     public function processes(): array
     {
@@ -92,6 +107,15 @@ final class LiveServer
         }
 
         return $all;
+    }
+
+    /** @return list<int> those that run PHP */
+    public function workers(): array
+    {
+        return array_values(array_filter(
+            $this->processes(),
+            static fn(int $pid): bool => str_contains((string) @file_get_contents("/proc/{$pid}/cmdline"), 'pool hawkbrush'),
+        ));
     }
 
     public function remove(): void

@@ -44,6 +44,14 @@ final readonly class BringUpToDate
         $this->migrate();
     }
 
+    /** How many steps the database in use lacks to be up to date. */
+    public function missing(): int
+    {
+        $done = array_filter(DB::table('migrations')->pluck('migration')->all(), is_string(...));
+
+        return \count(array_diff($this->migrations(), $done));
+    }
+
     /** @return list<string> */
     private function migrations(): array
     {

@@ -99,18 +99,9 @@ it('says that it may not write where it may not', function (): void {
     expect($status)->toBe(503)->and($problem['detail'])->toContain('write');
 });
 
-/** @return list<int> the workers of a server */
-function workers(LiveServer $server): array
-{
-    return array_values(array_filter(
-        $server->processes(),
-        static fn(int $pid): bool => str_contains((string) @file_get_contents("/proc/{$pid}/cmdline"), 'pool hawkbrush'),
-    ));
-}
-
 it('goes on while its workers die, and holds its data as long as any of it lives', function (): void {
     $server = LiveServer::start();
-    $before = workers($server);
+    $before = $server->workers();
     foreach ($before as $pid) {
         posix_kill($pid, SIGKILL);
         // Who was just at it gets no answer from the worker that died; soon after, everybody does.
@@ -119,10 +110,10 @@ it('goes on while its workers die, and holds its data as long as any of it lives
         }
         expect($try)->toBeLessThan(40);
     }
-    for ($try = 0; $try < 40 && \count(workers($server)) < 4; $try++) {
+    for ($try = 0; $try < 40 && \count($server->workers()) < 4; $try++) {
         usleep(50_000);
     }
-    $after = workers($server);
+    $after = $server->workers();
     $lock = fopen($server->data.'/.lock', 'c');
     $free = flock($lock, LOCK_EX | LOCK_NB);
     $server->remove();
@@ -131,7 +122,7 @@ it('goes on while its workers die, and holds its data as long as any of it lives
 
 it('ends a worker that hangs, and answers others meanwhile', function (): void {
     $server = LiveServer::start(['HAWKBRUSH_LONGEST_S' => '2']);
-    [$hung] = workers($server);
+    [$hung] = $server->workers();
     // Stopped, it answers nothing and does not end by itself, as one that hangs.
     $asked = [];
     posix_kill($hung, SIGSTOP);

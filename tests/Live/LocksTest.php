@@ -72,23 +72,37 @@ it('is not held for long by anything that a painter can do, however much of it',
         $sheet = $did('POST', '/patterns/import', longestRecipe(), ['Idempotency-Key' => 'sixty-steps']);
         $version = $sheet['version'];
         $edit = static function (array $change) use ($did, &$version): void {
-            $version = $did('POST', "/versions/{$version['id']}/edits", ['revision' => $version['revision'], 'show' => ['look' => 'clear'], 'change' => $change])['version'];
+            $version = $did(
+                'POST',
+                "/versions/{$version['id']}/edits",
+                ['revision' => $version['revision'], 'show' => ['look' => 'clear'], 'change' => $change],
+            )['version'];
         };
         $steps = array_column(array_column($version['steps'], 'document'), 'id');
         $edit(['op' => 'change', 'step' => $steps[30], 'set' => ['psi' => 21]]);
-        $edit(['op' => 'several', 'changes' => array_map(static fn(string $step): array => ['op' => 'change', 'step' => $step, 'set' => ['coats' => 2]], $steps)]);
+        $edit(['op' => 'several', 'changes' => array_map(
+            static fn(string $step): array => ['op' => 'change', 'step' => $step, 'set' => ['coats' => 2]],
+            $steps,
+        )]);
         $version = $did('POST', "/versions/{$version['id']}/undo", ['revision' => $version['revision']])['version'];
         $version = $did('POST', "/versions/{$version['id']}/redo", ['revision' => $version['revision']])['version'];
         $bodies = $did('GET', '/bodies')['bodies'];
         $edit(['op' => 'body', 'body_id' => $bodies[1]['id'], 'marks' => 'scale']);
         // One that was changed meanwhile: what stands there now is shown.
-        expect($server->ask('POST', "/versions/{$version['id']}/edits", ['revision' => 1, 'change' => ['op' => 'remove', 'step' => $steps[3]]])[0])->toBe(409);
+        $old = ['revision' => 1, 'change' => ['op' => 'remove', 'step' => $steps[3]]];
+        expect($server->ask('POST', "/versions/{$version['id']}/edits", $old)[0])->toBe(409);
 
-        $run = $did('POST', '/runs', ['version_id' => $version['id'], 'baits' => 60, 'air_c' => 20, 'humidity_percent' => 50], ['Idempotency-Key' => 'sixty-baits']);
+        $sixty = ['baits' => 60, 'air_c' => 20, 'humidity_percent' => 50];
+        $run = $did('POST', '/runs', ['version_id' => $version['id']] + $sixty, ['Idempotency-Key' => 'sixty-baits']);
         $did('POST', "/runs/{$run['id']}/start");
         for ($i = 0; $i < 10; $i++) {
             $did('POST', "/runs/{$run['id']}/events", ['events' => array_map(static fn(int $n): array => [
-                'id' => "event-{$i}-{$n}", 'type' => 'note', 'step' => $steps[$n % 60], 'bait' => null, 'at' => '2026-11-25T10:00:00Z', 'data' => ['text' => 'note'],
+                'id' => "event-{$i}-{$n}",
+                'type' => 'note',
+                'step' => $steps[$n % 60],
+                'bait' => null,
+                'at' => '2026-11-25T10:00:00Z',
+                'data' => ['text' => 'note'],
             ], range(1, 200))]);
         }
         $did('POST', "/runs/{$run['id']}/finish");
@@ -97,7 +111,7 @@ it('is not held for long by anything that a painter can do, however much of it',
         $bait = $did('GET', '/baits')['baits'][0];
         $did('PATCH', "/baits/{$bait['id']}", ['revision' => 1, 'lesson' => 'Larger spots']);
         $fit = $bodies[2]['id'];
-        $did('POST', '/runs', ['repeat_of' => $bait['id'], 'body_id' => $fit, 'baits' => 60, 'air_c' => 20, 'humidity_percent' => 50], ['Idempotency-Key' => 'sixty-more']);
+        $did('POST', '/runs', ['repeat_of' => $bait['id'], 'body_id' => $fit] + $sixty, ['Idempotency-Key' => 'sixty-more']);
         expect(Artisan::database($server->data)->query('SELECT count(*) FROM paints')->fetch(PDO::FETCH_COLUMN))->toBeGreaterThan(2060)
             ->and(heldLong($storage))->toBe([]);
     } finally {
