@@ -45,10 +45,16 @@ const router = createBrowserRouter([
     HydrateFallback: Waiting,
     ErrorBoundary: Broke,
     children: [
-      { index: true, lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },
-      { path: 'patterns', lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },
-      // All but the first screen.
-      { path: '*', ErrorBoundary: Broke, lazy: async () => ({ Component: (await import('./Pages')).Pages }) },
+      {
+        // A page that breaks or does not come leaves the frame as it is.
+        ErrorBoundary: Broke,
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },
+          { path: 'patterns', lazy: async () => ({ Component: (await import('./patterns/Shelf')).Shelf }) },
+          // All but the first screen.
+          { path: '*', lazy: async () => ({ Component: (await import('./Pages')).Pages }) },
+        ],
+      },
     ],
   },
 ]);

@@ -71,8 +71,9 @@ export const useVersions = (pattern: string, wanted: boolean) =>
     enabled: wanted,
   });
 
+/** Looked at again now and then: a page may stay open for days. */
 export const useBackups = () =>
-  useQuery({ queryKey: ['backups'], queryFn: async () => (await ask(api.GET('/backups'))).backups });
+  useQuery({ queryKey: ['backups'], queryFn: () => ask(api.GET('/backups')), refetchInterval: 600_000 });
 
 export const textureKey = (version: string, revision: number, upto: string | null, look: Look) => [
   'texture',

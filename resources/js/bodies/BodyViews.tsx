@@ -1,5 +1,6 @@
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import type { BodyLook, BodyShape } from '../api/types';
+import { part } from '../parts/part';
 import { Strip } from '../parts/Strip';
 import { BaitPicture } from '../stage/BaitPicture';
 import { BENCH_LAMP } from '../stage/lamp';
@@ -9,7 +10,7 @@ import classes from './bodies.module.css';
 import { StationRings } from './StationRings';
 import { zoneTexture } from './zoneTexture';
 
-const InHand = lazy(async () => ({ default: (await import('../plate/InHand')).InHand }));
+const InHand = part(async () => (await import('../plate/InHand')).InHand);
 
 interface Props {
   name: string;

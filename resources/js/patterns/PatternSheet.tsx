@@ -1,4 +1,4 @@
-import { lazy, Suspense, useCallback, useState } from 'react';
+import { Suspense, useCallback, useState } from 'react';
 import { useParams } from 'react-router';
 import { open } from '../advice/findings';
 import { StepAdvice } from '../advice/StepAdvice';
@@ -19,6 +19,7 @@ import { Ladder } from '../ladder/Ladder';
 import { Failed } from '../parts/Failed';
 import { useKeys } from '../parts/keys';
 import { Notices, offerUndo } from '../parts/Notices';
+import { part } from '../parts/part';
 import { Waiting } from '../parts/Waiting';
 import { Plate } from '../plate/Plate';
 import { useHold } from '../plate/useHold';
@@ -37,8 +38,8 @@ import { SheetTitle } from './SheetTitle';
 import classes from './sheet.module.css';
 import { useEdits } from './useEdits';
 
-const BetterOrder = lazy(async () => ({ default: (await import('../air/BetterOrder')).BetterOrder }));
-const BothSides = lazy(async () => ({ default: (await import('./BothSides')).BothSides }));
+const BetterOrder = part(async () => (await import('../air/BetterOrder')).BetterOrder);
+const BothSides = part(async () => (await import('./BothSides')).BothSides);
 
 /** The heart: plate, ladder and the slip of the chosen step, on one screen. */
 export function PatternSheet() {

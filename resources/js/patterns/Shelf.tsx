@@ -1,10 +1,11 @@
 import { Button, UnstyledButton } from '@mantine/core';
 import { useIntersection } from '@mantine/hooks';
-import { lazy, type ReactNode, Suspense, useState } from 'react';
+import { type ReactNode, Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useBodies, usePatterns, useShelfTexture } from '../api/queries';
 import type { Body, Pattern } from '../api/types';
 import { Failed } from '../parts/Failed';
+import { part } from '../parts/part';
 import { Strip } from '../parts/Strip';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
@@ -12,7 +13,7 @@ import { useRoom } from '../stage/useRoom';
 import { counted, day } from '../units/units';
 import classes from './shelf.module.css';
 
-const NewPattern = lazy(async () => ({ default: (await import('./NewPattern')).NewPattern }));
+const NewPattern = part(async () => (await import('./NewPattern')).NewPattern);
 
 const STATES = { all: 'all', sketch: 'sketch', tried: 'tried', proven: 'proven', retired: 'retired' };
 type State = keyof typeof STATES;

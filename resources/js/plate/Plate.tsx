@@ -1,5 +1,6 @@
-import { lazy, type ReactNode, Suspense, useState } from 'react';
+import { type ReactNode, Suspense, useState } from 'react';
 import type { BodyShape, Core, Look, Settings, Texture, ZonesBeside } from '../api/types';
+import { part } from '../parts/part';
 import { Strip } from '../parts/Strip';
 import { BaitPicture } from '../stage/BaitPicture';
 import { LampControl } from '../stage/LampControl';
@@ -39,7 +40,7 @@ interface Props {
   sides: ReactNode;
 }
 
-const InHand = lazy(async () => ({ default: (await import('./InHand')).InHand }));
+const InHand = part(async () => (await import('./InHand')).InHand);
 
 const OTHER_HIGH = 72;
 

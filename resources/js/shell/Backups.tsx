@@ -2,12 +2,15 @@ import { Button, Switch } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, ask, words } from '../api/client';
 import { useBackups } from '../api/queries';
+import { now } from '../api/serverClock';
 import type { Settings } from '../api/types';
-import { clock, day } from '../units/units';
+import { age, clock, day } from '../units/units';
 import '../parts/controls';
 import classes from './shell.module.css';
 
 const SHOWN = 4;
+
+const megabytes = (bytes: number) => `${(bytes / 1e6).toFixed(1)} MB`;
 
 interface Props {
   settings: Settings;
@@ -17,7 +20,8 @@ interface Props {
 /** Everything that is kept, in one file: made now or daily, and fetched from here. */
 export function Backups({ settings, onDaily }: Props) {
   const queries = useQueryClient();
-  const backups = useBackups().data ?? [];
+  const state = useBackups().data;
+  const backups = state?.backups ?? [];
   const make = useMutation({
     mutationFn: () => ask(api.POST('/backups')),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['backups'] }),
@@ -34,9 +38,15 @@ export function Backups({ settings, onDaily }: Props) {
         {make.isPending ? 'Backing up …' : 'Back up now'}
       </Button>
       {make.isError && <p role="alert">{words(make.error)}</p>}
-      {backups.length === 0 ? (
-        <p className="dim">There is none yet.</p>
-      ) : (
+      {state !== undefined && (
+        <p>
+          {state.last_good_at === null
+            ? 'There is none yet.'
+            : `The last good one is ${age(state.last_good_at, now())} old.`}
+          {state.trouble !== '' && ` The last attempt failed: ${state.trouble}`}
+        </p>
+      )}
+      {backups.length > 0 && (
         <ul>
           {backups.slice(0, SHOWN).map((backup) => (
             <li key={backup.id}>
@@ -49,14 +59,18 @@ export function Backups({ settings, onDaily }: Props) {
                   : backup.id.startsWith('before')
                     ? 'before an update'
                     : 'by hand'}
-                , {(backup.bytes / 1e6).toFixed(1)} MB
+                , {megabytes(backup.bytes)}
               </span>
             </li>
           ))}
         </ul>
       )}
       <p className="dim">
-        They lie in the folder “backups” of the data; keep one elsewhere too. bin/restore brings one back.
+        Stored in the data folder, under “backups”{state !== undefined && <>: {megabytes(state.bytes)} in all</>}.
+        {state !== undefined &&
+          state.shared_bytes > 0 &&
+          ` Photographs (${megabytes(state.shared_bytes)}) are shared with those in use and take no more room.`}{' '}
+        Keep a copy on another disk too: what you download here holds everything. bin/restore brings one back.
       </p>
     </fieldset>
   );

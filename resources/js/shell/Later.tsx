@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { useLocation, useNavigationType } from 'react-router';
 import { BoxNotice } from '../box/BoxNotice';
+import { BackupNotice } from './BackupNotice';
 import { KeyOverview } from './KeyOverview';
 import { Outdated } from './Outdated';
 import { watchOutdated } from './outdated';
@@ -20,6 +21,7 @@ export function Later() {
   return (
     <>
       <Outdated />
+      <BackupNotice />
       <BoxNotice />
       <RoomReading />
       <KeyOverview />

@@ -9,7 +9,7 @@ export function Outdated() {
   const unsaved = useAllUnsaved();
   if (!outdated) return null;
   return (
-    <div className={`${classes.shellNotice} ${classes.shellOutdated}`} role="alert">
+    <div className={`${classes.shellNotice} ${classes.shellBar}`} role="alert">
       <p>
         Hawkbrush was updated while this page was open, so a part of it is missing.
         {unsaved.length > 0 && ` Not saved yet: ${unsaved.join(', ')}. Save or copy it first.`}

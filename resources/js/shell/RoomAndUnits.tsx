@@ -1,10 +1,11 @@
 import { UnstyledButton } from '@mantine/core';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { useSettings } from '../api/queries';
+import { part } from '../parts/part';
 import { temperature } from '../units/units';
 import classes from './shell.module.css';
 
-const RoomForm = lazy(async () => ({ default: (await import('./RoomForm')).RoomForm }));
+const RoomForm = part(async () => (await import('./RoomForm')).RoomForm);
 
 /** The room in the head of every page; opens the form to set it. */
 export function RoomAndUnits() {

@@ -1,12 +1,13 @@
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
 import { NavLink, Outlet } from 'react-router';
+import { part } from '../parts/part';
 import { Waiting } from '../parts/Waiting';
 import { FromBefore } from './FromBefore';
 import { LeaveGuard } from './LeaveGuard';
 import { RoomAndUnits } from './RoomAndUnits';
 import classes from './shell.module.css';
 
-const Later = lazy(async () => ({ default: (await import('./Later')).Later }));
+const Later = part(async () => (await import('./Later')).Later);
 
 const PLACES = [
   ['/patterns', 'Patterns'],

@@ -51,6 +51,13 @@ export function minutes(min: number): string {
   return whole % 60 === 0 ? `${hours} h` : `${hours} h ${whole % 60} min`;
 }
 
+/** How old something is, roughly: under an hour, 5 hours, 4 days. */
+export function age(iso: string, now: number): string {
+  const hours = Math.floor((now - Date.parse(iso)) / 3_600_000);
+  if (hours < 1) return 'under an hour';
+  return hours < 48 ? counted(hours, 'hour') : counted(Math.floor(hours / 24), 'day');
+}
+
 /** 0:25, 12:05, 1:02:00 */
 export function clockLeft(seconds: number): string {
   const s = Math.max(0, Math.ceil(seconds));
