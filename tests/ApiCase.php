@@ -56,7 +56,9 @@ abstract class ApiCase extends TestCase
      */
     public function upload(string $path, array $files, array $headers = []): TestResponse
     {
-        return $this->held('post', $path, $this->post('/api/v1'.$path, $files, ['X-Hawkbrush' => '1', 'Accept' => 'application/json', ...$headers]));
+        $headers = ['X-Hawkbrush' => '1', 'Accept' => 'application/json', ...$headers];
+
+        return $this->held('post', $path, $this->post('/api/v1'.$path, $files, $headers));
     }
 
     public function body(string $name = 'Test 60', float $length = 60): Body

@@ -179,7 +179,8 @@ final class WriteFirstConnection extends SQLiteConnection
         if ($this->held !== null && $this->transactionLevel() === 0) {
             $ms = $this->held->ms();
             if ($ms > self::LONG_MS) {
-                Log::warning(\sprintf('The write lock was held for %.0f ms, %.0f of them working.', $ms, $this->held->workingMs()), ['by' => $this->held->by()]);
+                $said = \sprintf('The write lock was held for %.0f ms, %.0f of them working.', $ms, $this->held->workingMs());
+                Log::warning($said, ['by' => $this->held->by()]);
             }
             $this->held = null;
         }

@@ -8,8 +8,11 @@ namespace App\Devices;
 final class DeviceTrouble extends \RuntimeException
 {
     /** @param int|null $retryAfterS when it is worth to ask again; null: when somebody has seen to it */
-    public function __construct(string $message, public readonly ?int $retryAfterS = null, public readonly string $type = 'instrument-silent')
-    {
+    public function __construct(
+        string $message,
+        public readonly ?int $retryAfterS = null,
+        public readonly string $type = 'instrument-silent',
+    ) {
         parent::__construct($message);
     }
 

@@ -40,7 +40,9 @@ final class Problems
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([AlreadyDone::class, Refused::class, Conflict::class, NotNow::class, DeviceTrouble::class, NotOnACard::class]);
+        $exceptions->dontReport([
+            AlreadyDone::class, Refused::class, Conflict::class, NotNow::class, DeviceTrouble::class, NotOnACard::class,
+        ]);
         $exceptions->render(static function (\Throwable $e, Request $request): ?JsonResponse {
             if (! str_starts_with($request->getPathInfo(), '/api/')) {
                 return null;

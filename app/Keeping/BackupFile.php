@@ -60,7 +60,14 @@ final readonly class BackupFile
             throw new KeepingTrouble("{$path} holds no database.");
         }
 
-        return new self($path, $manifest, array_values(array_filter((array) $manifest['migrations'], is_string(...))), $names, self::beside($manifest), $bytes);
+        return new self(
+            $path,
+            $manifest,
+            array_values(array_filter((array) $manifest['migrations'], is_string(...))),
+            $names,
+            self::beside($manifest),
+            $bytes,
+        );
     }
 
     /** @return list<string> what a backup names of the photographs beside it; nothing of one that cannot be read */
@@ -92,7 +99,9 @@ final readonly class BackupFile
     /** How many bytes it takes once it is laid out. */
     public function bytes(): int
     {
-        return $this->bytesInside + array_sum(array_map(fn(string $name): int => (int) @filesize($this->photograph($name)), array_keys($this->beside)));
+        $beside = array_map(fn(string $name): int => (int) @filesize($this->photograph($name)), array_keys($this->beside));
+
+        return $this->bytesInside + array_sum($beside);
     }
 
     /**
@@ -107,7 +116,8 @@ final readonly class BackupFile
         }
         foreach (array_keys($this->beside) as $name) {
             is_dir($folder.'/photos') || mkdir($folder.'/photos', 0700);
-            if (is_file($this->photograph($name)) && ! @link($this->photograph($name), "{$folder}/{$name}") && ! @copy($this->photograph($name), "{$folder}/{$name}")) {
+            [$from, $to] = [$this->photograph($name), "{$folder}/{$name}"];
+            if (is_file($from) && ! @link($from, $to) && ! @copy($from, $to)) {
                 throw NotWritten::in($folder);
             }
         }

@@ -68,7 +68,8 @@ final readonly class Backups
     {
         $since = $this->trouble()['since'] ?? time();
         $file = $this->data->backups().'/.trouble';
-        is_dir($this->data->backups()) && @file_put_contents($file, json_encode(['since' => $since, 'said' => $why], JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR));
+        $said = json_encode(['since' => $since, 'said' => $why], JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
+        is_dir($this->data->backups()) && @file_put_contents($file, $said);
     }
 
     /** @return array{since: int, said: string}|null why the last attempt failed, and since when they do */

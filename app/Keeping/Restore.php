@@ -36,7 +36,8 @@ final class Restore
         } catch (NotWritten $e) {
             throw new KeepingTrouble("The backup could not be laid out beside {$data->path}: {$e->trouble->title()}.", 0, $e);
         } catch (\PDOException $e) {
-            throw new KeepingTrouble("The database in {$file} cannot be read: ".(StorageTrouble::of($e)?->title() ?? $e->getMessage()).'. Take an older backup.', 0, $e);
+            $reason = StorageTrouble::of($e)?->title() ?? $e->getMessage();
+            throw new KeepingTrouble("The database in {$file} cannot be read: {$reason}. Take an older backup.", 0, $e);
         } finally {
             if (! is_file($aside.'/.ready')) {
                 File::deleteDirectory($aside);

@@ -35,7 +35,10 @@ final class Schema
     public static function strange(string $path, string $like): array
     {
         [$is, $should] = [self::of($path), self::of($like)];
-        $words = static fn(array $names, string $how): array => array_map(static fn(string $name): string => "{$name} {$how}", array_keys($names));
+        $words = static fn(array $all, string $how): array => array_map(
+            static fn(string $name): string => "{$name} {$how}",
+            array_keys($all),
+        );
 
         return [
             ...$words(array_diff_key($should, $is), 'is missing'),

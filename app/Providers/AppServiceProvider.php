@@ -33,7 +33,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(WriteFirstConnection::class, static function (): WriteFirstConnection {
             $connection = DB::connection();
 
-            return $connection instanceof WriteFirstConnection ? $connection : throw new \LogicException('The database is kept in SQLite only.');
+            return $connection instanceof WriteFirstConnection
+                ? $connection : throw new \LogicException('The database is kept in SQLite only.');
         });
         $this->app->bind(Devices::class, static function (): Devices {
             $address = static function (string $instrument): string {

@@ -57,7 +57,11 @@ it('reads a photograph with a film behind it', function (): void {
 it('keeps a photograph that is sent twice with one key once, and another with it not at all', function (string $to): void {
     $path = strtr($to, ['{id}' => $this->pattern()['pattern']['id']]);
     $jpeg = manyScans(1);
-    $send = fn(string $jpeg) => $this->upload($path, ['photo' => UploadedFile::fake()->createWithContent('a.jpg', $jpeg)], ['Idempotency-Key' => 'one-photograph']);
+    $send = fn(string $jpeg) => $this->upload(
+        $path,
+        ['photo' => UploadedFile::fake()->createWithContent('a.jpg', $jpeg)],
+        ['Idempotency-Key' => 'one-photograph'],
+    );
     $first = $send($jpeg)->assertCreated()->json('id');
     $send($jpeg)->assertCreated()->assertJsonPath('id', $first);
     $send(manyScans(2))->assertStatus(422)->assertJsonPath('type', 'urn:hawkbrush:problem:key-used');

@@ -84,12 +84,14 @@ final readonly class SavePattern
     private static function told(string $what, Builder $all, array $put): array
     {
         $new = array_filter($put, static fn(Paint|Body $one): bool => $one->wasRecentlyCreated);
-        $namesakes = $all->whereIn('name', array_column($new, 'name'))->whereNull('archived_at')->whereKeyNot(array_column($new, 'id'))->pluck('name')->all();
+        $namesakes = $all->whereIn('name', array_column($new, 'name'))->whereNull('archived_at')
+            ->whereKeyNot(array_column($new, 'id'))->pluck('name')->all();
 
-        return array_values(array_map(
-            static fn(Paint|Body $one): array => ['what' => $what, 'name' => $one->name, 'how' => \in_array($one->name, $namesakes, true) ? 'namesake' : 'new'],
-            array_column($new, null, 'id'),
-        ));
+        return array_values(array_map(static fn(Paint|Body $one): array => [
+            'what' => $what,
+            'name' => $one->name,
+            'how' => \in_array($one->name, $namesakes, true) ? 'namesake' : 'new',
+        ], array_column($new, null, 'id')));
     }
 
     /**

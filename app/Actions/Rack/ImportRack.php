@@ -38,10 +38,11 @@ final readonly class ImportRack
             $revisions = self::revisions();
             [$before, $after] = $this->workOut($bottles, $worked);
             $rows = array_map(self::row(...), $after);
-            $import = new Import(['paints' => array_map(
-                static fn(Paint $paint): array => ['id' => $paint->id, 'revision' => $paint->revision, 'before' => $before[$paint->id] ?? null],
-                array_values($after),
-            )]);
+            $import = new Import(['paints' => array_values(array_map(static fn(Paint $paint): array => [
+                'id' => $paint->id,
+                'revision' => $paint->revision,
+                'before' => $before[$paint->id] ?? null,
+            ], $after))]);
             $done = DB::transaction(static function () use ($revisions, $rows, $before, $import): bool {
                 if (self::revisions() !== $revisions) {
                     return false;
@@ -138,7 +139,8 @@ final readonly class ImportRack
         $brought = collect($import->paints)->keyBy('id');
         $added = $brought->whereNull('before')->keys();
         // Another state of them than any page has seen: so their revisions go on.
-        $before = $brought->whereNotNull('before')->map(static fn(array $one): array => ['revision' => $one['revision'] + 1] + (array) $one['before'])->all();
+        $before = $brought->whereNotNull('before')
+            ->map(static fn(array $one): array => ['revision' => $one['revision'] + 1] + (array) $one['before'])->all();
 
         return DB::transaction(static function () use ($import, $brought, $added, $before): Import {
             if (Import::query()->whereKey($import->id)->whereNull('undone_at')->doesntExist()) {

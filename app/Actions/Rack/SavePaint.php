@@ -152,7 +152,8 @@ final readonly class SavePaint
      */
     public function keepAll(array $paints): array
     {
-        $held = Paint::query()->whereIn('fingerprint', array_column($paints, 'fingerprint'))->orderByDesc('id')->get()->keyBy('fingerprint')->all();
+        $held = Paint::query()->whereIn('fingerprint', array_column($paints, 'fingerprint'))
+            ->orderByDesc('id')->get()->keyBy('fingerprint')->all();
         $rows = [];
         foreach ($paints as $paint) {
             if (! isset($held[$paint->fingerprint])) {

@@ -33,9 +33,10 @@ final class LearnAir
             if (! \in_array($paints[$i], $known, true)) {
                 continue;
             }
+            $spraying = SprayedCoat::document($coat->spraying($shop->nozzle, $shop->habits->water()));
             $row = [
                 'run_id' => $run->id, 'step_id' => $coat->id, 'paint_id' => $paints[$i], 'equipment_id' => $airbrush,
-                'spraying' => json_encode(SprayedCoat::document($coat->spraying($shop->nozzle, $shop->habits->water())), JSON_THROW_ON_ERROR),
+                'spraying' => json_encode($spraying, JSON_THROW_ON_ERROR),
                 'created_at' => now(), 'updated_at' => now(),
             ];
             foreach ($record->faults as $fault) {

@@ -82,7 +82,8 @@ final readonly class OnceOnly
     private static function fingerprint(Request $request): string
     {
         $files = array_map(
-            static fn(mixed $file): string => $file instanceof UploadedFile && $file->isValid() ? (string) hash_file('sha256', $file->getPathname()) : '',
+            static fn(mixed $file): string => $file instanceof UploadedFile && $file->isValid()
+                ? (string) hash_file('sha256', $file->getPathname()) : '',
             $request->allFiles(),
         );
         $form = $files === [] ? $request->getContent() : json_encode([$request->request->all(), $files], JSON_INVALID_UTF8_SUBSTITUTE);

@@ -70,15 +70,16 @@ it('bounds the work of any outline', function (string $svg): void {
     'combs side by side' => fn() => '<svg>'.str_repeat('<path d="'.comb(2000).'"/>', 9).'</svg>',
 ]);
 
+const NEEDS = ['M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0];
+
 it('reads or refuses whatever is drawn at random', function (int $seed): void {
     $chance = new Randomizer(new Xoshiro256StarStar($seed));
     for ($i = 0; $i < 25; $i++) {
         $path = 'M30 30';
         for ($n = $chance->getInt(1, 900); $n > 0; $n--) {
             $command = 'MmLlHhVvCcSsQqTtAaZz'[$chance->getInt(0, 19)];
-            $needs = ['M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0][strtoupper($command)];
             // Now and then one too few, or one from far away.
-            $needs -= $chance->getInt(1, 400) === 1 ? 1 : 0;
+            $needs = NEEDS[strtoupper($command)] - ($chance->getInt(1, 400) === 1 ? 1 : 0);
             $path .= $command.implode(' ', array_map(
                 static fn(int $at): string => strtoupper($command) === 'A' && ($at === 3 || $at === 4)
                     ? (string) $chance->getInt(0, 1)
