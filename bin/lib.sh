@@ -8,9 +8,9 @@ cd "$hb_root" || exit 1
 # What is written beside the data: logs and computed pictures.
 hb_storage=${LARAVEL_STORAGE_PATH:-$hb_root/storage}
 if [ "$hb_storage" != "$hb_root/storage" ]; then
-    (umask 077; mkdir -p "$hb_storage"/{logs,framework/cache/data,framework/views}) 2>/dev/null
+    (umask 077; mkdir -p "$hb_storage"/{logs,framework/cache/data,framework/views}) 2>/dev/null || true
     # The framework's own notes lie there too: the program may lie where it cannot be written to.
-    export APP_SERVICES_CACHE="$hb_storage/framework/services.php" APP_PACKAGES_CACHE="$hb_storage/framework/packages.php"
+    [ ! -w "$hb_storage/framework" ] || export APP_SERVICES_CACHE="$hb_storage/framework/services.php" APP_PACKAGES_CACHE="$hb_storage/framework/packages.php"
 fi
 
 # One that bin/release made holds its pages and PHP packages.

@@ -35,10 +35,20 @@ final class Artisan
                 'APP_ENV' => 'production',
                 'LOG_CHANNEL' => 'null',
                 'CACHE_STORE' => 'array',
-            ] + getenv());
+            ] + self::environment());
         \assert(\is_resource($process));
 
         return $process;
+    }
+
+    /**
+     * As it is, without the compiler that the tests run with: what ends at once takes longer with it.
+     *
+     * @return array<string, string>
+     */
+    public static function environment(): array
+    {
+        return array_diff_key(getenv(), ['PHP_INI_SCAN_DIR' => '']);
     }
 
     /** A folder with a database as it was on the first day: of the first migrations, before one of them was changed in its place. */

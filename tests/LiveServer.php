@@ -25,9 +25,7 @@ final class LiveServer
         if (! is_file($data.'/hawkbrush.sqlite')) {
             copy(self::migrated(), $data.'/hawkbrush.sqlite');
         }
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        $port = $socket === false ? 0 : (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-        unset($socket);
+        $port = self::freePort();
         $server = new self(
             $data,
             $port,
@@ -56,6 +54,18 @@ final class LiveServer
         return $folder;
     }
 
+    /** Below those that connections are given, so that nobody else takes it until the server is up. */
+    private static function freePort(): int
+    {
+        do {
+            $port = random_int(15_000, 32_000);
+            $socket = @stream_socket_server("tcp://127.0.0.1:{$port}");
+        } while ($socket === false);
+        fclose($socket);
+
+        return $port;
+    }
+
     public function up(): void
     {
         $this->process = proc_open(
@@ -70,7 +80,7 @@ final class LiveServer
             [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
             $pipes,
             \dirname(__DIR__),
-            $this->environment + getenv(),
+            $this->environment + Artisan::environment(),
         ) ?: null;
         for ($i = 0; $i < 400 && $this->ask('GET', '/vocabulary')[0] === 0; $i++) {
             usleep(20_000);
@@ -179,6 +189,23 @@ final class LiveServer
             ],
             $handles,
         );
+    }
+
+    /** A data folder with the demo, a copy of one that is laid out once by each process. */
+    public static function demo(): string
+    {
+        /** @var string|null $laidOut */
+        static $laidOut = null;
+        if ($laidOut === null) {
+            $laidOut = self::folder();
+            copy(self::migrated(), $laidOut.'/hawkbrush.sqlite');
+            Artisan::run($laidOut, ['hawkbrush:demo']);
+            register_shutdown_function(static fn() => exec('rm -rf '.escapeshellarg($laidOut)));
+        }
+        $data = self::folder();
+        exec('cp -a '.escapeshellarg($laidOut).'/. '.escapeshellarg($data));
+
+        return $data;
     }
 
     /** A database brought up to date once, to be copied from then on. */

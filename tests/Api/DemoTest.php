@@ -9,14 +9,30 @@ use App\Models\Body;
 use App\Models\Paint;
 use App\Models\Pattern;
 use App\Models\Run;
-use Database\Seeders\DemoSeeder;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Technique\Techniques;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use PDO;
 use Tests\ApiCase;
+use Tests\Artisan;
+use Tests\LiveServer;
 
 beforeEach(function (): void {
-    app()->call([app(DemoSeeder::class), 'run']);
+    // As it was laid out once: rows of every table, and photographs.
+    $demo = LiveServer::demo();
+    exec('mkdir -p '.escapeshellarg((string) config('hawkbrush.data')));
+    exec('cp -a '.escapeshellarg($demo.'/photos').' '.escapeshellarg((string) config('hawkbrush.data')));
+    DB::statement('PRAGMA defer_foreign_keys = ON');
+    $kept = Artisan::database($demo);
+    foreach (DB::table('sqlite_master')->where('type', 'table')->pluck('name') as $table) {
+        if ($table !== 'migrations' && ! str_starts_with($table, 'sqlite_')) {
+            $rows = $kept->query("SELECT * FROM \"{$table}\"")->fetchAll(PDO::FETCH_ASSOC);
+            array_map(static fn(array $some): bool => DB::table($table)->insert($some), array_chunk($rows, 100));
+        }
+    }
+    File::deleteDirectory($demo);
 });
 
 /** @return array{l: float, c: float, h: float} how the bait of a species looks at a place */

@@ -16,7 +16,7 @@ test('says how old the last good backup is and what all of them take, and makes 
 });
 
 test('says on every page that there was no backup for days, and why, until there is one', async ({ page }) => {
-  const days = 5 * 24 * 3_600_000;
+  const days = (5 * 24 + 1) * 3_600_000;
   await page.route('**/api/v1/backups', async (route) => {
     if (route.request().method() !== 'GET') return route.fallback();
     const response = await route.fetch();

@@ -9,9 +9,7 @@ use Tests\LiveServer;
 // HAWKBRUSH_CALLS=10000 makes as many calls as docs/operations.md speaks of; HAWKBRUSH_SEED others than these.
 
 it('answers any call made up from the contract without breaking', function (): void {
-    $data = LiveServer::folder();
-    Artisan::run($data, ['hawkbrush:ready']);
-    Artisan::run($data, ['hawkbrush:demo']);
+    $data = LiveServer::demo();
     $ids = [];
     foreach (['patterns', 'versions', 'runs', 'baits', 'paints', 'bodies', 'masks', 'lots', 'pictures', 'photos'] as $table) {
         array_push($ids, ...Artisan::database($data)->query("SELECT id FROM {$table} LIMIT 6")->fetchAll(PDO::FETCH_COLUMN));

@@ -40,10 +40,7 @@ it('loses nothing when the disk is lost: backed up, restored elsewhere, and serv
         return [proc_close($process), $out];
     };
     // The day before: a shop with photographs, backed up to another disk.
-    $shop = $place.'/shop';
-    mkdir($shop);
-    Artisan::run($shop, ['hawkbrush:ready']);
-    Artisan::run($shop, ['hawkbrush:demo']);
+    $shop = LiveServer::demo();
     $patterns = Artisan::database($shop)->query('SELECT id, name FROM patterns ORDER BY id')->fetchAll();
     $photographs = static fn(string $data): array => array_map(
         static fn(string $path): string => basename($path).' '.hash_file('sha256', $path),

@@ -137,9 +137,7 @@ it('does not replace the data of a server that runs', function (): void {
 });
 
 it('brings a backup back beside what is there, and keeps that', function (): void {
-    $this->data = LiveServer::folder();
-    Artisan::run($this->data, ['hawkbrush:ready']);
-    Artisan::run($this->data, ['hawkbrush:demo']);
+    $this->data = LiveServer::demo();
     $demo = Artisan::database($this->data)->query('SELECT name FROM patterns ORDER BY id')->fetchAll(PDO::FETCH_COLUMN);
     $photographs = array_map(basename(...), glob($this->data.'/photos/*.jpg') ?: []);
     expect(Artisan::run($this->data, ['hawkbrush:backup', $this->data.'.zip']))->toBe([0, "Backed up to {$this->data}.zip\n"]);
@@ -347,9 +345,7 @@ it('does not start on what it cannot work with, and says why', function (Closure
 ]);
 
 it('lays the demo out where nothing is, and nowhere else', function (): void {
-    $this->data = LiveServer::folder();
-    Artisan::run($this->data, ['hawkbrush:ready']);
-    Artisan::run($this->data, ['hawkbrush:demo']);
+    $this->data = LiveServer::demo();
     Artisan::database($this->data)->exec("UPDATE patterns SET name = 'Mine'");
     // As a folder brought back without what only the demo knew of it.
     Artisan::run($this->data, ['hawkbrush:demo']);

@@ -27,9 +27,7 @@ function heldLong(string $storage): array
 /** @return array{LiveServer, string} a server of the demo, and the folder of its log */
 function logging(): array
 {
-    $data = LiveServer::folder();
-    Artisan::run($data, ['hawkbrush:ready']);
-    Artisan::run($data, ['hawkbrush:demo']);
+    $data = LiveServer::demo();
     foreach (['logs', 'framework/cache/data', 'framework/views'] as $folder) {
         mkdir("{$data}/storage/{$folder}", 0700, true);
     }
