@@ -18,10 +18,37 @@ function commandLines(): array
     );
 }
 
-it('leaves no service of the packages that it installs running on the machine', function (): void {
+/** @return list<string> the addresses, in hexadecimal as the kernel has them, on which nginx and php-fpm listen on this machine */
+function listening(): array
+{
+    $sockets = [];
+    foreach (glob('/proc/[0-9]*/comm') ?: [] as $comm) {
+        if (preg_match('/^(nginx|php-fpm)/', (string) @file_get_contents($comm)) === 1) {
+            foreach (glob(\dirname($comm).'/fd/*') ?: [] as $file) {
+                preg_match('/^socket:\[(\d+)\]$/', (string) @readlink($file), $socket) === 1 && $sockets[$socket[1]] = true;
+            }
+        }
+    }
+    $addresses = [];
+    foreach (['/proc/net/tcp', '/proc/net/tcp6'] as $table) {
+        foreach (\array_slice(file($table) ?: [], 1) as $line) {
+            $of = preg_split('/\s+/', trim($line)) ?: [];
+            // 0A: it listens.
+            ($of[3] ?? '') === '0A' && isset($sockets[$of[9]]) && $addresses[] = explode(':', $of[1])[0];
+        }
+    }
+
+    return array_values(array_unique($addresses));
+}
+
+it('leaves no service of the packages that it installs running or listening on the machine', function (): void {
+    $server = LiveServer::start();
     $theirs = array_filter(commandLines(), static fn(string $line): bool => preg_match('/^(nginx|php-fpm): master/', $line) === 1
         && ! str_contains($line, '/hawkbrush-'));
-    expect($theirs)->toBe([]);
+    $addresses = listening();
+    $server->remove();
+    // Ours listens, on 127.0.0.1 alone.
+    expect($theirs)->toBe([])->and($addresses)->toBe(['0100007F']);
 });
 
 it('installs under a policy that starts no service, and puts the policy of before back', function (): void {

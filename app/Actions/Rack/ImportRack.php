@@ -169,11 +169,9 @@ final readonly class ImportRack
     {
         $names = [];
         foreach ($brought->keys()->chunk(self::ROWS) as $ids) {
-            foreach (Paint::query()->whereKey($ids)->get(['id', 'name', 'revision']) as $paint) {
-                if ($paint->revision !== ($brought[$paint->id]['revision'] ?? null)) {
-                    $names[] = $paint->name;
-                }
-            }
+            $now = DB::table('paints')->whereIn('id', $ids)->pluck('revision', 'id')->all();
+            $other = $ids->filter(static fn(string $id): bool => isset($now[$id]) && $now[$id] !== ($brought[$id]['revision'] ?? null));
+            array_push($names, ...array_filter(Paint::query()->whereKey($other)->pluck('name')->all(), is_string(...)));
         }
 
         return $names;

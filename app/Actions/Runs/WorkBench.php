@@ -37,13 +37,15 @@ final readonly class WorkBench
                 $version->seal();
             }
             $highest = Bait::query()->max('number');
-            for ($position = 1; $position <= $run->bait_count; $position++) {
-                Bait::query()->create([
-                    'number' => (is_numeric($highest) ? (int) $highest : 0) + $position,
-                    'run_id' => $run->id,
-                    'position' => $position,
-                ]);
-            }
+            $last = is_numeric($highest) ? (int) $highest : 0;
+            Bait::query()->insert(array_map(static fn(int $position): array => [
+                'id' => (new Bait())->newUniqueId(),
+                'number' => $last + $position,
+                'run_id' => $run->id,
+                'position' => $position,
+                'created_at' => now(),
+                'updated_at' => now(),
+            ], range(1, $run->bait_count)));
             $body = $version->body;
             $body->update(['stock' => max(0, $body->stock - $run->bait_count), 'revision' => $body->revision + 1]);
             $run->update(['started_at' => now()]);
@@ -75,21 +77,22 @@ final readonly class WorkBench
             ) {
                 throw $node->field('data')->field('photo_id')->refuse('There is no such photograph in this run.');
             }
-            $read[] = [$event, $node->raw()];
+            // Of one that stands twice, the first counts.
+            $read[$event->id] ??= ['id' => $event->id, 'type' => $event->type, 'event' => json_encode($node->raw(), JSON_THROW_ON_ERROR)];
         }
         DB::transaction(static function () use ($run, $read): void {
             $now = Run::query()->findOrFail($run->id, ['id', 'started_at', 'finished_at']);
             if ($now->started_at === null) {
                 throw NotNow::runNotStarted();
             }
-            foreach ($read as [$event, $raw]) {
-                if (BenchEventRow::query()->where('id', $event->id)->doesntExist()) {
-                    if ($now->finished_at !== null && ! \in_array($event->type, self::AFTERWARDS, true)) {
-                        throw NotNow::runFinished();
-                    }
-                    BenchEventRow::query()->create(['id' => $event->id, 'run_id' => $run->id, 'event' => $raw]);
-                }
+            $there = BenchEventRow::query()->whereIn('id', array_keys($read))->pluck('id')->all();
+            $new = array_diff_key($read, array_flip(array_filter($there, is_string(...))));
+            if ($now->finished_at !== null && array_diff(array_column($new, 'type'), self::AFTERWARDS) !== []) {
+                throw NotNow::runFinished();
             }
+            BenchEventRow::query()->insert(array_values(array_map(static fn(array $one): array => [
+                'id' => $one['id'], 'run_id' => $run->id, 'event' => $one['event'], 'created_at' => now(),
+            ], $new)));
         });
     }
 

@@ -36,7 +36,7 @@ export function RoomForm({ settings, opened, onClose }: Props) {
   );
 
   return (
-    <Modal opened={opened} onClose={onClose} title="Room, units, light and backup" size="xs" centered>
+    <Modal opened={opened} onClose={onClose} title="Room, units, theme and backup" size="xs" centered>
       <div className={classes.settings}>
         <div className={layout.two}>
           <NumberInput
@@ -75,11 +75,11 @@ export function RoomForm({ settings, opened, onClose }: Props) {
           {choose('temperature', 'Temperature', ['C', 'F'])}
         </div>
         <NativeSelect
-          label="Light of the pages"
+          label="Theme"
           data={[
-            { value: 'auto', label: 'as the system' },
-            { value: 'light', label: 'day' },
-            { value: 'dark', label: 'night' },
+            { value: 'auto', label: 'same as device' },
+            { value: 'light', label: 'light' },
+            { value: 'dark', label: 'dark' },
           ]}
           value={colorScheme}
           onChange={(event) => setColorScheme(event.currentTarget.value as 'auto' | 'light' | 'dark')}
