@@ -119,8 +119,8 @@ hb_serve() {
     umask 077
     port=$(hb_free_port "$wanted") || hb_fail "No free port from $wanted on."
     [ "$port" = "$wanted" ] || hb_say "Port $wanted is taken; using $port."
-    # One for each core, and one for each instrument that may keep its caller waiting.
-    hb_workers=${HAWKBRUSH_WORKERS:-$(($(nproc) + 3))}
+    # One for each core, and one for who waits for an instrument; more of them only make each slower.
+    hb_workers=${HAWKBRUSH_WORKERS:-$(($(nproc) + 1))}
     hb_find_log
     # Held as long as any process of the server lives: nothing replaces the data under it.
     exec 9>"$HAWKBRUSH_DATA/.lock"
