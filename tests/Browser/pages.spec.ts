@@ -205,7 +205,7 @@ test.describe('the pattern sheet', () => {
   test('goes by night when the painter says so, and remembers it', async ({ page }) => {
     await openSheet(page, 'roach');
     await page.getByRole('button', { name: /^Room/ }).click();
-    await page.getByLabel('Theme').selectOption('dark');
+    await page.getByLabel('Theme', { exact: true }).selectOption('dark');
     await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
     await page.reload();
     await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
