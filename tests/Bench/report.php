@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 // Prints the figures of bin/bench: those of the core, the same compiled as the server compiles it, and those of the server.
 
+require __DIR__.'/tools.php';
+
 [, $format, $before, $after, $core, $compiled, $mixes, $served, $kept] = $argv;
 $read = static fn(string $file): array => json_decode((string) file_get_contents($file), true, 512, JSON_THROW_ON_ERROR);
 $figures = $read($core) + $read($mixes) + $read($served) + $read($kept);
 $asServed = array_filter($read($compiled), static fn(string $name): bool => str_starts_with($name, 'render_'), ARRAY_FILTER_USE_KEY);
-// On a shared machine times tell little without it: the share of all processors' time that the host gave to others (proc(5)).
-$ticks = static fn(string $cpu): array => array_map(
-    floatval(...),
-    array_slice(preg_split('/ +/', $cpu) ?: [], 1, 8),
-) + array_fill(0, 8, 0.0);
-$spent = array_map(static fn(float $then, float $now): float => $now - $then, $ticks($before), $ticks($after));
-$figures['stolen_by_host_percent'] = round(100 * $spent[7] / max(1.0, array_sum($spent)), 1);
+$figures['stolen_by_host_percent'] = stolenPercent($before, $after);
 
 if ($format === '--json') {
     foreach ($asServed as $name => $ms) {

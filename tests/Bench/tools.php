@@ -47,6 +47,22 @@ function at(array $sorted, float $share): float
     return round($sorted[(int) floor((count($sorted) - 1) * $share)], 1);
 }
 
+/**
+ * The share of all processors' time that the host gave to others (proc(5)): on a shared machine times tell little without it.
+ *
+ * @param string $before the first line of /proc/stat then, and $after now
+ */
+function stolenPercent(string $before, string $after): float
+{
+    $ticks = static fn(string $cpu): array => array_map(
+        floatval(...),
+        array_slice(preg_split('/ +/', $cpu) ?: [], 1, 8),
+    ) + array_fill(0, 8, 0.0);
+    $spent = array_map(static fn(float $then, float $now): float => $now - $then, $ticks($before), $ticks($after));
+
+    return round(100 * $spent[7] / max(1.0, array_sum($spent)), 1);
+}
+
 /** @return array<string, mixed> a light coat of one paint, as a step of a recipe document */
 function coat(string $paint, string $technique, array $where, array $more): array
 {
