@@ -37,7 +37,7 @@ hb_missing_packages() {
     if command -v php >/dev/null; then
         local loaded
         loaded=$(php -m)
-        for extension in mbstring:php8.2-mbstring pdo_sqlite:php8.2-sqlite3 gd:php8.2-gd exif:php8.2-common dom:php8.2-xml curl:php8.2-curl zip:php8.2-zip; do
+        for extension in mbstring:php8.2-mbstring pdo_sqlite:php8.2-sqlite3 gd:php8.2-gd exif:php8.2-common dom:php8.2-xml curl:php8.2-curl zip:php8.2-zip apcu:php8.2-apcu igbinary:php8.2-igbinary; do
             grep -qix "${extension%%:*}" <<<"$loaded" || missing+=("${extension##*:}")
         done
     fi

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
-/** Changes by itself with the code of the core, so that nothing is shown that an older core worked out. */
+/** Changes by itself with the code that works out what is kept, so that nothing is shown that an older one worked out. */
 final class CodeVersion
 {
     private static ?string $known = null;
 
     public static function ofCore(): string
     {
-        return self::$known ??= self::stamp(base_path('core'));
+        return self::$known ??= Shared::briefly('code of '.base_path(), self::stamp(...));
     }
 
-    private static function stamp(string $folder): string
+    private static function stamp(): string
     {
         $stamp = hash_init('xxh128');
-        foreach (glob($folder.'/{*,*/*,*/*/*}.php', GLOB_BRACE) ?: [] as $file) {
+        foreach (glob(base_path('{core/{*,*/*,*/*/*},app/Present/*}.php'), GLOB_BRACE) ?: [] as $file) {
             hash_update($stamp, $file.' '.filemtime($file).' '.filesize($file)."\n");
         }
 

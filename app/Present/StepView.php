@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Present;
 
+use App\Keeping\Shared;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Coat;
-use Hawkbrush\Core\Exchange\EyeWriter;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
-use Hawkbrush\Core\Render\EyeInPlace;
 use Hawkbrush\Core\Render\Landing;
+use Hawkbrush\Core\Render\Redrawing;
 use Hawkbrush\Core\Run\Cautions;
 use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Shop\Habits;
@@ -27,7 +27,7 @@ final class StepView
     /** @return list<array<string, mixed>> */
     public static function all(Recipe $recipe, ?Habits $habits = null): array
     {
-        $surface = Surface::of($recipe->body, CoverView::COLUMNS, CoverView::ROWS * 2);
+        $surface = (new Redrawing(new Shared()))->surface($recipe->body, CoverView::COLUMNS, CoverView::ROWS * 2);
 
         $before = null;
         $all = [];
@@ -54,7 +54,7 @@ final class StepView
         $below = $recipe->with(\array_slice($recipe->steps, 0, $at - 1))->coats();
         $coat = $step->on ? $step->coat() : null;
         $keepsMask = $coat?->keepsMaskOf($below[\count($below) - 1] ?? null) ?? false;
-        $surface = Surface::of($recipe->body, CoverView::COLUMNS, CoverView::ROWS * 2);
+        $surface = (new Redrawing(new Shared()))->surface($recipe->body, CoverView::COLUMNS, CoverView::ROWS * 2);
 
         return [
             'document' => Steps::write($step),
@@ -73,11 +73,20 @@ final class StepView
             'for_all' => $step->forAll(), 'sides' => $step->sides(),
             'figures' => $step->figures(), 'tries' => $recipe->coatTriedBy($step)?->id, 'cautions' => Cautions::ofStep($step, $recipe),
             'hazards' => array_map(static fn(Hazard $hazard): string => $hazard->value, Cautions::hazards($step, $recipe)),
-        ] + ($eye === null ? [] : ['eye' => EyeWriter::write(EyeInPlace::of($recipe, $step->id, $eye), $recipe->body)]) + ($coat === null ? self::overIt($step, $surface) : ['mask_is_on' => $maskIsOn] + self::coat($coat, $surface));
+        ] + ($eye === null ? [] : ['eye' => EyeOnBait::of($recipe, $step->id, $eye)]) + ($coat === null ? self::overIt($step, $surface) : ['mask_is_on' => $maskIsOn] + self::coat($coat, $surface));
     }
 
     /** @return array<string, mixed> */
     private static function coat(Coat $coat, Surface $surface): array
+    {
+        return (new Shared())->remember(
+            Redrawing::key('rung', [$coat, $surface->body]),
+            static fn(): array => self::landed($coat, $surface),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function landed(Coat $coat, Surface $surface): array
     {
         $coverage = Coverage::land($coat, $surface);
 

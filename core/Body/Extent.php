@@ -24,6 +24,12 @@ final readonly class Extent
 
     private float $reachDeg;
 
+    /** @var array{float, float} soft widths along and around, as shares of how far it reaches */
+    public array $softs;
+
+    /** @var array{float, float} sums of both powers: all of it belongs up to the first, and nothing from the second on */
+    public array $edge;
+
     /** @param bool $oval an ellipse; else a field with round corners (a superellipse of the fourth power) */
     public function __construct(
         public float $fromU,
@@ -44,6 +50,9 @@ final readonly class Extent
             $toDeg >= self::KEEL => 180 - $fromDeg,
             default => ($toDeg - $fromDeg) / 2,
         };
+        $this->softs = [$softU / max(1e-9, $this->reachU), $softDeg / max(1e-9, $this->reachDeg)];
+        $half = max($this->softs) / 2;
+        $this->edge = [$this->power(max(0.0, 1 - $half)), $this->power(1 + $half)];
     }
 
     public static function set(
@@ -117,21 +126,32 @@ final readonly class Extent
         };
     }
 
-    /** Share by how far out it is both ways; fades across its edge over the soft width of the way it lies. */
+    /** Share by how far out it is both ways. */
     public function share(float $outU, float $outDeg): float
     {
-        $a = $outU * $outU;
-        $b = $outDeg * $outDeg;
-        if (! $this->oval) {
-            $a *= $a;
-            $b *= $b;
-        }
-        $sum = $a + $b;
+        return $this->fade($this->power($outU), $this->power($outDeg));
+    }
+
+    /** How far out one way, so that both ways add up. */
+    public function power(float $out): float
+    {
+        $square = $out * $out;
+
+        return $this->oval ? $square : $square * $square;
+    }
+
+    /**
+     * Share by the {@see power} of how far out it is both ways; fades across its edge over the soft width of the way it lies.
+     */
+    public function fade(float $alongPower, float $aroundPower): float
+    {
+        $sum = $alongPower + $aroundPower;
         if ($sum <= 0) {
             return 1.0;
         }
         $out = $this->oval ? sqrt($sum) : sqrt(sqrt($sum));
-        $soft = ($a * $this->softU / max(1e-9, $this->reachU) + $b * $this->softDeg / max(1e-9, $this->reachDeg)) / $sum;
+        [$softU, $softDeg] = $this->softs;
+        $soft = ($alongPower * $softU + $aroundPower * $softDeg) / $sum;
 
         return $soft > 0 ? Smooth::step(1 + $soft / 2, 1 - $soft / 2, $out) : ($out <= 1 ? 1.0 : 0.0);
     }

@@ -209,6 +209,15 @@ final readonly class Coat
         return $this->technique instanceof Thrown ? $this->technique->atPsi($this->choices, $this->psi) : $this->choices;
     }
 
+    /** @return array<mixed> all that says where it lands, and nothing of what it is */
+    public function landsBy(): array
+    {
+        return [
+            $this->technique, $this->marks(), $this->seed, $this->place, $this->aimDeg, $this->widthMm, $this->slantDeg,
+            $this->clingsTo === null ? null : [$this->clingsTo->holdsFlakes(), $this->clingsTo->landsBy()],
+        ];
+    }
+
     /** Wet film of one coat where it lands in full. */
     public function wetUm(): float
     {

@@ -37,6 +37,12 @@ final readonly class Spectrum
         return new self($values);
     }
 
+    /** @return array{string} for keys: as bytes, which takes a tenth of the time of digits */
+    public function __serialize(): array
+    {
+        return [pack('d*', ...$this->values)];
+    }
+
     public static function flat(float $value): self
     {
         return new self(array_fill(0, self::BANDS, $value));

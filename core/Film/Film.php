@@ -15,6 +15,9 @@ use Hawkbrush\Core\Refused;
  */
 final class Film
 {
+    /** Whether it only reflects and lets through. */
+    public readonly bool $plain;
+
     private ?float $excites = null;
 
     /** @var array{float, float, float}|null */
@@ -37,7 +40,9 @@ final class Film
         public readonly ?array $glow,
         public readonly ?array $seldom,
         private readonly Bands $bands,
-    ) {}
+    ) {
+        $this->plain = $glint === null && $glow === null && $seldom === null;
+    }
 
     /** @throws Refused when the thickness is negative or not finite */
     public static function of(Optics $optics, float $dryUm, Bands $bands = Bands::All): self

@@ -16,6 +16,9 @@ use Hawkbrush\Core\Colour\Xyz;
  */
 final readonly class FilmState
 {
+    /** Whether it only reflects. */
+    public bool $plain;
+
     /** Y of a glint at the least: more than a full pearl throws. */
     private const SHINES = 0.4;
 
@@ -26,7 +29,10 @@ final readonly class FilmState
      * @param array{float, float, float, float, float, float}|null $seldom X, Y and Z of what its flakes throw away from the mirror
      *                                                             angle, and of what glows by night
      */
-    private function __construct(public array $r, public ?array $glint, public ?array $glow, public ?array $seldom = null) {}
+    private function __construct(public array $r, public ?array $glint, public ?array $glow, public ?array $seldom = null)
+    {
+        $this->plain = $glint === null && $glow === null && $seldom === null;
+    }
 
     /**
      * @param list<float> $reflectance of the ground, by the bands followed
@@ -35,6 +41,23 @@ final readonly class FilmState
     public static function ground(array $reflectance, ?array $glint = null): self
     {
         return new self($reflectance, $glint, null);
+    }
+
+    /**
+     * The same state as it was when it was taken down as numbers.
+     *
+     * @param list<float> $r
+     * @param array{array{float, float, float}|null, list<float>|null, array{float, float, float, float, float, float}|null}|null $lights
+     */
+    public static function again(array $r, ?array $lights): self
+    {
+        return $lights === null ? new self($r, null, null) : new self($r, ...$lights);
+    }
+
+    /** @return array{array{float, float, float}|null, list<float>|null, array{float, float, float, float, float, float}|null}|null what it has beside its reflectance */
+    public function lights(): ?array
+    {
+        return $this->plain ? null : [$this->glint, $this->glow, $this->seldom];
     }
 
     /** Over a ground Rg: R = R0 + T^2 Rg / (1 - R0 Rg) (Kubelka, J. Opt. Soc. Am. 44, 330 (1954)). */
@@ -47,11 +70,10 @@ final readonly class FilmState
             $own = $r0[$i];
             $r[] = $own + $t2[$i] * $ground / (1 - $own * $ground);
         }
-        $seldom = $this->seldom === null && $film->seldom === null ? null : $this->seldomUnder($film);
-        if ($this->glint === null && $this->glow === null && $film->glint === null && $film->glow === null) {
-            return new self($r, null, null, $seldom);
+        if ($this->plain && $film->plain) {
+            return new self($r, null, null);
         }
-
+        $seldom = $this->seldom === null && $film->seldom === null ? null : $this->seldomUnder($film);
         $glow = $this->glow === null && $film->glow === null ? null : $this->glowUnder($film);
 
         return new self($r, $this->glintUnder($film), $glow, $seldom);

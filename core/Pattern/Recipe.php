@@ -74,6 +74,22 @@ final readonly class Recipe
         return array_values(array_filter($this->steps, static fn(Step $step): bool => $step->on));
     }
 
+    /** @return list<Step> the enabled ones up to and with the step of that id (null: all) */
+    public function upTo(?string $id): array
+    {
+        $steps = [];
+        foreach ($this->steps as $step) {
+            if ($step->on) {
+                $steps[] = $step;
+            }
+            if ($step->id === $id) {
+                break;
+            }
+        }
+
+        return $steps;
+    }
+
     /** @return list<Coat> of the enabled steps */
     public function coats(): array
     {

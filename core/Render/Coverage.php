@@ -40,6 +40,26 @@ final readonly class Coverage
         return new self($shares, $shares, true, false);
     }
 
+    /** @param array<mixed> $plain as {@see plainly} took it down */
+    public static function again(array $plain, Surface $surface): self
+    {
+        /** @var array{array<int, float>|null, array<int, float>|null, bool} $plain */
+        [$left, $right, $mirrored] = $plain;
+        if ($left === null) {
+            $full = array_fill(0, $surface->rows * $surface->columns, 1.0);
+
+            return new self($full, $full, true, true);
+        }
+
+        return new self($left, $right ?? $left, $mirrored, false);
+    }
+
+    /** @return array<mixed> as numbers and lists of them */
+    public function plainly(): array
+    {
+        return $this->even ? [null, null, true] : [$this->left, $this->right === $this->left ? null : $this->right, $this->mirrored];
+    }
+
     /** @param Openings|null $openings of the surface, if other coats go over it */
     public static function land(Coat $coat, Surface $surface, ?Openings $openings = null): self
     {

@@ -7,6 +7,7 @@ namespace Hawkbrush\Core\Render;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Bands;
+use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
@@ -39,7 +40,7 @@ final readonly class Field
     ) {}
 
     /** @param Bands $bands which its films follow; every second is enough for a picture */
-    public static function bare(Surface $surface, Bands $bands = Bands::All): self
+    public static function bare(Surface $surface, Bands $bands = Bands::All, ?Openings $openings = null): self
     {
         $body = $surface->body;
         $cells = array_fill(0, $surface->rows * $surface->columns, 0);
@@ -53,8 +54,47 @@ final readonly class Field
             true,
             null,
             [],
-            new Openings($surface),
+            $openings ?? new Openings($surface),
         );
+    }
+
+    /**
+     * The same field as it was when it was {@see plainly} taken down.
+     *
+     * @param array<mixed> $plain
+     */
+    public static function again(Surface $surface, Bands $bands, Openings $openings, array $plain): self
+    {
+        /** @var array{list<float>, array<int, array{array{float, float, float}|null, list<float>|null, array{float, float, float, float, float, float}|null}>, list<int>, list<int>|null} $plain */
+        [$reflectances, $lights, $left, $right] = $plain;
+        $many = \count($bands->of(Spectrum::flat(0)->values));
+        $states = [];
+        for ($i = 0, $all = intdiv(\count($reflectances), $many); $i < $all; $i++) {
+            $states[] = FilmState::again(\array_slice($reflectances, $i * $many, $many), $lights[$i] ?? null);
+        }
+
+        return new self($surface, $bands, $states, $left, $right ?? $left, $right === null, null, [], $openings);
+    }
+
+    /** @return array<mixed>|null as numbers and lists of them, with the states that are in sight; null while its last coat is wet */
+    public function plainly(): ?array
+    {
+        if ($this->laid !== []) {
+            return null;
+        }
+        $numbers = $reflectances = $lights = [];
+        foreach (array_keys(array_flip($this->left) + array_flip($this->right)) as $state) {
+            $number = $numbers[$state] = \count($numbers);
+            foreach ($this->states[$state]->r as $value) {
+                $reflectances[] = $value;
+            }
+            if (! $this->states[$state]->plain) {
+                $lights[$number] = $this->states[$state]->lights();
+            }
+        }
+        $renumbered = static fn(array $cells): array => array_map(static fn(int $state): int => $numbers[$state], $cells);
+
+        return [$reflectances, $lights, $renumbered($this->left), $this->mirrored ? null : $renumbered($this->right)];
     }
 
     /** After all coats of a recipe up to and with the step of that id (null: all). */
@@ -66,14 +106,11 @@ final readonly class Field
         Bands $bands = Bands::All,
     ): self {
         $field = self::bare($surface, $bands);
-        foreach ($recipe->enabled() as $step) {
+        foreach ($recipe->upTo($upto) as $step) {
             foreach ($step->films() as $coat) {
                 $field = $field->with($coat, $climate);
             }
             $field = $field->under($step->overAll());
-            if ($step->id === $upto) {
-                break;
-            }
         }
 
         return $field;

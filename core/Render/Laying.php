@@ -108,11 +108,16 @@ final class Laying
         $q = $key & 15;
         $below = $this->states[$before];
         $film = $this->films[$q] ??= $this->layer->film($q);
+        if (! $this->merges && ! $this->blends && ! $this->wet) {
+            $this->states[] = $below->under($film);
+
+            return \count($this->states) - 1;
+        }
         $state = $this->blends ? $this->layer->blend($this->states, $before, $q) : null;
         $number = \count($this->states);
         if ($this->merges) {
             // Most films resemble an earlier one; plain films are compared before all their bands are computed.
-            $plain = $state === null && self::isPlain($below) && self::isPlain($film);
+            $plain = $state === null && $below->plain && $film->plain;
             $state ??= $plain ? null : $below->under($film);
             $print = $state === null ? $this->printUnder($below->r, $film) : $this->fingerprint($state);
             $known = $this->alike[$print] ??= $number;
@@ -132,12 +137,6 @@ final class Laying
         return $number;
     }
 
-    /** Whether it only reflects. */
-    private static function isPlain(FilmState|Film $one): bool
-    {
-        return $one->glint === null && $one->glow === null && $one->seldom === null;
-    }
-
     /** States that no eye could tell apart (to 1/4096 in five bands, of glint and glow to 1/1024 in three) go on as one. */
     private function fingerprint(FilmState $state): int|string
     {
@@ -147,7 +146,7 @@ final class Laying
         }
         $glint = $state->glint;
         $glow = $state->glow;
-        if (self::isPlain($state)) {
+        if ($state->plain) {
             return $print;
         }
         [, $blue, $green, $orange] = $this->compared;

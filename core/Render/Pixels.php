@@ -99,12 +99,33 @@ final class Pixels
         return $this->colours[$number] = $this->workOut($state);
     }
 
+    /** {@see flat} and {@see bytes}, written out: this runs for every state in sight. */
     private function workOut(FilmState $state): int
     {
-        [$r, $g, $b] = $this->flat($state);
-        $flat = $this->bytes($r, $g, $b);
+        if ($state->glint !== null || $state->glow !== null) {
+            [$r, $g, $b] = $this->flat($state);
+            $flat = $this->bytes($r, $g, $b);
 
-        return $flat << 24 | ($state->glint === null ? $flat : $this->bytes(...$this->with([$r, $g, $b], ...$state->glint)));
+            return $flat << 24 | ($state->glint === null ? $flat : $this->bytes(...$this->with([$r, $g, $b], ...$state->glint)));
+        }
+        $red = $this->red;
+        $green = $this->green;
+        $blue = $this->blue;
+        [$first, $through, $inside] = $this->surface;
+        $r = $g = $b = 0.0;
+        foreach ($state->r as $i => $body) {
+            $value = $body / (1 - $inside * $body);
+            $r += $value * $red[$i];
+            $g += $value * $green[$i];
+            $b += $value * $blue[$i];
+        }
+        $levels = $this->levels;
+        $r = (int) (($first + $through * $r) * self::STEPS + 0.5);
+        $g = (int) (($first + $through * $g) * self::STEPS + 0.5);
+        $b = (int) (($first + $through * $b) * self::STEPS + 0.5);
+        $flat = ($levels[$r] ?? ($r > 0 ? 255 : 0)) << 16 | ($levels[$g] ?? ($g > 0 ? 255 : 0)) << 8 | ($levels[$b] ?? ($b > 0 ? 255 : 0));
+
+        return $flat << 24 | $flat;
     }
 
     /** @return array{float, float, float} linear red, green and blue under flat light */

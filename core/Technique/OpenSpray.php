@@ -34,7 +34,7 @@ final class OpenSpray
     private ?array $heights = null;
 
     /**
-     * @param Extent|null $corners the place, if it has corners to round: then what follows is how far out a column or row lies
+     * @param Extent|null $corners the place, if it has corners to round: then what follows is the power of how far out a column or row lies
      * @param array<int, float>|null $along share by column; null: all of it everywhere
      * @param array<int, float> $around share by row
      * @param array{float, float}|null $aim sine and cosine
@@ -71,8 +71,8 @@ final class OpenSpray
         $around = array_filter(array_map($place->around(...), $surface->theta), $counts);
         $corners = $place->hasCorners() ? $place : null;
         if ($corners !== null) {
-            $along = array_map($place->outU(...), array_intersect_key($surface->u, $along));
-            $around = array_map($place->outDeg(...), array_intersect_key($surface->theta, $around));
+            $along = array_map(static fn(float $u): float => $place->power($place->outU($u)), array_intersect_key($surface->u, $along));
+            $around = array_map(static fn(float $deg): float => $place->power($place->outDeg($deg)), array_intersect_key($surface->theta, $around));
         }
 
         return new self(
@@ -208,10 +208,13 @@ final class OpenSpray
         $nz = $surface->normalZ;
         $arc = $surface->arcMm;
         $least = self::LEAST;
-        $corners = $this->corners;
+        if ($this->corners !== null) {
+            $along = self::rounded($this->corners, $along, $around);
+            $around = 1.0;
+        }
         foreach ($along as $column => $share) {
             $cell = $first + $column;
-            $lands = $corners === null ? $share * $around : $corners->share($share, $around);
+            $lands = $share * $around;
             if ($bell !== null) {
                 $away = (int) (($arc[$cell] - $aimArc[$column]) * 4);
                 $lands *= $bell[$away < 0 ? -$away : $away] ?? 0.0;
@@ -231,6 +234,39 @@ final class OpenSpray
             }
             $open[$cell] = $lands;
         }
+    }
+
+    /**
+     * {@see Extent::fade}, written out: this runs for every cell of every coat, and roots are needed at the soft edge only.
+     *
+     * @param array<int, float> $along power by column
+     *
+     * @return array<int, float> share by column
+     */
+    private static function rounded(Extent $place, array $along, float $around): array
+    {
+        [$inner, $outer] = $place->edge;
+        [$softU, $softDeg] = $place->softs;
+        $oval = $place->oval;
+        $shares = [];
+        foreach ($along as $column => $power) {
+            $sum = $power + $around;
+            if ($sum <= $inner) {
+                $shares[$column] = 1.0;
+            } elseif ($sum < $outer) {
+                $half = ($power * $softU + $around * $softDeg) / $sum / 2;
+                $in = 1 + $half - ($oval ? sqrt($sum) : sqrt(sqrt($sum)));
+                $full = 2 * $half;
+                if ($in >= $full) {
+                    $shares[$column] = 1.0;
+                } elseif ($in > 0) {
+                    $in /= $full;
+                    $shares[$column] = $in * $in * (3 - 2 * $in);
+                }
+            }
+        }
+
+        return $shares;
     }
 
     /** @return list<float> half at half the width */

@@ -6,62 +6,73 @@ namespace App\Actions\Pictures;
 
 use App\Keeping\CodeVersion;
 use App\Keeping\PictureCache;
-use Hawkbrush\Core\Body\Surface;
+use App\Keeping\Shared;
+use App\Present\EyeOnBait;
 use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Drying\Climate;
-use Hawkbrush\Core\Exchange\EyeWriter;
 use Hawkbrush\Core\Exchange\RecipeWriter;
 use Hawkbrush\Core\Exchange\ResultWriter;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
-use Hawkbrush\Core\Render\EyeInPlace;
-use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Render\Redrawing;
 use Hawkbrush\Core\Render\Texture;
 
 /** The surface of a bait as colours and the eye in it, kept under all that it depends on: a change of anything is another picture. */
 final class DrawTexture
 {
     /**
+     * @param string|null $workedOn id of the step that is being worked on, and will be again
+     *
      * @return array<string, mixed>
      *
      * @throws Refused when there is no such step
      */
-    public function draw(Recipe $recipe, SurfaceFinish $finish, ?string $upto, int $width = 256, int $height = 128): array
-    {
+    public function draw(
+        Recipe $recipe,
+        SurfaceFinish $finish,
+        ?string $upto,
+        int $width = 256,
+        int $height = 128,
+        ?string $workedOn = null,
+    ): array {
         $this->check($recipe, $upto);
         $document = RecipeWriter::write($recipe);
         unset($document['name'], $document['species'], $document['water'], $document['notes']);
         $key = 'texture:'.hash('xxh128', serialize([CodeVersion::ofCore(), $document, $finish, $upto, $width, $height]));
 
-        return PictureCache::remember($key, fn(): array => $this->drawn($recipe, $finish, $upto, $width, $height));
+        return PictureCache::remember($key, fn(): array => $this->drawn($recipe, $finish, $upto, $width, $height, $workedOn));
     }
 
     /**
-     * Drawn and not kept: what is passed over while a handle is pulled is not asked for again.
+     * Drawn and not kept: what is only passed over is not asked for again.
+     *
+     * @param string|null $pulled id of the step whose handle is being pulled: then half as fine is enough
      *
      * @return array<string, mixed>
      *
      * @throws Refused when there is no such step
      */
-    public function fleeting(Recipe $recipe, SurfaceFinish $finish, ?string $upto): array
+    public function fleeting(Recipe $recipe, SurfaceFinish $finish, ?string $upto, ?string $pulled = null): array
     {
         $this->check($recipe, $upto);
 
-        return $this->drawn($recipe, $finish, $upto, 256, 128);
+        return $pulled === null
+            ? $this->drawn($recipe, $finish, $upto, 256, 128, null) : $this->drawn($recipe, $finish, $upto, 128, 64, $pulled);
     }
 
     /** @return array<string, mixed> */
-    private function drawn(Recipe $recipe, SurfaceFinish $finish, ?string $upto, int $width, int $height): array
+    private function drawn(Recipe $recipe, SurfaceFinish $finish, ?string $upto, int $width, int $height, ?string $workedOn): array
     {
-        $surface = Surface::of($recipe->body, $width, $height);
-        $eye = EyeInPlace::after($recipe, $upto);
+        $drawing = new Redrawing(new Shared());
+        $surface = $drawing->surface($recipe->body, $width, $height);
+        $eye = EyeOnBait::after($recipe, $upto);
 
         return ResultWriter::texture(Texture::draw(
-            Field::painted($recipe, $surface, Climate::ordinary(), $upto, Bands::EveryThird),
+            $drawing->painted($recipe, $surface, Climate::ordinary(), $upto, Bands::EveryThird, $workedOn),
             $finish,
-            dark: $eye?->nightHex !== null,
-        )) + ($eye === null ? [] : ['eye' => EyeWriter::write($eye, $recipe->body)]);
+            dark: ($eye['night'] ?? null) !== null,
+        )) + ($eye === null ? [] : ['eye' => $eye]);
     }
 
     private function check(Recipe $recipe, ?string $upto): void

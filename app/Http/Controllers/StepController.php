@@ -51,7 +51,7 @@ final readonly class StepController
         return new JsonResponse([
             'step' => StepView::one($recipe, $step) ?? throw $form->field('step')->refuse('There is no such step in this version.'),
             'handles' => self::handles($recipe, $step),
-            'texture' => $draw->fleeting($recipe, $picture->finish, $picture->upto),
+            'texture' => $draw->fleeting($recipe, $picture->finish, $picture->upto, $step),
         ]);
     }
 

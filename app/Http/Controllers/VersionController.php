@@ -147,7 +147,7 @@ final readonly class VersionController
             // The step that was looked at may be the one that was just removed: then all of it is shown.
             $there = $picture->upto !== null && $recipe->number($picture->upto) > 0;
             try {
-                $texture = $this->draw->draw($recipe, $picture->finish, $there ? $picture->upto : null);
+                $texture = $this->draw->draw($recipe, $picture->finish, $there ? $picture->upto : null, workedOn: self::stepOf($form));
             } catch (\Throwable $e) {
                 // It is saved, whatever becomes of the picture.
                 report($e);
@@ -159,6 +159,14 @@ final readonly class VersionController
         return new JsonResponse([
             'version' => VersionView::of($edited->version, $recipe), 'texture' => $texture, 'trouble' => $trouble, 'told' => $edited->told,
         ]);
+    }
+
+    /** The step that an edit changed, and that is likely to be changed again. */
+    private static function stepOf(Node $form): ?string
+    {
+        $step = $form->optional('change')?->optional('step')?->raw();
+
+        return \is_string($step) ? $step : null;
     }
 
     private function revision(Node $form): int
