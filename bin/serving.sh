@@ -54,6 +54,13 @@ hb_configuration() {
     printf '%s\n' "$text" >"$hb_run/$1"
 }
 
+# Takes configuration and routes of the framework down once, as they are with this environment: to put them together takes a
+# third of the time of a small answer. They go with the server.
+hb_note_framework() {
+    export APP_CONFIG_CACHE="$hb_run/config.php" APP_ROUTES_CACHE="$hb_run/routes.php" APP_EVENTS_CACHE="$hb_run/events.php"
+    php artisan optimize --except=views >/dev/null 2>&1 9>&- || unset APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE
+}
+
 # Keeps the parts of the pages for whoever has one open through updates, until a month after they were the newest.
 hb_keep_pages() {
     local kept=$HAWKBRUSH_DATA/.pages
@@ -131,6 +138,7 @@ hb_serve() {
     hb_keep_pages 2>/dev/null
     hb_run=$(mktemp -d -t hawkbrush-XXXXXX)
     trap 'hb_stop_server; exit 0' EXIT INT TERM HUP
+    hb_note_framework
     hb_start_server "$port" || { tail -5 "$hb_log/server.log" >&2; hb_stop_server; hb_fail "The server did not start; see $hb_log/server.log."; }
     hb_say "Hawkbrush is at http://127.0.0.1:$port   (Ctrl-C ends it)"
     hb_notify --ready --status="at http://127.0.0.1:$port"

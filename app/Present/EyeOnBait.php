@@ -23,7 +23,7 @@ final class EyeOnBait
 
         return (new Shared())->remember(
             Redrawing::key('eye', [$recipe->body, $lies, $eye]),
-            static fn(): array => EyeWriter::write(EyeInPlace::of($recipe, $stepId, $eye), $recipe->body),
+            static fn(): array => EyeWriter::write(EyeInPlace::of($recipe, $stepId, $eye, new Shared()), $recipe->body),
         );
     }
 

@@ -92,9 +92,11 @@ final readonly class Field
                 $lights[$number] = $this->states[$state]->lights();
             }
         }
-        $renumbered = static fn(array $cells): array => array_map(static fn(int $state): int => $numbers[$state], $cells);
+        $renumbered = static fn(int $state): int => $numbers[$state];
 
-        return [$reflectances, $lights, $renumbered($this->left), $this->mirrored ? null : $renumbered($this->right)];
+        return [
+            $reflectances, $lights, array_map($renumbered, $this->left), $this->mirrored ? null : array_map($renumbered, $this->right),
+        ];
     }
 
     /** After all coats of a recipe up to and with the step of that id (null: all). */

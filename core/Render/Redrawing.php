@@ -9,6 +9,7 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Kept;
 use Hawkbrush\Core\Pattern\Recipe;
 
@@ -39,13 +40,13 @@ final readonly class Redrawing
     public function painted(Recipe $recipe, Surface $surface, Climate $climate, ?string $upto, Bands $bands, ?string $workedOn): Field
     {
         $steps = $recipe->upTo($upto);
-        $keys = $this->below($recipe, $surface, [$climate, $bands->name], $upto);
+        $keys = self::below($recipe, $surface, [$climate, $bands->name], $upto);
         $openings = new Openings($surface);
         [$from, $field] = $this->latest($keys, $surface, $bands, $openings);
         $field ??= Field::bare($surface, $bands, $openings);
-        $ground = hash('xxh128', serialize($surface->body)).$surface->columns.'x'.$surface->rows;
+        $ground = self::ground($surface);
         foreach (\array_slice($steps, $from) as $i => $step) {
-            if ($step->id === $workedOn && $from + $i > 0) {
+            if ($step->id === $workedOn && $i > 0) {
                 $plain = $field->plainly();
                 if ($plain !== null) {
                     $this->kept->put($keys[$from + $i], $plain);
@@ -62,6 +63,24 @@ final readonly class Redrawing
         return $field;
     }
 
+    /** What lies on one cell of the left half after all coats. */
+    public function spot(Recipe $recipe, Surface $surface, Climate $climate, int $cell): FilmState
+    {
+        $openings = new Openings($surface);
+        $ground = self::ground($surface);
+        $field = Field::bare($surface, Bands::All, $openings);
+        foreach ($recipe->enabled() as $step) {
+            foreach ($step->films() as $coat) {
+                $share = $coat->optics() === null ? 0.0 : $this->coverage($coat, $surface, $openings, $ground)->left[$cell] ?? 0.0;
+                // One that does not land here is still the last that was laid.
+                $field = $field->with($coat, $climate, Coverage::shares($share > 0 ? [$cell => $share] : []));
+            }
+            $field = $field->under($step->overAll());
+        }
+
+        return $field->states[$field->left[$cell]];
+    }
+
     /**
      * What lies below each step, as a key.
      *
@@ -69,7 +88,7 @@ final readonly class Redrawing
      *
      * @return non-empty-list<string> below the first, the second, …, and after the last
      */
-    public function below(Recipe $recipe, Surface $surface, array $more, ?string $upto): array
+    private static function below(Recipe $recipe, Surface $surface, array $more, ?string $upto): array
     {
         $key = self::key('field', [$surface->body, $surface->columns, $surface->rows, $more]);
         $keys = [$key];
@@ -109,6 +128,11 @@ final readonly class Redrawing
         $this->kept->put($key, $coverage->plainly());
 
         return $coverage;
+    }
+
+    private static function ground(Surface $surface): string
+    {
+        return self::key('ground', [$surface->body, $surface->columns, $surface->rows]);
     }
 
     /** @param array<mixed> $dependsOn */

@@ -72,7 +72,10 @@ final class OpenSpray
         $corners = $place->hasCorners() ? $place : null;
         if ($corners !== null) {
             $along = array_map(static fn(float $u): float => $place->power($place->outU($u)), array_intersect_key($surface->u, $along));
-            $around = array_map(static fn(float $deg): float => $place->power($place->outDeg($deg)), array_intersect_key($surface->theta, $around));
+            $around = array_map(
+                static fn(float $deg): float => $place->power($place->outDeg($deg)),
+                array_intersect_key($surface->theta, $around),
+            );
         }
 
         return new self(

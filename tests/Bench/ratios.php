@@ -32,7 +32,8 @@ $figures = array_map(static fn(array $kinds): array => array_map(static function
 }, $kinds), $all);
 $stolen = stolenPercent($before, $after);
 if ($format === '--json') {
-    echo json_encode(['against' => $commit, 'turns' => (int) $turns, 'stolen_by_host_percent' => $stolen, 'figures' => $figures], JSON_PRETTY_PRINT), "\n";
+    $all = ['against' => $commit, 'turns' => (int) $turns, 'stolen_by_host_percent' => $stolen, 'figures' => $figures];
+    echo json_encode($all, JSON_PRETTY_PRINT), "\n";
     exit;
 }
 printf("%-30s %9s %9s   ratio, median of %d turns\n", '', substr($commit, 0, 7), 'now', $turns);

@@ -41,7 +41,16 @@ final class DrawTexture
         unset($document['name'], $document['species'], $document['water'], $document['notes']);
         $key = 'texture:'.hash('xxh128', serialize([CodeVersion::ofCore(), $document, $finish, $upto, $width, $height]));
 
-        return PictureCache::remember($key, fn(): array => $this->drawn($recipe, $finish, $upto, $width, $height, $workedOn));
+        $draw = fn(): array => $this->drawn($recipe, $finish, $upto, $width, $height, $workedOn);
+        $shared = new Shared();
+        if ($workedOn !== null) {
+            // The next edit makes it another one: it is not worth packing and writing.
+            return $shared->remember($key, $draw);
+        }
+        /** @var array<string, mixed>|null $there */
+        $there = $shared->get($key);
+
+        return $there ?? PictureCache::remember($key, $draw);
     }
 
     /**

@@ -23,7 +23,11 @@ function eyed(string $id, array $fields = []): array
 /** @param list<array<string, mixed>> $steps */
 function irisAfter(array $steps, ?string $upto = null): ?string
 {
-    return EyeInPlace::after(RecipeReader::read(Node::root(PaintedRecipes::document($steps))), $upto)?->irisHex;
+    $recipe = RecipeReader::read(Node::root(PaintedRecipes::document($steps)));
+    $step = $recipe->eyeStep($upto);
+    $eye = $step?->eye();
+
+    return $step === null || $eye === null ? null : EyeInPlace::of($recipe, $step->id, $eye)->irisHex;
 }
 
 it('has the eye from its step on, the one that was set last, and none that is switched off', function (): void {

@@ -19,6 +19,7 @@ use Hawkbrush\Core\Render\Texture;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
+use Tests\Build;
 
 /** Keeps all of it, and counts what was found again. */
 function memory(): Kept
@@ -39,7 +40,7 @@ function memory(): Kept
         public function put(string $key, array $value): void
         {
             // As from elsewhere: no object comes back.
-            $this->all[$key] = json_decode(json_encode($value, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), true, 64, JSON_THROW_ON_ERROR);
+            $this->all[$key] = json_decode((string) json_encode($value, JSON_PRESERVE_ZERO_FRACTION), true, 64, JSON_THROW_ON_ERROR);
         }
     };
 }
@@ -84,7 +85,8 @@ function anyStep(string $id): array
             static fn(Parameter $p): float => $p->min + ($p->max - $p->min) * picked([0.2, 0.4]),
             array_column($numbers, null, 'name'),
         )),
-        'where' => ['zone' => picked(['back', 'flank', 'belly', 'shoulder', 'whole', 'muzzle'])] + (mt_rand(0, 5) === 0 ? ['side' => 'left'] : []),
+        'where' => ['zone' => picked(['back', 'flank', 'belly', 'shoulder', 'whole', 'muzzle'])]
+            + (mt_rand(0, 5) === 0 ? ['side' => 'left'] : []),
         'aim_deg' => picked([null, 30, 75, 120]),
         'width_mm' => picked([null, 8, 20]),
         'slant_deg' => picked([0, 30]),
@@ -139,7 +141,7 @@ it('draws the same from what is kept as anew, whatever is changed', function ():
 it('does not take a coat for another that lands elsewhere', function (array $one, array $other): void {
     $drawing = new Redrawing(memory());
     $drawn = array_map(static function (array $figures) use ($drawing): string {
-        $coat = $figures + ['id' => 'a', 'type' => 'paint', 'mix' => [['paint' => 'moss']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'flank']];
+        $coat = Build::paintStep($figures, 'a', 'moss');
         $recipe = drawnRecipe([$coat, ['id' => 'b'] + $coat], 65);
         $surface = $drawing->surface($recipe->body, 64, 32);
         $cells = static fn(Field $field): string => md5(Texture::draw($field, SurfaceFinish::Clear)->cells);
@@ -149,14 +151,17 @@ it('does not take a coat for another that lands elsewhere', function (array $one
         return $anew;
     }, [$one, $other]);
     expect($drawn[0])->not->toBe($drawn[1]);
-})->with([
-    'technique' => [['technique' => ['name' => 'sponge']], ['technique' => ['name' => 'mottle']]],
-    'marks' => [['technique' => ['name' => 'mesh', 'pitch_mm' => 4]], ['technique' => ['name' => 'mesh', 'pitch_mm' => 8]]],
-    'drops at another pressure' => [['technique' => ['name' => 'splatter'], 'psi' => 3], ['technique' => ['name' => 'splatter'], 'psi' => 30]],
-    'seed' => [['technique' => ['name' => 'mottle'], 'seed' => 1], ['technique' => ['name' => 'mottle'], 'seed' => 2]],
-    'place' => [['where' => ['zone' => 'back']], ['where' => ['zone' => 'belly']]],
-    'side' => [['where' => ['zone' => 'back', 'side' => 'left']], ['where' => ['zone' => 'back', 'side' => 'right']]],
-    'aim' => [['aim_deg' => 20], ['aim_deg' => 100]],
-    'width' => [['width_mm' => 6], ['width_mm' => 20]],
-    'slant' => [['technique' => ['name' => 'mesh', 'pitch_mm' => 8], 'slant_deg' => 40], ['technique' => ['name' => 'mesh', 'pitch_mm' => 8], 'slant_deg' => -40]],
-]);
+})->with(function (): iterable {
+    $through = static fn(string $name, array $marks = []): array => ['technique' => ['name' => $name] + $marks];
+    $mesh = $through('mesh', ['pitch_mm' => 8]);
+
+    yield 'technique' => [$through('sponge'), $through('mottle')];
+    yield 'marks' => [$mesh, $through('mesh', ['pitch_mm' => 4])];
+    yield 'drops at another pressure' => [$through('splatter') + ['psi' => 3], $through('splatter') + ['psi' => 30]];
+    yield 'seed' => [$through('mottle') + ['seed' => 1], $through('mottle') + ['seed' => 2]];
+    yield 'place' => [['where' => ['zone' => 'back']], ['where' => ['zone' => 'belly']]];
+    yield 'side' => [['where' => ['zone' => 'back', 'side' => 'left']], ['where' => ['zone' => 'back', 'side' => 'right']]];
+    yield 'aim' => [['aim_deg' => 20], ['aim_deg' => 100]];
+    yield 'width' => [['width_mm' => 6], ['width_mm' => 20]];
+    yield 'slant' => [$mesh + ['slant_deg' => 40], $mesh + ['slant_deg' => -40]];
+});
