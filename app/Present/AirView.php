@@ -121,8 +121,8 @@ final class AirView
             'still_s' => $seconds($coat->touchDryS($shop->climate, Air::still())),
             'dryer_s' => $seconds($coat->touchDryS($shop->climate, $under)),
             'dryer' => $shop->climate->dryer->kind,
-            'surface_c' => round($under->surfaceC ?? $shop->climate->airC),
-            'softens' => $shop->climate->dryer->softensPlastic($shop->climate->airC),
+            'surface_c' => round($under->dryC ?? $shop->climate->airC),
+            'softens' => $shop->climate->dryer->softensPlastic($shop->climate),
         ];
     }
 }

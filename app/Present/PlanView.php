@@ -107,6 +107,7 @@ final class PlanView
     {
         return [
             'heats' => $melt->heats,
+            'again_s' => $melt->againS,
             'from_c' => Melt::FROM_C,
             'to_c' => Melt::TO_C,
             'never_c' => Melt::NEVER_C,

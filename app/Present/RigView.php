@@ -40,9 +40,9 @@ final class RigView
     /** @return array<string, mixed> what of a dryer arrives at the bait in this room */
     private static function arrives(Dryer $dryer): array
     {
-        $roomC = Preference::room()->airC;
-        $air = $dryer->at($roomC);
+        $room = Preference::room();
+        $air = $room->with($dryer)->underDryer();
 
-        return ['air_m_s' => round($air->speedMs, 1), 'surface_c' => round($air->surfaceC ?? $roomC), 'softens' => $dryer->softensPlastic($roomC)];
+        return ['air_m_s' => round($air->speedMs, 1), 'surface_c' => round($air->dryC ?? $room->airC), 'softens' => $dryer->softensPlastic($room)];
     }
 }

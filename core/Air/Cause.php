@@ -111,28 +111,60 @@ enum Cause: string
         }));
     }
 
+    /** Whether it can be behind anything as the step stands: nobody gives more air to a step that has too much already. */
+    public function possible(Circumstances $at): bool
+    {
+        $air = $at->window();
+        $thinning = Thinning::window($at->spraying);
+        $percent = $at->spraying->thinning * 100;
+
+        return match ($this) {
+            // With room for a step of the gauge at least.
+            self::TooMuchAir => $at->psi - self::step($at->psi) >= $air->low,
+            self::TooLittleAir => $at->psi + self::step($at->psi) <= $air->high,
+            self::TooThin => $percent > $thinning->low,
+            self::TooThick => $percent < $thinning->high,
+            default => true,
+        };
+    }
+
     /**
-     * What it sets of the figures of the step, if anything.
+     * What it sets of the figures of the step, if anything: one step on, never out of the window of this way of spraying.
      *
      * @return array<string, float|string> psi, thinning_percent or weight
      */
     public function sets(Circumstances $at): array
     {
-        $thinning = $at->spraying->thinning * 100;
+        $air = $at->window();
+        $thinning = Thinning::window($at->spraying);
+        $percent = $at->spraying->thinning * 100;
 
         return match ($this) {
-            self::TooMuchAir => ['psi' => self::gauge(min($at->psi * self::AIR_STEP, max($at->window()->set, $at->psi / 2)))],
-            self::TooLittleAir => ['psi' => self::gauge(max($at->psi / self::AIR_STEP, min($at->window()->set, $at->psi * 2)))],
-            self::TooThin => $thinning <= 0 ? [] : ['thinning_percent' => max(0.0, $thinning - self::THINNING_STEP)],
-            self::TooThick => ['thinning_percent' => min(90.0, $thinning + self::THINNING_STEP)],
+            self::TooMuchAir => ['psi' => self::gauge(min($at->psi * self::AIR_STEP, max($air->set, $at->psi / 2)), $air)],
+            self::TooLittleAir => ['psi' => self::gauge(max($at->psi / self::AIR_STEP, min($air->set, $at->psi * 2)), $air)],
+            self::TooThin => ['thinning_percent' => $thinning->nearest($percent - self::THINNING_STEP)],
+            self::TooThick => ['thinning_percent' => $thinning->nearest($percent + self::THINNING_STEP)],
             self::TooHeavy => $at->wetUm === null || $at->wetUm <= 9 ? [] : ['weight' => $at->wetUm > 16 ? 'medium' : 'light'],
             default => [],
         };
     }
 
-    /** As a gauge can be set. */
-    private static function gauge(float $psi): float
+    /** As a gauge can be set, within the window. */
+    private static function gauge(float $psi, Window $air): float
     {
-        return $psi < 10 ? max(0.5, round($psi * 2) / 2) : min(120.0, round($psi));
+        $psi = $air->nearest($psi);
+        $step = self::step($psi);
+        $set = round($psi / $step) * $step;
+
+        return match ($air->side($set)) {
+            -1 => $air->nearest($set + $step),
+            1 => $air->nearest($set - $step),
+            default => $set,
+        };
+    }
+
+    private static function step(float $psi): float
+    {
+        return $psi < 10 ? 0.5 : 1.0;
     }
 }

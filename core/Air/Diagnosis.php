@@ -28,6 +28,9 @@ final readonly class Diagnosis
     {
         $weights = [];
         foreach ($fault->causes() as [$cause, $likelihood]) {
+            if (! $cause->possible($at)) {
+                continue;
+            }
             $told = $before[$cause->value] ?? ['helped' => 0, 'failed' => 0];
             $weights[] = [
                 $cause,
@@ -36,6 +39,7 @@ final readonly class Diagnosis
         }
         $all = array_sum(array_column($weights, 1));
         $causes = array_map(static fn(array $one): self => new self($one[0], $one[1] / $all, $one[0]->sets($at)), $weights);
+        \assert($causes !== [], 'Every fault has a cause that is neither air nor thinning.');
         usort($causes, static fn(self $a, self $b): int => $b->turn() <=> $a->turn());
 
         return $causes;

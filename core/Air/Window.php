@@ -24,6 +24,12 @@ final readonly class Window
         return $value < $this->low ? -1 : ($value > $this->high ? 1 : 0);
     }
 
+    /** The figure within it that is nearest. */
+    public function nearest(float $value): float
+    {
+        return max($this->low, min($this->high, $value));
+    }
+
     /** Below or above it by far. */
     public function farOff(float $value): bool
     {

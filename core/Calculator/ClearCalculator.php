@@ -31,7 +31,8 @@ final class ClearCalculator implements Calculator
                  baits (1), area_mm2 of each, coats (1); over: what lies below (a family of paint, pen ink, decal, another clear)
             out: working_min of a small mix (null where nothing is mixed); baits_per_mix, mixes of one coat [{baits, ml_a, ml_b,
                  grams_a, grams_b, start_min, usable_min}]; hard_min of all coats, recoat_min [from, until], sand_min, fish_min;
-                 turn: whether it runs before it gels, runs_mm; over {verdict: safe, seal first or never, reason} or null
+                 turn: whether it runs before it gels, runs_mm; over {verdict: safe, seal first or never, reason} or null;
+                 trouble: where one mix does not last for one bait (baits_per_mix is 0 then), else empty
             TEXT;
     }
 
@@ -64,12 +65,13 @@ final class ClearCalculator implements Calculator
                 'start_min' => $mix['start_min'],
                 'usable_min' => $mix['usable_min'],
             ], $mixes->mixes),
-            'hard_min' => $cure->hardMin * $coats,
+            'hard_min' => $cure->hardAfterMin($coats),
             'recoat_min' => [$cure->recoatFromMin, $cure->recoatUntilMin],
             'sand_min' => $cure->sandMin,
             'fish_min' => $cure->fishMin,
             'turn' => Turning::wanted($product->clear, $runs),
             'runs_mm' => Turning::runsMm($product->clear, $runs),
+            'trouble' => $mixes->trouble(),
             'over' => $over === null ? null : get_object_vars(Chemistry::over($product->clear, $over)),
         ];
     }

@@ -21,7 +21,8 @@ final class DryCalculator implements Calculator
     {
         return <<<'TEXT'
             in:  wet_um, volatile_fraction (0 to 1), air_c, humidity_percent, air_speed_m_s (default 0), surface_c (default: as the air)
-            out: touch_dry_s, mask_safe_s; both null with a reason when it never dries in this air
+            out: touch_dry_s, mask_safe_s; either null with a reason when that takes more than a day in this air; wet_c: how warm the
+                 coat is while it is wet, under a dryer no warmer than the wet bulb of its air
             TEXT;
     }
 
@@ -41,7 +42,11 @@ final class DryCalculator implements Calculator
     {
         $in->only(['wet_um', 'volatile_fraction', 'air_c', 'humidity_percent', 'air_speed_m_s', 'surface_c']);
         $climate = Climate::of($in->field('air_c')->number(-20, 60), $in->field('humidity_percent')->number(1, 100));
-        $air = Air::of($in->optional('air_speed_m_s')?->number(0, 50) ?? 0.0, $in->optional('surface_c')?->number(-20, 120));
+        $speed = $in->optional('air_speed_m_s')?->number(0, 50) ?? 0.0;
+        $surface = $in->optional('surface_c')?->number(-20, 120);
+        // Warmer than the room in moving air: under a dryer.
+        $air = $speed > 0 && $surface !== null && $surface > $climate->airC
+            ? Air::hot($speed, $surface, $climate->airC, $climate->vapourKpa()) : Air::of($speed, $surface);
         $wet = $in->field('wet_um')->number(0, 10_000);
         $volatile = $in->field('volatile_fraction')->number(0, 1);
         $touch = Evaporation::touchDryS($wet, $volatile, $climate, $air);
@@ -50,7 +55,8 @@ final class DryCalculator implements Calculator
         return [
             'touch_dry_s' => $touch,
             'mask_safe_s' => $safe,
-            'reason' => $touch === null || $safe === null ? 'This air takes up no more water: warm the surface or dry the air.' : null,
+            'wet_c' => $air->surfaceC ?? $climate->airC,
+            'reason' => $touch === null || $safe === null ? Evaporation::whyNot($climate, $air) : null,
         ];
     }
 }

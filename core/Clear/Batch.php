@@ -30,6 +30,6 @@ final readonly class Batch
     /** Minutes with the hands: stirring and brushing, all coats. */
     public function handsOnMin(int $baits): float
     {
-        return $this->coats * (\count($this->mixes->mixes) * Mixes::STIR_MIN + $baits * Mixes::COAT_MIN);
+        return $this->coats * (\count($this->mixes->mixes) * Mixes::STIR_MIN + $baits * $this->mixes->coatMin);
     }
 }

@@ -13,6 +13,8 @@ final readonly class Chemistry
 
     public const NEVER = 'never';
 
+    private const VINYL_SOFTENS = 'never hardens over soft vinyl: its softener creeps into it; finish vinyl with vinyl';
+
     private const INK_RUNS = 'dissolves pen ink and lifts decals: a thin acrylic clear over them first';
 
     private function __construct(public string $verdict, public string $reason) {}
@@ -21,12 +23,14 @@ final readonly class Chemistry
     public static function over(Clear $clear, string $below): self
     {
         $below = mb_strtolower($below);
-        // A pen of acrylic paint bears what the paint bears.
-        $marks = preg_match('/decal|marker|\bpen ink\b|(\bink|alcohol).*\bpen\b/', $below) === 1;
+        // Acrylic ink, from a bottle, is paint; what a pen lays is ink.
+        $ink = preg_match('/\bink\b/', $below) === 1 && (! str_contains($below, 'acrylic') || preg_match('/\bpen\b/', $below) === 1);
+        $marks = $ink || preg_match('/decal|marker|alcohol.*\bpen\b/', $below) === 1;
         $solvent = preg_match('/lacquer|solvent|enamel/', $below) === 1;
         $hard = $below !== Clear::Acrylic->value && \in_array($below, array_map(mb_strtolower(...), Clear::names()), true);
         $twoPart = $clear === Clear::Epoxy || $clear === Clear::Resin;
         [$verdict, $reason] = match (true) {
+            preg_match('/vinyl|plastisol/', $below) === 1 => [self::NEVER, self::VINYL_SOFTENS],
             $below === mb_strtolower($clear->value) => [self::SAFE, 'coat on coat, while the one below still bonds'],
             $clear === Clear::Urethane && $hard
                 => [self::SEAL, 'bonds to a hard clear only where it is sanded dull'],

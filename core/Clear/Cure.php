@@ -29,13 +29,22 @@ final readonly class Cure
         public float $fishMin,
     ) {}
 
+    /** Minutes until so many coats are hard: each goes on as soon as it bonds to the one below, and the last one cures. */
+    public function hardAfterMin(int $coats): float
+    {
+        return ($coats - 1) * $this->recoatFromMin + $this->hardMin;
+    }
+
     public static function of(Product $product, Climate $climate): self
     {
         $clear = $product->clear;
         $hard = match ($clear) {
             Clear::Uv => $product->lampMin(),
             Clear::Urethane => $clear->hardMinutes() * min(6.0, max(0.4, Climate::ordinary()->waterGM3() / max(0.1, $climate->waterGM3()))),
-            default => $clear->hardMinutes() / $clear->rate($climate->airC),
+            Clear::Acrylic => $clear->hardMinutes(),
+            // What gels sooner is hard sooner: in proportion to the minutes on the label (a guess; its sheet goes first).
+            Clear::Epoxy, Clear::Resin => $clear->hardMinutes() * $product->labelMin / Product::usual($clear)->labelMin
+                / $clear->rate($climate->airC),
         };
 
         return new self($hard, self::RECOAT_FROM * $hard, self::RECOAT_UNTIL * $hard, self::SANDS * $hard, self::FISHES * $hard);

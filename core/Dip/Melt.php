@@ -24,6 +24,9 @@ final readonly class Melt
 
     private const THEN_S = 30;
 
+    /** A cup that is heated so. More of it takes as much longer each time: it is as much warmer at each stir. A guess. */
+    private const CUP_ML = 120.0;
+
     private const LEAST_S = 5;
 
     /** A stir and a look at the thermometer. A guess. */
@@ -47,9 +50,10 @@ final readonly class Melt
 
     /**
      * @param non-empty-list<int> $heats seconds of each heating, stirred and measured after each
+     * @param int $againS seconds of heat once it has cooled
      * @param float $holdsMin from the top of the range to where it grows too thick to dip
      */
-    private function __construct(public array $heats, public float $holdsMin, public int $dipsPerHeat) {}
+    private function __construct(public array $heats, public float $holdsMin, public int $dipsPerHeat, public int $againS) {}
 
     /**
      * @param float $cupMl of vinyl
@@ -59,16 +63,18 @@ final readonly class Melt
     {
         $capacity = $cupMl * (self::VINYL_J_K_ML + self::CUP_J_K_ML);
         $left = $capacity * max(0.0, $atC - $airC) / self::OVEN_W;
+        $larger = max(1.0, $cupMl / self::CUP_ML);
+        $again = (int) (self::LEAST_S * round(self::THEN_S * $larger / self::LEAST_S));
         $heats = [];
         do {
-            $next = $heats === [] ? self::FIRST_S : self::THEN_S;
+            $next = $heats === [] ? (int) (self::LEAST_S * round(self::FIRST_S * $larger / self::LEAST_S)) : $again;
             $heats[] = (int) max(self::LEAST_S, min($next, self::LEAST_S * ceil($left / self::LEAST_S)));
             $left -= $heats[\count($heats) - 1];
         } while ($left > 0);
         $loss = self::LOSS_W_M2_K * self::FACE_M2 * $cupMl ** (2 / 3) * max(1.0, (self::FROM_C + self::TO_C) / 2 - $airC);
         $holds = $capacity * (self::TO_C - self::FROM_C) / $loss / 60;
 
-        return new self($heats, $holds, max(1, (int) ($holds / self::DIP_MIN)));
+        return new self($heats, $holds, max(1, (int) ($holds / self::DIP_MIN)), $again);
     }
 
     /** Minutes until it can first be dipped into: heating, and a stir after each. */
@@ -83,9 +89,9 @@ final readonly class Melt
         return max(0, (int) ceil($dips / $this->dipsPerHeat) - 1);
     }
 
-    /** Minutes of dipping, with half a minute of heat and a stir each time it has cooled. */
+    /** Minutes of dipping, with heat and a stir each time it has cooled. */
     public function dippingMin(int $dips): float
     {
-        return $dips * self::DIP_MIN + $this->reheats($dips) * (self::THEN_S / 60 + self::STIR_MIN);
+        return $dips * self::DIP_MIN + $this->reheats($dips) * ($this->againS / 60 + self::STIR_MIN);
     }
 }

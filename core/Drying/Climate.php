@@ -45,7 +45,7 @@ final readonly class Climate
     /** What the dryer in hand does to a coat here. */
     public function underDryer(): Air
     {
-        return $this->dryer->at($this->airC);
+        return $this->dryer->in($this);
     }
 
     /** How this air is beside an ordinary room, in words; empty where nobody would say so. */

@@ -91,9 +91,10 @@ final readonly class Dryer
         ];
     }
 
-    /** What of it arrives at the bait, in a room of this temperature. */
-    public function at(float $roomC): Air
+    /** What of it arrives at the bait. */
+    public function in(Climate $room): Air
     {
+        $roomC = $room->airC;
         $reach = $this->outletMm / $this->distanceMm;
         $waved = $this->kind === 'hair dryer' || $this->kind === 'heat gun';
         $speed = $this->outMs * min(1.0, self::SPEED_KEEPS * $reach) * ($waved ? self::WAVED_SPEED : 1.0);
@@ -104,12 +105,13 @@ final readonly class Dryer
             default => ($this->outC - $roomC) * min(1.0, self::WARMTH_KEEPS * $reach) * self::WAVED_WARMTH,
         };
 
-        return Air::of($speed, $roomC + $warmer);
+        // A lamp shines on it, and is not held to what the air has to give.
+        return $waved ? Air::hot($speed, $roomC + $warmer, $roomC, $room->vapourKpa()) : Air::of($speed, $roomC + $warmer);
     }
 
     /** Whether plastic would soften under it. */
-    public function softensPlastic(float $roomC): bool
+    public function softensPlastic(Climate $room): bool
     {
-        return (float) $this->at($roomC)->surfaceC > self::SOFTENS_C;
+        return (float) $this->in($room)->dryC > self::SOFTENS_C;
     }
 }

@@ -21,13 +21,25 @@ final class Evaporation
      */
     private const THROUGH_FILM_S = 0.2;
 
+    /** Volatiles of a mist, um: less than that has as much less to go through. A guess. */
+    private const MIST_UM = 2.4;
+
+    /** Whoever waits longer than this does not wait, but warms or dries the air. */
+    private const LONGEST_S = 86_400.0;
+
+    /** Water paint freezes, and forms no film. */
+    private const FREEZES_C = 0.0;
+
     /** kg per m2 of one micrometre of volatiles. */
     private const KG_PER_UM = 0.001;
 
-    /** kg/(s m2); zero when the air takes no more water. */
+    /** kg/(s m2); zero when the air takes no more water, or the paint is frozen. */
     public static function rate(Climate $climate, Air $air): float
     {
         $surface = $air->surfaceC ?? $climate->airC;
+        if ($surface <= self::FREEZES_C) {
+            return 0.0;
+        }
         $latent = 2501.0 - 2.361 * $surface;
         $drive = Psychrometrics::saturationKpa($surface) - $climate->vapourKpa();
 
@@ -43,15 +55,16 @@ final class Evaporation
     /**
      * @param float $volatileShare part of the wet coat that leaves, 0 to 1
      *
-     * @return float|null seconds, null when it never dries in this air
+     * @return float|null seconds, null when it does not dry within a day in this air
      */
     public static function touchDryS(float $wetUm, float $volatileShare, Climate $climate, Air $air): ?float
     {
-        $rate = self::rate($climate, $air);
-
         $volatileUm = $wetUm * $volatileShare;
+        if ($volatileUm <= 0) {
+            return 0.0;
+        }
 
-        return $rate > 1e-9 ? $volatileUm * self::KG_PER_UM / $rate + self::THROUGH_FILM_S * $volatileUm ** 2 : null;
+        return self::within($volatileUm * self::KG_PER_UM / max(1e-12, self::rate($climate, $air)) + self::THROUGH_FILM_S * $volatileUm ** 2);
     }
 
     /**
@@ -61,11 +74,22 @@ final class Evaporation
     public static function maskSafeS(float $wetUm, float $volatileShare, Climate $climate, Air $air): ?float
     {
         $touch = self::touchDryS($wetUm, $volatileShare, $climate, $air);
-        $rate = self::rate($climate, Air::still());
-        if ($touch === null || $rate <= 1e-9) {
-            return null;
-        }
+        $through = self::THROUGH_DRY_S * min(1.0, $wetUm * $volatileShare / self::MIST_UM);
+        $slower = self::rate(Climate::ordinary(), Air::still()) / max(1e-12, self::rate($climate, Air::still()));
 
-        return $touch + self::THROUGH_DRY_S * self::rate(Climate::ordinary(), Air::still()) / $rate;
+        return $touch === null ? null : self::within($touch + $through * $slower);
+    }
+
+    /** Why something does not dry here, and what to do. */
+    public static function whyNot(Climate $climate, Air $air): string
+    {
+        return min($climate->airC, $air->surfaceC ?? $climate->airC) <= self::FREEZES_C
+            ? 'Water paint freezes here and forms no film: warm the room and the bait.'
+            : 'This air hardly takes up water; it would take more than a day: warm the surface or dry the air.';
+    }
+
+    private static function within(float $seconds): ?float
+    {
+        return $seconds <= self::LONGEST_S ? $seconds : null;
     }
 }

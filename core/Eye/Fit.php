@@ -76,7 +76,17 @@ final class Fit
             $sizes[] = ['diameter_mm' => $mm, 'why' => $why];
         }
 
-        return $sizes !== [] ? $sizes : [['diameter_mm' => max(1.0, $half($head / 3)), 'why' => 'about a third of the head at the eye']];
+        if ($sizes !== []) {
+            return $sizes;
+        }
+        $size = max(1.0, $half($head / 3));
+
+        return [['diameter_mm' => $size, 'why' => \sprintf(
+            $size > $head * self::SHARE_OF_HEAD[1] ? 'the smallest there is, and large for a head %2$s mm deep at the eye: %1$d %% of it'
+                : '%d %% of the head, which is %s mm deep at the eye',
+            round(100 * $size / max(0.1, $head)),
+            self::plain($head),
+        )]];
     }
 
     /** Where its surround is looked at, along the body: a little behind its rim. */

@@ -6,11 +6,14 @@ namespace Hawkbrush\Core\Step\Clear;
 
 use Hawkbrush\Core\Clear\Batch;
 use Hawkbrush\Core\Clear\Clear;
+use Hawkbrush\Core\Clear\Cure;
+use Hawkbrush\Core\Clear\Product;
 use Hawkbrush\Core\Clear\Yellowing;
 use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
+use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Shop\Habits;
@@ -137,7 +140,7 @@ final readonly class ClearStep extends WholeBait
     public function work(Job $job): Work
     {
         $batch = Batch::of($job->clear($this->clear), $job->climate, $job->baits, $job->bodyMm2, $this->coats);
-        $hardMin = $batch->cure->hardMin * $this->coats;
+        $hardMin = $batch->cure->hardAfterMin($this->coats);
         $handsMin = $batch->handsOnMin($job->baits);
 
         // A night that the recipe plans already counts.
@@ -158,7 +161,7 @@ final readonly class ClearStep extends WholeBait
 
     public function restMin(): float
     {
-        return $this->clear->hardMinutes() * $this->coats;
+        return Cure::of(Product::usual($this->clear), Climate::ordinary())->hardAfterMin($this->coats);
     }
 
     public function hazards(): array

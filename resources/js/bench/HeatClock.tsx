@@ -12,15 +12,12 @@ interface Props {
   onHeat: (seconds: number, label: string) => void;
 }
 
-/** After the vinyl has cooled to where it draws threads; a common practice. */
-const AGAIN_S = 30;
-
-/** The next heating of the vinyl, each with its clock, until it can be dipped into; then half a minute at a time. */
+/** The next heating of the vinyl, each with its clock, until it can be dipped into; then again each time it has cooled. */
 export function HeatClock({ melt, settings, running, onHeat }: Props) {
   const [pressed, setPressed] = useState(0);
   const heated = Math.max(pressed, ...running.map((label) => Number(/^heat (\d+) of/.exec(label)?.[1] ?? 0)));
   const count = melt.heats.length;
-  const next = melt.heats[heated] ?? AGAIN_S;
+  const next = melt.heats[heated] ?? melt.again_s;
   const at = (c: number) => `${Math.round(temperature.show(c, settings))} ${temperature.unit(settings)}`;
   const label = heated < count ? `heat ${heated + 1} of ${count}` : 'heat again';
   return (

@@ -74,7 +74,7 @@ it('is content with the minutes that the model asks for, and not with two less',
     $first = saidBy('too-soon-to-clamp', [Build::paintStep($base, 'base', 'white'), $mask])[0];
     $minutes = $first->fix?->set['set']['minutes'];
     // As the drying model has it: touch dry under the dryer, then twenty minutes in an ordinary room.
-    $safe = Evaporation::maskSafeS(9, 0.65, Climate::ordinary(), Dryer::hairDryer()->at(21));
+    $safe = Evaporation::maskSafeS(9, 0.65, Climate::ordinary(), Dryer::hairDryer()->in(Climate::ordinary()));
     expect($minutes)->toEqual(ceil($safe / 60))
         ->and(saidBy(
             'too-soon-to-clamp',

@@ -7,16 +7,19 @@ namespace Tests\Core\Dip;
 use Hawkbrush\Core\Dip\Melt;
 
 it('heats a minute first, then half minutes, and no longer than it takes', function (float $ml, float $atC, float $airC): void {
-    // First a minute, then half minutes: common practice, no published source.
+    // First a minute, then half minutes, of a cup: common practice, no published source. More of it takes as much longer.
+    $larger = max(1, $ml / 120);
     $heats = Melt::of($ml, $atC, $airC)->heats;
-    expect($heats[0])->toBeLessThanOrEqual(60);
+    expect($heats[0])->toBeLessThanOrEqual(60 * $larger + 2.5);
     foreach (\array_slice($heats, 1) as $seconds) {
-        expect($seconds)->toBeLessThanOrEqual(30)->and($seconds)->toBeGreaterThan(0);
+        expect($seconds)->toBeLessThanOrEqual(30 * $larger + 2.5)->and($seconds)->toBeGreaterThan(0);
     }
     // Heat = capacity x rise: (1.95 + 1.5) J/(K ml) at 250 W, rounded up to the next five seconds.
     $needs = $ml * (1.95 + 1.5) * ($atC - $airC) / 250;
-    expect(array_sum($heats))->toBeGreaterThanOrEqual($needs - 1e-9)->and(array_sum($heats))->toBeLessThan($needs + 5);
-})->with([[120, 168, 21], [20, 168, 21], [400, 170, 5], [60, 150, 38]]);
+    expect(array_sum($heats))->toBeGreaterThanOrEqual($needs - 1e-9)->and(array_sum($heats))->toBeLessThan($needs + 5)
+        // Two litres came to 135 heatings.
+        ->and(\count($heats))->toBeLessThanOrEqual(10);
+})->with([[120, 168, 21], [20, 168, 21], [400, 170, 5], [60, 150, 38], [2000, 168, 21]]);
 
 it('takes longer for more vinyl and from colder, and holds longer in a larger cup', function (): void {
     $seconds = static fn(float $ml, float $airC): int => (int) array_sum(Melt::of($ml, 168, $airC)->heats);

@@ -143,12 +143,12 @@ it('brings colours up under clear', function (): void {
 it('dries a light white coat in some minutes, and under a dryer in less than one', function (): void {
     $wet = Weight::Light->wetUm();
     expect(Evaporation::touchDryS($wet, 0.65, Climate::ordinary(), Air::still()))->toBeBetween(60, 600)
-        ->and(Evaporation::touchDryS($wet, 0.65, Climate::ordinary(), Dryer::hairDryer()->at(21)))->toBeLessThan(60);
+        ->and(Evaporation::touchDryS($wet, 0.65, Climate::ordinary(), Dryer::hairDryer()->in(Climate::ordinary())))->toBeLessThan(60);
 });
 
 it('wants about twenty minutes on top before a mesh', function (): void {
-    $touch = Evaporation::touchDryS(9, 0.65, Climate::ordinary(), Dryer::hairDryer()->at(21));
-    expect(Evaporation::maskSafeS(9, 0.65, Climate::ordinary(), Dryer::hairDryer()->at(21)) - $touch)->toEqualWithDelta(1200, 1);
+    $touch = Evaporation::touchDryS(9, 0.65, Climate::ordinary(), Dryer::hairDryer()->in(Climate::ordinary()));
+    expect(Evaporation::maskSafeS(9, 0.65, Climate::ordinary(), Dryer::hairDryer()->in(Climate::ordinary())) - $touch)->toEqualWithDelta(1200, 1);
 });
 
 it('reads as itself where an opaque blue is dabbed over black, and not where it is misted', function (): void {

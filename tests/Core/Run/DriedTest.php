@@ -66,8 +66,8 @@ function learnt(Recipe $recipe, BenchEvent ...$events): array
 
 it('learns nothing from a coat that was dry when its time was up', function (): void {
     $recipe = dryingRecipe();
-    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Dryer::hairDryer()->at(21));
-    expect($model)->toBeBetween(10, 90)
+    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Dryer::hairDryer()->in(Climate::ordinary()));
+    expect($model)->toBeBetween(60, 180)
         ->and(learnt($recipe, felt('timer', '10:00:00', ['seconds' => 60]), felt('timer-stopped', '10:01:00')))->toBe([])
         ->and(learnt($recipe, felt('timer', '10:00:00', ['seconds' => 300]), felt('dried', '10:05:00')))->toBe([])
         ->and(learnt($recipe, felt('dried', '10:05:00')))->toBe([]);
@@ -75,16 +75,16 @@ it('learns nothing from a coat that was dry when its time was up', function (): 
 
 it('learns from one felt dry before the model says so, and from one still tacky after', function (): void {
     $recipe = dryingRecipe();
-    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Dryer::hairDryer()->at(21));
-    $early = learnt($recipe, felt('timer', '10:00:00', ['seconds' => 80]), felt('dried', '10:00:45.500'));
-    expect($early)->toHaveKeys(['white'])->and($early['white'])->toEqualWithDelta(45.5 / $model, 1e-9);
+    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Dryer::hairDryer()->in(Climate::ordinary()));
+    $early = learnt($recipe, felt('timer', '10:00:00', ['seconds' => 160]), felt('dried', '10:01:30.500'));
+    expect($early)->toHaveKeys(['white'])->and($early['white'])->toEqualWithDelta(90.5 / $model, 1e-9);
     $late = learnt(
         $recipe,
-        felt('timer', '10:00:00', ['seconds' => 80]),
-        felt('tacky', '10:01:20', ['seconds' => 10]),
-        felt('dried', '10:01:30'),
+        felt('timer', '10:00:00', ['seconds' => 160]),
+        felt('tacky', '10:02:40', ['seconds' => 10]),
+        felt('dried', '10:02:50'),
     );
-    expect($late['white'])->toEqualWithDelta(90 / $model, 1e-9);
+    expect($late['white'])->toEqualWithDelta(170 / $model, 1e-9);
 });
 
 it('learns nothing from a coat that is left wet on purpose', function (): void {
@@ -99,7 +99,7 @@ it('learns nothing from a coat that is left wet on purpose', function (): void {
 
 it('takes the mean of what was felt, each within bounds', function (): void {
     $recipe = dryingRecipe();
-    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Dryer::hairDryer()->at(21));
+    $model = (float) $recipe->coats()[0]->touchDryS(Climate::ordinary(), Dryer::hairDryer()->in(Climate::ordinary()));
     $twice = learnt(
         $recipe,
         felt(
