@@ -20,7 +20,8 @@ final class HideCalculator implements Calculator
     public function shape(): string
     {
         return <<<'TEXT'
-            in:  paint; target: contrast ratio that counts as hidden (default 0.98)
+            in:  paint; target: contrast ratio that counts as hidden (default: 0.98; of a dark paint, under
+                 1 DeltaE00 between black and white below it)
             out: dry_um; coats of an ordinary coat; both null with a reason when it never hides
             TEXT;
     }
@@ -35,7 +36,7 @@ final class HideCalculator implements Calculator
         $in->only(['paint', 'target']);
         $paint = $in->field('paint');
         $optics = PaintReader::optics($paint);
-        $um = Hiding::thicknessUm($optics, $in->optional('target')?->number(0.01, 0.999) ?? Hiding::HIDDEN);
+        $um = Hiding::thicknessUm($optics, $in->optional('target')?->number(0.01, 0.999));
         if ($um === null) {
             return [
                 'dry_um' => null,

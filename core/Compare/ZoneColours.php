@@ -50,7 +50,7 @@ final readonly class ZoneColours
     {
         $colours = [];
         foreach ($zones as $zone) {
-            $colours[$zone->value] = $finish->colour($this->film($field, $zone)->values);
+            $colours[$zone->value] = $finish->colour(...$this->mean($field, $zone));
         }
 
         return $colours;
@@ -58,6 +58,16 @@ final readonly class ZoneColours
 
     /** The mean film of a zone, without its surface: what a further coat there lies on. */
     public function film(Field $field, Zone $zone): Spectrum
+    {
+        [$reflects, $sends] = $this->mean($field, $zone);
+
+        return Spectrum::of($sends === null
+            ? $reflects
+            : array_map(static fn(float $back, float $sent): float => min(1.0, $back + $sent), $reflects, $sends));
+    }
+
+    /** @return array{list<float>, list<float>|null} what the films of a zone reflect and send out, on the mean */
+    private function mean(Field $field, Zone $zone): array
     {
         $byState = [];
         $whole = 0.0;
@@ -68,14 +78,20 @@ final readonly class ZoneColours
             $byState[$right] = ($byState[$right] ?? 0.0) + $area;
             $whole += 2 * $area;
         }
-        $mean = array_fill(0, Spectrum::BANDS, 0.0);
+        $reflects = $sends = array_fill(0, Spectrum::BANDS, 0.0);
+        $glows = false;
         foreach ($byState as $state => $area) {
-            foreach ($field->states[$state]->flat() as $i => $value) {
-                $mean[$i] += $value * $area / $whole;
+            $share = $area / $whole;
+            foreach ($field->states[$state]->r as $i => $value) {
+                $reflects[$i] += $value * $share;
+            }
+            foreach ($field->states[$state]->glow ?? [] as $i => $value) {
+                $sends[$i] += $value * $share;
+                $glows = true;
             }
         }
 
-        return Spectrum::of(array_values($mean));
+        return [array_values($reflects), $glows ? array_values($sends) : null];
     }
 
     /**

@@ -57,7 +57,11 @@ final readonly class Coats
             return new self(null, \sprintf('It never hides in its own colour: it scatters too little light back. Over black it does nothing; over anything lighter it only darkens, to near black with %s.', self::counted($coats)), $after);
         }
 
-        return new self($coats, 'Then it hides black and white alike (contrast '.Hiding::HIDDEN.', ISO 6504-3).'.$shows, $after);
+        return new self($coats, \sprintf(
+            'Then it hides black and white alike (%s).',
+            Observer::luminous(Masstone::of($optics)->values) < Hiding::DARK
+                ? 'they differ by less than 1 DeltaE00, as counts for so dark a paint' : 'contrast '.Hiding::HIDDEN.', ISO 6504-3',
+        ).$shows, $after);
     }
 
     /**
@@ -146,7 +150,7 @@ final readonly class Coats
     private static function firstOfStandard(Optics $optics, float $coatUm): ?int
     {
         for ($coats = 1; $coats <= self::MOST; $coats++) {
-            if (Hiding::contrastRatio($optics, $coatUm * $coats) >= Hiding::HIDDEN) {
+            if (Hiding::hides($optics, $coatUm * $coats)) {
                 return $coats;
             }
         }

@@ -40,6 +40,8 @@ final class Film
         public readonly ?array $glow,
         public readonly ?array $seldom,
         private readonly Bands $bands,
+        private readonly Optics $optics,
+        private readonly float $dryUm,
     ) {
         $this->plain = $glint === null && $glow === null && $seldom === null;
     }
@@ -60,10 +62,12 @@ final class Film
             $r,
             $t,
             $t2,
-            $optics->glint === null ? null : Glint::ofFilm($optics->glint->values, $dryUm),
+            $optics->glint === null ? null : Glint::ofFilm($optics->glint->values, Glint::dimmedBy($optics, $dryUm, $bands)),
             $optics->glow === null ? null : self::scaled($bands->of($optics->glow->values), Glow::share($dryUm)),
-            $optics->away === null && $optics->afterglow === null ? null : self::seldom($optics, $dryUm),
+            $optics->away === null && $optics->afterglow === null ? null : self::seldom($optics, $dryUm, $bands),
             $bands,
+            $optics,
+            $dryUm,
         );
     }
 
@@ -86,13 +90,13 @@ final class Film
     /** @return array{float, float, float} how much of a glint below comes through, in X, Y and Z */
     public function dims(): array
     {
-        return $this->dims ??= Glint::dimmedBy($this->t2, $this->bands);
+        return $this->dims ??= Glint::dimmedBy($this->optics, $this->dryUm, $this->bands);
     }
 
     /** @return array{float, float, float, float, float, float} */
-    private static function seldom(Optics $optics, float $dryUm): array
+    private static function seldom(Optics $optics, float $dryUm, Bands $bands): array
     {
-        $away = $optics->away === null ? [0.0, 0.0, 0.0] : Glint::ofFilm($optics->away->values, $dryUm);
+        $away = $optics->away === null ? [0.0, 0.0, 0.0] : Glint::ofFilm($optics->away->values, Glint::dimmedBy($optics, $dryUm, $bands));
         $night = Observer::xyz(self::scaled($optics->afterglow->values ?? Spectrum::flat(0)->values, Afterglow::share($dryUm) / 100));
 
         return [...$away, $night->x, $night->y, $night->z];

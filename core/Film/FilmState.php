@@ -82,7 +82,7 @@ final readonly class FilmState
     /** As it looks under flat daylight. */
     public function colour(SurfaceFinish $finish): Colour
     {
-        return $finish->colour($this->flat());
+        return $finish->colour($this->r, $this->glow);
     }
 
     /** As it looks at the mirror angle: what its glint throws on top of that. Null where nothing shines. */
@@ -91,7 +91,7 @@ final readonly class FilmState
         if ($this->glint === null) {
             return null;
         }
-        $flat = Observer::xyz($finish->seen($this->flat()));
+        $flat = Observer::xyz($finish->seen($this->r, $this->glow));
         [$x, $y, $z] = $this->glint;
 
         return Colour::fromLab(Lab::fromXyz(new Xyz($flat->x + 100 * $x, $flat->y + 100 * $y, $flat->z + 100 * $z)));

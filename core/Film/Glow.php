@@ -20,6 +20,9 @@ final class Glow
 
     private const CEILING = 0.85;
 
+    /** As bright as this in its brightest band, a swatch glows in full; a black one has nothing to glow with. A guess. */
+    private const BRIGHT = 0.6;
+
     private const EXCITING_BANDS = 10;
 
     /** @var array<int, list<float>> weight of each band in what excites, by the bands followed */
@@ -29,7 +32,9 @@ final class Glow
     {
         $brightest = max([1e-6, ...$body->values]);
 
-        return $body->map(static fn(float $r): float => self::CEILING * ($r / $brightest) ** 3);
+        $full = self::CEILING * min(1.0, $brightest / self::BRIGHT);
+
+        return $body->map(static fn(float $r): float => $full * ($r / $brightest) ** 3);
     }
 
     /** Share of the ceiling that a film of this thickness reaches, 0 to 1. */

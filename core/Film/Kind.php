@@ -47,19 +47,20 @@ enum Kind: string
 
     /**
      * Dry film in micrometres at which an unmeasured paint hides, by how light and how colourful its full film is: black
-     * in one ordinary coat, colours in one or two, white in two or three; null for the kinds that are seen through.
-     * Common practice, no published source; docs/science.md has the table.
+     * in half an ordinary coat, strong colours in 12 to 16, white at about 20 and light colours later than that, for nothing
+     * scatters like titanium white; null for the kinds that are seen through. Common practice, no published source;
+     * docs/science.md has the table.
      *
      * @param float $light luminous reflectance of the full film, 0 to 1
      * @param float $pure 0 for a grey, 1 where a band is all absorbed
      */
     public function hidingFilmUm(float $light, float $pure): ?float
     {
-        $opaque = (1 - $pure) * (7 + 15 * $light) + $pure * (9 + 8 * $light);
+        $opaque = (1 - $pure) * (3.7 + 3.4 * min(1.0, $light / Hiding::DARK) + 15 * $light) + $pure * (12 + 14.5 * $light);
 
         return match ($this) {
             self::Opaque => $opaque,
-            self::SemiOpaque => 3 * $opaque,
+            self::SemiOpaque => 2.3 * $opaque,
             // Flakes lie flat and hide sooner, light ones too.
             self::Metallic, self::Foil => 8 + 4 * $light,
             default => null,
@@ -77,7 +78,9 @@ enum Kind: string
         return match ($this) {
             self::Fluorescent => [0.07, 0.6],
             self::Phosphorescent => [0.03, 0.25],
-            self::Pearl, self::Holographic, self::ColourShift => [0.022, 0.25],
+            self::Pearl, self::Holographic => [0.022, 0.25],
+            // Clear flakes whose colour is all glint: over white it drowns in what comes back, over black it shows most.
+            self::ColourShift => [0.01, 0.02],
             self::Ink => [0.0004, 0.6],
             self::Medium, self::Size => [0.0, 0.0],
             default => [0.0006, 0.6],

@@ -20,11 +20,10 @@ final class Masstone
     public static function swatch(Optics $optics, Kind $kind): Colour
     {
         $film = $kind->swatchFilmUm();
-        $curve = $film === null
-            ? self::of($optics)->values
-            : FilmState::ground(array_fill(0, Spectrum::BANDS, self::WHITE))->under(Film::of($optics, $film))->flat();
 
-        return SurfaceFinish::Clear->colour($curve);
+        return $film === null
+            ? SurfaceFinish::Clear->colour(self::of($optics)->values)
+            : FilmState::ground(array_fill(0, Spectrum::BANDS, self::WHITE))->under(Film::of($optics, $film))->colour(SurfaceFinish::Clear);
     }
 
     public static function of(Optics $optics): Spectrum

@@ -22,6 +22,9 @@ enum SurfaceFinish: string
 
     private const K2 = 0.6;
 
+    /** No surface sends back more than about this many times what a perfect white does, in any band. From memory of fluorescent standards. */
+    public const MOST_SENT = 1.6;
+
     /**
      * The figures of R seen = first + through R / (1 - inside R), for loops over many films.
      *
@@ -37,25 +40,32 @@ enum SurfaceFinish: string
     }
 
     /**
+     * The correction is for light that is reflected; what the film sends out itself comes on top of it.
+     *
      * @param list<float> $body reflectance of the film itself, 31 bands
+     * @param list<float>|null $glow what it sends out
      *
      * @return list<float> as seen
      */
-    public function seen(array $body): array
+    public function seen(array $body, ?array $glow = null): array
     {
         [$first, $through, $inside] = $this->surface();
         $seen = [];
-        foreach ($body as $r) {
-            $seen[] = $first + $through * $r / (1 - $inside * $r);
+        foreach ($body as $i => $r) {
+            $reflected = $first + $through * $r / (1 - $inside * $r);
+            $seen[] = $glow === null ? $reflected : min(self::MOST_SENT, $reflected + $glow[$i]);
         }
 
         return $seen;
     }
 
-    /** @param list<float> $body reflectance of the film itself, 31 bands */
-    public function colour(array $body): Colour
+    /**
+     * @param list<float> $body reflectance of the film itself, 31 bands
+     * @param list<float>|null $glow what it sends out
+     */
+    public function colour(array $body, ?array $glow = null): Colour
     {
-        return Colour::fromReflectance(Spectrum::of($this->seen($body)));
+        return Colour::fromReflectance(Spectrum::of($this->seen($body, $glow)));
     }
 
     /** The inverse of {@see seen}: the reflectance of the film itself behind a colour seen, bounded to 0 to 1. */

@@ -17,7 +17,7 @@ use Hawkbrush\Core\Colour\Spectrum;
 final readonly class Unmeasured
 {
     /** Goes up whenever the same swatch and kind are guessed otherwise. */
-    public const MODEL = 2;
+    public const MODEL = 3;
 
     /** No paint returns more, none less; and no transparent is purer than this. From memory of measured paints. */
     private const WHITEST = 0.985;
@@ -29,9 +29,9 @@ final readonly class Unmeasured
     /**
      * The most a paint absorbs per micrometre. Black carbon absorbs about 7.5 m2/g at 550 nm (Bond and Bergstrom, Aerosol
      * Science and Technology 40, 27 (2006)); 3 to 8 % of it in a dry film of 1.2 g/cm3, and K about twice the ordinary
-     * absorption coefficient, make 0.5 to 1.5. Other pigments absorb less. The figure is fitted within that.
+     * absorption coefficient, make 0.5 to 1.5. Other pigments absorb less. The figure is fitted within that: black comes to 0.7.
      */
-    private const MOST_ABSORBED_PER_UM = 0.6;
+    private const MOST_ABSORBED_PER_UM = 1.2;
 
     /** White that a see-through film shows its swatch over. */
     private const PAPER = 1.0;
@@ -82,7 +82,7 @@ final readonly class Unmeasured
         [$weak, $strong] = [log(self::WEAKEST), log(self::STRONGEST)];
         for ($step = 0; $step < self::STEPS; $step++) {
             $middle = ($weak + $strong) / 2;
-            [$weak, $strong] = Hiding::contrastRatio($this->scattering(exp($middle)), $um) < Hiding::HIDDEN
+            [$weak, $strong] = ! Hiding::hides($this->scattering(exp($middle)), $um)
                 ? [$middle, $strong]
                 : [$weak, $middle];
         }

@@ -11,6 +11,7 @@ use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Xyz;
 use Hawkbrush\Core\Film\Glow;
+use Hawkbrush\Core\Film\SurfaceFinish;
 
 /**
  * Mixes of a rack in every second band ({@see Bands::EverySecond}), as places around a wanted colour. Half the work of
@@ -102,7 +103,7 @@ final class Sketch
         $excited = $glows ? $this->excited($one, $two, $three, [$a, $b, $c]) : 0.0;
         [$toX, $toY, $toZ] = $this->weights;
         [$first, $through, $inside] = $this->surface;
-        $x = $y = $z = 0.0;
+        $x = $y = $z = $sentX = $sentY = $sentZ = 0.0;
         // The film of KubelkaMunk with X = 1, over the ground, and Look, in one go: this runs tens of thousands of times.
         // With A = S + K and B = bS coth(bS), R = (S - Rg (A - B)) / (A + B - Rg S), all of it times 1 - e2: dividing is
         // what takes longest.
@@ -118,17 +119,27 @@ final class Sketch
             $s *= $out;
             $above = $s - $ground * ($all - $coth);
             $below = $all + $coth - $ground * $s;
+            $r = $above / ($below - $inside * $above);
             if ($glows) {
                 $glow = $a * ($g1[$i] ?? 0.0) + $b * ($g2[$i] ?? 0.0) + $c * ($g3[$i] ?? 0.0);
-                $above += $below * $excited * $glow * (1 + $ground * 2 * $bs * exp(-$bs) / ($all + $coth));
+                $sent = min(
+                    SurfaceFinish::MOST_SENT - $first - $through * $r,
+                    $excited * $glow * (1 + $ground * 2 * $bs * exp(-$bs) / ($all + $coth)),
+                );
+                $sentX += $toX[$i] * $sent;
+                $sentY += $toY[$i] * $sent;
+                $sentZ += $toZ[$i] * $sent;
             }
-            $r = $above / ($below - $inside * $above);
             $x += $toX[$i] * $r;
             $y += $toY[$i] * $r;
             $z += $toZ[$i] * $r;
         }
-        // What the surface itself throws back is white.
-        [$l, $a, $b] = Lab::coordinates($through * $x + $first, $through * $y + $first, $through * $z + $first);
+        // What the surface itself throws back is white; what glows is not reflected.
+        [$l, $a, $b] = Lab::coordinates(
+            $through * $x + $first + $sentX,
+            $through * $y + $first + $sentY,
+            $through * $z + $first + $sentZ,
+        );
 
         return $this->metric->place($l, $a, $b);
     }

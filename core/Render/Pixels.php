@@ -136,17 +136,19 @@ final class Pixels
         $blue = $this->blue;
         $r = $g = $b = 0.0;
         [$first, $through, $inside] = $this->surface;
-        $bodies = $state->glow === null ? $state->r : $state->flat();
-        foreach ($red as $i => $weight) {
-            $body = $bodies[$i];
-            $value = $body / (1 - $inside * $body);
-            $r += $value * $weight;
+        $glow = $state->glow;
+        foreach ($state->r as $i => $body) {
+            $value = $first + $through * $body / (1 - $inside * $body);
+            if ($glow !== null) {
+                $value = min(SurfaceFinish::MOST_SENT, $value + $glow[$i]);
+            }
+            $r += $value * $red[$i];
             $g += $value * $green[$i];
             $b += $value * $blue[$i];
         }
 
         // A perfect white comes to 1 in each of the three.
-        return [$first + $through * $r, $first + $through * $g, $first + $through * $b];
+        return [$r, $g, $b];
     }
 
     /**

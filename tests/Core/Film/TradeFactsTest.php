@@ -84,22 +84,24 @@ it('hides in the film in which a kind hides', function (Kind $kind, string $hex,
     expect(Hiding::thicknessUm(Films::asSeen($hex, $kind)))
         ->toBeBetween($from, $to);
 })->with([
-    'black' => [Kind::Opaque, '#141414', 4, 8],
-    'dark green' => [Kind::Opaque, '#1e4a2a', 8, 14],
-    'red' => [Kind::Opaque, '#b3202c', 8, 14],
-    'orange' => [Kind::Opaque, '#e06a10', 8, 14],
-    'blue' => [Kind::Opaque, '#33618e', 8, 14],
-    'brown' => [Kind::Opaque, '#6a4524', 8, 14],
-    'white' => [Kind::Opaque, '#f4f4f0', 18, 25],
-    'semi-opaque orange' => [Kind::SemiOpaque, '#e06a10', 25, 45],
-    'semi-opaque black' => [Kind::SemiOpaque, '#141414', 15, 25],
+    // Black by itself, strong colours before white, a light one not before it.
+    'black' => [Kind::Opaque, '#141414', 4, 5.5],
+    'dark green' => [Kind::Opaque, '#1e4a2a', 9, 16],
+    'red' => [Kind::Opaque, '#b3202c', 12, 16],
+    'orange' => [Kind::Opaque, '#e06a10', 12, 19],
+    'blue' => [Kind::Opaque, '#33618e', 12, 16],
+    'brown' => [Kind::Opaque, '#6a4524', 9, 16],
+    'white' => [Kind::Opaque, '#f4f4f0', 18, 23],
+    'yellow' => [Kind::Opaque, '#f5d000', 20, 24],
+    'semi-opaque orange' => [Kind::SemiOpaque, '#e06a10', 30, 50],
+    'semi-opaque black' => [Kind::SemiOpaque, '#141414', 8, 15],
     'brass' => [Kind::Metallic, '#c9a227', 8, 12],
 ]);
 
 it('absorbs no more than pigments do, however dark the swatch', function (Kind $kind): void {
     foreach (['#000000', '#050505', '#101030', '#301010', '#103010', '#ffffff', '#ff0000', '#0000ff'] as $hex) {
         // Black carbon: 0.5 to 1.5 per micrometre, see Unmeasured (Bond and Bergstrom 2006).
-        expect(max(Build::optics($hex, $kind)->k->values))->toBeLessThan(1.0);
+        expect(max(Build::optics($hex, $kind)->k->values))->toBeLessThan(1.2);
     }
 })->with(Kind::cases());
 
@@ -179,3 +181,44 @@ it('makes transparent yellow over a mirror gold, not olive', function (): void {
     expect($gold?->lab->chroma())->toBeGreaterThan(50)->and($gold?->lab->hue())->toBeGreaterThan(80)->toBeLessThan(100)
         ->and(FilmState::ground($chrome->values)->atMirror(SurfaceFinish::Clear))->toBeNull();
 });
+
+it('never hides sooner in yellow than in white', function (string $yellow): void {
+    // Nothing scatters as titanium white does: plain optics, from memory.
+    expect(Hiding::thicknessUm(Films::asSeen($yellow, Kind::Opaque)))
+        ->toBeGreaterThan((float) Hiding::thicknessUm(Films::asSeen('#f4f4f0', Kind::Opaque)) - 1e-6);
+})->with(['#f5d000', '#ffe14d', '#f2d21b', '#fff04a']);
+
+it('absorbs in black as carbon does, and darkens a light green by about twenty in a mist', function (): void {
+    // K about 1.0 per micrometre, between 0.5 and 1.5: Bond and Bergstrom 2006, see Unmeasured.
+    $black = Build::optics('#0a0a0a', Kind::Opaque);
+    expect($black->k->values[15])->toBeBetween(0.6, 1.2);
+    $green = Films::white()->under(Film::of(Build::optics('#8fbf6a', Kind::Opaque), 40));
+    expect(Films::look($green)->l - Films::look($green->under(Film::of($black, 0.7)))->l)->toBeBetween(12, 28);
+});
+
+it('throws the same glint in one film as in passes', function (Kind $kind, string $hex, int $passes): void {
+    $optics = Build::optics($hex, $kind);
+    $ground = Films::white();
+    for ($pass = 0; $pass < $passes; $pass++) {
+        $ground = $ground->under(Film::of($optics, 9 / $passes));
+    }
+    $one = Films::white()->under(Film::of($optics, 9));
+    expect($ground->glint)->toEqualWithDelta($one->glint, 1e-9)->and($ground->r)->toEqualWithDelta($one->r, 1e-9);
+})->with([Kind::Metallic, Kind::Pearl, Kind::ColourShift, Kind::Holographic])->with(['#c9a227', '#d8dce0', '#303a60'])->with([2, 5]);
+
+it('sends out no more than any surface does, and nothing where the swatch is black', function (): void {
+    $white = Films::white()->under(Film::of(Films::asSeen('#ffffff', Kind::Fluorescent), 40))->colour(SurfaceFinish::Clear)->lab;
+    // A radiance factor of 1.6 in every band is L* 119.
+    expect($white->l)->toBeLessThan(119.5);
+    $black = Films::asSeen('#0a0a0a', Kind::Fluorescent);
+    expect(max($black->glow->values ?? [1.0]))->toBeLessThan(0.03);
+});
+
+it('shows a colour shift most over black', function (string $hex): void {
+    $film = Film::of(Films::asSeen($hex, Kind::ColourShift), 12);
+    $change = static fn(float $ground): float => DeltaE2000::between(
+        FilmState::ground(array_fill(0, 31, $ground))->colour(SurfaceFinish::Clear)->lab,
+        (FilmState::ground(array_fill(0, 31, $ground))->under($film)->atMirror(SurfaceFinish::Clear) ?? throw new \LogicException('It shines.'))->lab,
+    );
+    expect($change(0.02))->toBeGreaterThan(1.5 * $change(0.9))->and($change(0.02))->toBeGreaterThan($change(0.3));
+})->with(['#6a3fa0', '#2f8a5a', '#a04a2f']);
