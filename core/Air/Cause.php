@@ -142,8 +142,8 @@ enum Cause: string
         return match ($this) {
             self::TooMuchAir => ['psi' => self::gauge(min($at->psi * self::AIR_STEP, max($air->set, $at->psi / 2)), $air)],
             self::TooLittleAir => ['psi' => self::gauge(max($at->psi / self::AIR_STEP, min($air->set, $at->psi * 2)), $air)],
-            self::TooThin => ['thinning_percent' => $thinning->nearest($percent - self::THINNING_STEP)],
-            self::TooThick => ['thinning_percent' => $thinning->nearest($percent + self::THINNING_STEP)],
+            self::TooThin => ['thinning_percent' => round($thinning->nearest($percent - self::THINNING_STEP), 4)],
+            self::TooThick => ['thinning_percent' => round($thinning->nearest($percent + self::THINNING_STEP), 4)],
             self::TooHeavy => $at->wetUm === null || $at->wetUm <= 9 ? [] : ['weight' => $at->wetUm > 16 ? 'medium' : 'light'],
             default => [],
         };

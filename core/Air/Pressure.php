@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Air;
 
 use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Words;
 
 /**
  * The air for a way of spraying: what the work wants, times what kind of paint, thinning and nozzle make of it. Fitted to
@@ -72,9 +73,9 @@ final class Pressure
     public static function changeNozzle(Spraying $spraying): string
     {
         return \sprintf(
-            '%s is coarse for a %s mm nozzle: change to %s mm or more before you raise the air',
-            $spraying->craft ? 'craft paint' : 'a '.$spraying->kind->value.' paint',
-            $spraying->nozzle->mm,
+            '%s is coarse for %s mm nozzle: change to %s mm or more before you raise the air',
+            $spraying->craft ? 'craft paint' : Words::a($spraying->kind->value.' paint'),
+            Words::a((string) $spraying->nozzle->mm),
             Nozzle::finestMm($spraying->kind, $spraying->craft),
         );
     }

@@ -24,6 +24,11 @@ final readonly class Silhouette
     /** A run shorter than this share of the width is a speck. */
     private const SPECK = 0.01;
 
+    /** Its tips may be as thin as a speck, for this share of the width; what goes on no thinner for the other is a wire. */
+    private const TIP = 0.03;
+
+    private const WIRE = 0.02;
+
     /** A bait covers at least this share of the width. */
     private const LEAST = 0.2;
 
@@ -66,7 +71,10 @@ final readonly class Silhouette
             }
         }
 
-        return ['nose' => $middle($first), 'tail' => $middle($last), 'upper' => $upper, 'lower' => $lower];
+        // A column has a width: the bait ends behind its last one.
+        [, $tailY] = $middle($last);
+
+        return ['nose' => $middle($first), 'tail' => [($last + 1) / $columns, $tailY], 'upper' => $upper, 'lower' => $lower];
     }
 
     /**
@@ -92,8 +100,37 @@ final readonly class Silhouette
                 $runs[$x] = $run;
             }
         }
+        if ($runs !== []) {
+            $runs += $this->tip($runs, (int) array_key_first($runs), -1) + $this->tip($runs, (int) array_key_last($runs), 1);
+            ksort($runs);
+        }
 
         return $runs;
+    }
+
+    /**
+     * What tapers on beyond an end.
+     *
+     * @param array<int, array{int, int}> $runs
+     *
+     * @return array<int, array{int, int}>
+     */
+    private function tip(array $runs, int $end, int $way): array
+    {
+        [$from, $to] = $runs[$end];
+        $tip = [];
+        $even = 0;
+        for ($x = $end + $way; abs($x - $end) <= self::TIP * $this->columns && $x >= 0 && $x < $this->columns; $x += $way) {
+            $run = $this->longest($x);
+            if ($run === null || $run[1] - $run[0] > $to - $from || $run[0] > $to || $run[1] < $from) {
+                break;
+            }
+            $even = $run[1] - $run[0] === $to - $from ? $even + 1 : 0;
+            $tip[$x] = $run;
+            [$from, $to] = $run;
+        }
+
+        return $even >= self::WIRE * $this->columns ? \array_slice($tip, 0, -$even, true) : $tip;
     }
 
     /** @return array{int, int, int} the middle colour along the upper and lower border */

@@ -9,6 +9,7 @@ use Hawkbrush\Core\Advice\Fix;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
 use Hawkbrush\Core\Advice\Severity;
+use Hawkbrush\Core\Words;
 
 /** An eye that does not fit its socket stands proud, or rattles. */
 final class EyeAndSocket implements Rule
@@ -37,7 +38,7 @@ final class EyeAndSocket implements Rule
             $fits = floor($socket * 2) / 2;
             $findings[] = new Finding(
                 $this->name(), Severity::Hint, $step->id,
-                \sprintf('Eye %s mm in a %s mm socket', self::plain($eye->diameterMm), self::plain($socket)),
+                \sprintf('Eye %s mm in %s mm socket', self::plain($eye->diameterMm), Words::a(self::plain($socket))),
                 $eye->diameterMm > $socket
                     ? 'It stands proud; on a diving bait it can be knocked off.'
                     : 'It lies loose in the socket; the rim will show.',

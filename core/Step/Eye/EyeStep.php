@@ -21,6 +21,7 @@ use Hawkbrush\Core\Step\Job;
 use Hawkbrush\Core\Step\Paint\CoatDocument;
 use Hawkbrush\Core\Step\WithoutCoat;
 use Hawkbrush\Core\Step\Work;
+use Hawkbrush\Core\Words;
 
 /** Sets an eye on each side. */
 final readonly class EyeStep extends WithoutCoat
@@ -91,12 +92,12 @@ final readonly class EyeStep extends WithoutCoat
 
     public function how(bool $maskIsOn = false, ?Habits $habits = null): string
     {
-        $mm = rtrim(rtrim(\sprintf('%.1f', $this->eye->diameterMm), '0'), '.');
+        $mm = Words::a(rtrim(rtrim(\sprintf('%.1f', $this->eye->diameterMm), '0'), '.'));
 
         return match ($this->eye->kind) {
-            'painted' => "Paint a {$mm} mm eye on each side: {$this->rings()}.",
-            'domed' => "Set a {$mm} mm eye on each side with {$this->setWith}.",
-            default => "Set a {$mm} mm {$this->eye->kind} eye on each side with {$this->setWith}.",
+            'painted' => "Paint {$mm} mm eye on each side: {$this->rings()}.",
+            'domed' => "Set {$mm} mm eye on each side with {$this->setWith}.",
+            default => "Set {$mm} mm {$this->eye->kind} eye on each side with {$this->setWith}.",
         }
         .($this->eye->pupil === 'round' ? '' : " Both pupils {$this->eye->pupil}.");
     }

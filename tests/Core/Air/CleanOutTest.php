@@ -34,7 +34,7 @@ it('cleans as painters do', function (string $from, string $to, array $levels): 
     'yellow to orange' => ['#f2c51b', '#e07a1b', ['blow', 'rinse']],
     'black to white' => ['#111213', '#f2f2ee', ['strip']],
     'red to white' => ['#b3201f', '#f2f2ee', ['strip']],
-    'white to red' => ['#f2f2ee', '#b3201f', ['strip']],
+    'white to red' => ['#f2f2ee', '#b3201f', ['rinse', 'strip']],
     'blue to yellow' => ['#1d3f9a', '#f2c51b', ['strip']],
 ]);
 

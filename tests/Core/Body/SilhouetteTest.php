@@ -34,7 +34,7 @@ function ellipseOn(int $ground, int $bait, int $glare): array
 it('finds the ends and edges of a bait on a plain ground', function (int $ground, int $bait): void {
     ['nose' => $nose, 'tail' => $tail, 'upper' => $upper, 'lower' => $lower] = Silhouette::find(ellipseOn($ground, $bait, $ground), 100);
     // An ellipse of half axes 40 and 15 about (49.5, 29.5), in pixels of a hundredth.
-    expect($nose[0])->toEqualWithDelta(0.1, 0.02)->and($tail[0])->toEqualWithDelta(0.89, 0.02)
+    expect($nose[0])->toEqualWithDelta(0.1, 0.011)->and($tail[0])->toEqualWithDelta(0.9, 0.011)
         ->and($nose[1])->toEqualWithDelta(0.295, 0.02);
     foreach ($upper as $i => [$x, $y]) {
         $half = 0.15 * sqrt(max(0, 1 - (($x - 0.495) / 0.4) ** 2));
@@ -56,3 +56,18 @@ it('takes the outline of an SVG with its edges in order', function (): void {
             ->and($outline['upper'][6][1])->toEqualWithDelta(0, 1e-6)
             ->and($outline['lower'][6][1])->toEqualWithDelta(20, 1e-6);
 });
+
+it('follows a pointed bait to its tips, and no wire beyond', function (int $wirePx): void {
+    // A spindle of 400 pixels, pointed at both ends, with a line tie of so many pixels before its nose.
+    $pixels = [];
+    for ($y = 0; $y < 120; $y++) {
+        for ($x = 0; $x < 400; $x++) {
+            $half = 30 * sin(M_PI * max(0, min(1, ($x + 0.5 - 40) / 320))) ** 1.2;
+            $wire = $wirePx > 0 && $x < 44 && $x > 10 && $y >= 60 && $y < 60 + $wirePx;
+            $pixels[] = abs($y + 0.5 - 60) < $half || $wire ? 0x305030 : 0xE0E0E0;
+        }
+    }
+    ['nose' => [$nose], 'tail' => [$tail]] = Silhouette::find($pixels, 400);
+    // It runs from 40 to 360; it ended 6 pixels short at either end.
+    expect(400 * $nose)->toEqualWithDelta(40, $wirePx > 0 ? 6 : 2.5)->and(400 * $tail)->toEqualWithDelta(360, 2.5);
+})->with([0, 2, 3]);

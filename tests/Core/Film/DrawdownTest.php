@@ -197,7 +197,7 @@ it('takes typed cards of whatever strength', function (string $hex): void {
 
 it('leaves opacity as it was assumed where a typed card hides', function (): void {
     $grey = pigment('#66717a', Kind::Opaque);
-    $card = typedCard($grey, 20, $grey);
+    $card = typedCard($grey, 26, $grey);
     expect($card->assumed)->toBeTrue()
         ->and($card->kind)->toBe(Kind::Opaque)
         ->and($card->optics->s->values)->toEqualWithDelta($grey->s->values, 1e-9);
