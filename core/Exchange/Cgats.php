@@ -7,16 +7,24 @@ namespace Hawkbrush\Core\Exchange;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Colour\Xyz;
 use Hawkbrush\Core\Refused;
 
 /**
  * Measured colours as CGATS.17 text (ISO 28178): a head of keywords, the names of the fields, one line a colour.
- * Written with the curve, 400 to 700 nm by 10; read with a curve or with L*a*b*. The names of the spectral fields differ
- * from program to program; those met most are understood (from memory of such files).
+ * Written with the curve, 400 to 700 nm by 10; read with a curve, with L*a*b* or with X, Y, Z. The names of the spectral
+ * fields differ from program to program; those met most are understood (from memory of such files).
  */
 final class Cgats
 {
     private const MOST_SETS = 2000;
+
+    /** What files of lamps and screens say of themselves, at the head of a line. */
+    private const LAMP = '/^\s*(?:MEAS_TYPE|MEASUREMENT_TYPE|MEASURE_MODE|DEVICE_CLASS)\s+"?[^"\n]*(?:EMISSION|EMISSIVE|AMBIENT|FLASH|DISPLAY|LAMP)'
+        .'|^\s*(?:DISPLAY|TECHNOLOGY|DISPLAY_TYPE_\w+|LUMINANCE_XYZ_CDM2)\s+|^\s*DESCRIPTOR\s+"[^"\n]*\b(?:lamp|illuminant|light source|backlight|LED)\b/im';
+
+    /** No surface has a line in its curve: a band so far above the mean of its neighbours, as a share of the highest, is a lamp's. */
+    private const LINE = 0.3;
 
     private const SPECTRAL = '/^(?:SPECTRAL_NM_?|SPECTRAL_|SPEC_|NM_?|R_)(\d{3})$/i';
 
@@ -50,11 +58,13 @@ final class Cgats
     }
 
     /**
+     * @param Light|null $light that L*a*b* and X, Y, Z are taken for; null: as the text says, and D50 where it says nothing
+     *
      * @return list<Reading>
      *
      * @throws Refused with what is missing or wrong, and the line
      */
-    public static function read(string $text): array
+    public static function read(string $text, ?Light $light = null): array
     {
         if (preg_match('/BEGIN_DATA_FORMAT\s+(.*?)\s+END_DATA_FORMAT/s', $text, $format) !== 1
             || preg_match('/BEGIN_DATA\s+(.*?)\s+END_DATA\s*$/s', rtrim($text)."\n", $data) !== 1) {
@@ -64,12 +74,16 @@ final class Cgats
         }
         $fields = array_flip(array_map(strtoupper(...), preg_split('/\s+/', trim($format[1])) ?: []));
         $bands = self::bands($fields);
-        if ($bands === [] && ! isset($fields['LAB_L'], $fields['LAB_A'], $fields['LAB_B'])) {
-            throw Refused::because('It holds neither curves (SPECTRAL_NM400 to SPECTRAL_NM700) nor L*a*b* (LAB_L, LAB_A, LAB_B).');
+        $lab = isset($fields['LAB_L'], $fields['LAB_A'], $fields['LAB_B']);
+        if ($bands === [] && ! $lab && ! isset($fields['XYZ_X'], $fields['XYZ_Y'], $fields['XYZ_Z'])) {
+            throw Refused::because(
+                'It holds neither curves (SPECTRAL_NM400 to SPECTRAL_NM700) nor L*a*b* (LAB_L, LAB_A, LAB_B) nor X, Y, Z (XYZ_X, XYZ_Y, XYZ_Z).',
+            );
         }
-        if ($bands === [] && preg_match('/ILLUMINANT[^"\n]*,\s*D50/i', $text) === 1) {
-            throw Refused::because('Its L*a*b* is for the light D50; here all is D65. Export it with curves, or for D65.');
+        if (preg_match(self::LAMP, $text) === 1) {
+            throw self::lamp('It says');
         }
+        $light ??= Light::stated($text) ?? Light::D50;
         $lines = array_values(array_filter(
             preg_split('/\r\n|\n|\r/', trim($data[1])) ?: [],
             static fn(string $line): bool => trim($line) !== '' && trim($line)[0] !== '#',
@@ -85,21 +99,18 @@ final class Cgats
                 throw Refused::because('Colour '.($i + 1).' has '.\count($cells).' fields, '.\count($fields).' were announced.');
             }
             $name = $cells[$fields['SAMPLE_NAME'] ?? $fields['SAMPLE_ID'] ?? 0];
-            $readings[] = $bands === []
-                ? new Reading(
+            $at = static fn(string $field): float => self::number($cells[$fields[$field]], $i);
+            $readings[] = match (true) {
+                $bands !== [] => new Reading($name, Colour::fromReflectance(
+                    self::curve(array_map(static fn(int $of): float => self::number($cells[$of], $i), $bands), $i),
+                ), true),
+                $lab => new Reading($name, Colour::fromLab($light->lab(new Lab($at('LAB_L'), $at('LAB_A'), $at('LAB_B')))), false),
+                default => new Reading(
                     $name,
-                    Colour::fromLab(new Lab(
-                        self::number($cells[$fields['LAB_L']], $i),
-                        self::number($cells[$fields['LAB_A']], $i),
-                        self::number($cells[$fields['LAB_B']], $i),
-                    )),
+                    Colour::fromLab(Lab::fromXyz($light->xyz(new Xyz($at('XYZ_X'), $at('XYZ_Y'), $at('XYZ_Z'))))),
                     false,
-                )
-                : new Reading(
-                    $name,
-                    Colour::fromReflectance(self::curve(array_map(static fn(int $at): float => self::number($cells[$at], $i), $bands), $i)),
-                    true,
-                );
+                ),
+            };
         }
 
         return $readings;
@@ -126,12 +137,23 @@ final class Cgats
         return $bands;
     }
 
+    private static function lamp(string $how): Refused
+    {
+        return Refused::because("{$how} that these are measurements of a lamp or a screen, not of paint: what light it gives, not what it reflects.");
+    }
+
     /** @param array<int, float> $measured by nm */
     private static function curve(array $measured, int $set): Spectrum
     {
         // Some programs write percent.
         $by = max([0.0, ...$measured]) > 2 ? 100.0 : 1.0;
         $nms = array_keys($measured);
+        $all = array_values($measured);
+        for ($i = 1; $i < \count($all) - 1; $i++) {
+            if ($all[$i] - ($all[$i - 1] + $all[$i + 1]) / 2 > self::LINE * max([0.0, ...$all])) {
+                throw self::lamp("A line in it, at {$nms[$i]} nm, shows");
+            }
+        }
         $values = [];
         $j = 0;
         for ($nm = Spectrum::START_NM; $nm <= 700; $nm += Spectrum::STEP_NM) {

@@ -15,6 +15,7 @@ use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Exchange\Bottle;
 use Hawkbrush\Core\Exchange\Cgats;
 use Hawkbrush\Core\Exchange\GimpPalette;
+use Hawkbrush\Core\Exchange\Light;
 use Hawkbrush\Core\Exchange\RackCsv;
 use Hawkbrush\Core\Exchange\Reading;
 use Hawkbrush\Core\Exchange\ResultWriter;
@@ -103,13 +104,17 @@ final class FormatController
         return self::file('cards.cgats.txt', 'text/plain', Cgats::write($readings));
     }
 
-    /** {text}: the measured colours of a CGATS text, to be picked from. */
+    /** {text, light}: the measured colours of a CGATS text, to be picked from. */
     public function readReadings(Request $request): JsonResponse
     {
-        $text = Input::of($request)->only(['text'])->field('text');
-        $readings = self::within($text, static fn(string $all): array => Cgats::read($all));
+        $form = Input::of($request)->only(['text', 'light']);
+        $text = $form->field('text');
+        $asked = $form->optional('light')?->choice(array_column(Light::cases(), 'value'));
+        $light = $asked === null ? null : Light::from($asked);
+        $readings = self::within($text, static fn(string $all): array => Cgats::read($all, $light));
+        $stated = Light::stated($text->lines(self::MOST_CHARACTERS));
 
-        return new JsonResponse(['readings' => array_map(static fn(Reading $one): array => [
+        return new JsonResponse(['light' => ($light ?? $stated ?? Light::D50)->value, 'light_stated' => $stated !== null, 'readings' => array_map(static fn(Reading $one): array => [
             'name' => $one->name, 'spectral' => $one->spectral, 'colour' => CoreView::colour($one->colour),
             'as' => $one->spectral
                 ? ['reflectance' => ResultWriter::curve($one->colour->reflectance())]

@@ -3,10 +3,11 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { type PointerEvent, useState } from 'react';
 import { api, ask, words } from '../api/client';
 import { usePatterns } from '../api/queries';
-import type { ColourGiven, Ground } from '../api/types';
+import type { ColourGiven, Ground, Readings } from '../api/types';
 import { ColourField } from '../parts/ColourField';
 import { keysOf, oneOf } from '../parts/choices';
 import { FilePick } from '../parts/FilePick';
+import { LightNote } from '../parts/LightNote';
 import { GroundAsked } from './GroundAsked';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
@@ -177,18 +178,23 @@ function MeterColour({ onChange }: Asks) {
   );
 }
 
+/** What a file held, and the file itself, to be read once more for another light. */
+type FileRead = { file: File; measured: Readings | null; colours: { name: string; hex: string; as: ColourGiven }[] };
+
 function FileColour({ onChange }: Asks) {
   const read = useMutation({
-    mutationFn: async (picked: File): Promise<{ name: string; hex: string; as: ColourGiven }[]> => {
-      const text = await picked.text();
+    mutationFn: async ({ file, light }: { file: File; light?: Readings['light'] }): Promise<FileRead> => {
+      const text = await file.text();
       if (text.trimStart().startsWith('GIMP')) {
         const palette = await ask(api.POST('/palettes/read', { body: { text } }));
-        return palette.colours.map((one) => ({ ...one, as: { hex: one.hex } }));
+        return { file, measured: null, colours: palette.colours.map((one) => ({ ...one, as: { hex: one.hex } })) };
       }
-      const { readings } = await ask(api.POST('/readings/read', { body: { text } }));
-      return readings.map((one) => ({ name: one.name, hex: one.colour.hex, as: one.as }));
+      const measured = await ask(api.POST('/readings/read', { body: { text, ...(light && { light }) } }));
+      const colours = measured.readings.map((one) => ({ name: one.name, hex: one.colour.hex, as: one.as }));
+      return { file, measured, colours };
     },
   });
+  const { file, measured } = read.data ?? {};
   return (
     <>
       <FilePick
@@ -196,29 +202,31 @@ function FileColour({ onChange }: Asks) {
         label="Palette or measured colours"
         accept=".gpl,.txt,.cgats"
         inline
-        onFile={read.mutate}
+        onFile={(picked) => read.mutate({ file: picked })}
       />
       {read.isError && <span role="alert">{words(read.error)}</span>}
       {read.data !== undefined && (
         <NativeSelect
           size="xs"
           aria-label="Colour of the file"
+          key={measured?.light}
           defaultValue=""
           onChange={(event) => {
-            const one = read.data[Number(event.currentTarget.value)];
+            const one = read.data.colours[Number(event.currentTarget.value)];
             if (one !== undefined) onChange(one.as);
           }}
         >
           <option value="" disabled>
             choose a colour
           </option>
-          {read.data.map((one, i) => (
+          {read.data.colours.map((one, i) => (
             <option key={`${one.name} ${one.hex}`} value={i}>
               {one.name} {one.hex}
             </option>
           ))}
         </NativeSelect>
       )}
+      {measured != null && <LightNote file={measured} onLight={(light) => file && read.mutate({ file, light })} />}
     </>
   );
 }

@@ -16,7 +16,8 @@ export function Melts({ plan, settings }: { plan: Plan; settings: Settings }) {
             {at(melt.from_c)} and {at(melt.to_c)}.
           </p>
           <p>
-            It stays there about {minutes(melt.holds_min)}, {counted(melt.dips, 'dip')}; then {melt.again_s} s of heat again. Never over {at(melt.never_c)}: it yellows and fumes. Times are a model’s; the thermometer decides.
+            It stays there about {minutes(melt.holds_min)}, {counted(melt.dips, 'dip')}; then {melt.again_s} s of heat
+            again. Never over {at(melt.never_c)}: it yellows and fumes. Times are a model’s; the thermometer decides.
           </p>
         </section>
       ),

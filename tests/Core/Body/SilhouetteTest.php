@@ -68,6 +68,6 @@ it('follows a pointed bait to its tips, and no wire beyond', function (int $wire
         }
     }
     ['nose' => [$nose], 'tail' => [$tail]] = Silhouette::find($pixels, 400);
-    // It runs from 40 to 360; it ended 6 pixels short at either end.
-    expect(400 * $nose)->toEqualWithDelta(40, $wirePx > 0 ? 6 : 2.5)->and(400 * $tail)->toEqualWithDelta(360, 2.5);
+    // It runs from 40 to 360, and is half a pixel thick from 43 to 357; it ended at 50 and 350.
+    expect(400 * $nose)->toEqualWithDelta(43, $wirePx > 0 ? 5 : 1.5)->and(400 * $tail)->toEqualWithDelta(357, 1.5);
 })->with([0, 2, 3]);

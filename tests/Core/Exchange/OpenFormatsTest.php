@@ -11,6 +11,7 @@ use Hawkbrush\Core\Exchange\Bottle;
 use Hawkbrush\Core\Exchange\Cgats;
 use Hawkbrush\Core\Exchange\Csv;
 use Hawkbrush\Core\Exchange\GimpPalette;
+use Hawkbrush\Core\Exchange\Light;
 use Hawkbrush\Core\Exchange\RackCsv;
 use Hawkbrush\Core\Exchange\Reading;
 use Hawkbrush\Core\Film\Kind;
@@ -102,15 +103,59 @@ it('reads percent, other steps and other names of fields', function (): void {
         ->and($read->colour->reflectance()->values[30])->toEqualWithDelta(0.8, 1e-9);
 });
 
+/** @param callable(int): float $at share of the light by nm */
+function measuredCurve(callable $at): string
+{
+    $nms = range(400, 700, 10);
+
+    return "BEGIN_DATA_FORMAT\nSAMPLE_ID ".implode(' ', array_map(static fn(int $nm): string => "NM{$nm}", $nms))
+        ."\nEND_DATA_FORMAT\nBEGIN_DATA\nA1 ".implode(' ', array_map(static fn(int $nm): string => (string) $at($nm), $nms))."\nEND_DATA\n";
+}
+
+/** A file of one colour. */
+function oneColour(string $head, string $fields, string $values): string
+{
+    return "{$head}BEGIN_DATA_FORMAT\nSAMPLE_ID {$fields}\nEND_DATA_FORMAT\nBEGIN_DATA\nA1 {$values}\nEND_DATA\n";
+}
+
+it('takes L*a*b* and X, Y, Z for D50 unless the file says D65, and adapts them', function (): void {
+    // The red of sRGB: X, Y, Z 0.4124, 0.2126, 0.0193 under D65 (IEC 61966-2-1), adapted to D50 0.4361, 0.2225, 0.0139 (the
+    // colorants of an sRGB profile as ISO 15076-1 defines them).
+    $red = Cgats::read(oneColour('', 'XYZ_X XYZ_Y XYZ_Z', '43.61 22.25 1.39'))[0]->colour->lab->toXyz();
+    expect([$red->x, $red->y, $red->z])->toEqualWithDelta([41.24, 21.26, 1.93], 0.03);
+    // Greys stay greys, and only the light of L*a*b* that is said to be D65 is left as it is.
+    $grey = Cgats::read(oneColour('', 'LAB_L LAB_A LAB_B', '60 0 0'))[0]->colour->lab;
+    $said = oneColour("WEIGHTING_FUNCTION \"ILLUMINANT, D65\"\n", 'LAB_L LAB_A LAB_B', '60 20 -30');
+    $other = oneColour('', 'LAB_L LAB_A LAB_B', '60 20 -30');
+    $d50 = Cgats::read($other)[0]->colour->lab;
+    expect([$grey->l, $grey->a, $grey->b])->toEqualWithDelta([60, 0, 0], 1e-3)
+        ->and(Cgats::read($said)[0]->colour->lab)->toEqual(new Lab(60, 20, -30))
+        ->and(Cgats::read($other, Light::D65)[0]->colour->lab)->toEqual(new Lab(60, 20, -30))
+        ->and(abs($d50->a - 20) + abs($d50->b + 30))->toBeGreaterThan(1)
+        ->and(Light::stated($said))->toBe(Light::D65)->and(Light::stated($other))->toBeNull()
+        ->and(Light::stated("WEIGHTING_FUNCTION \"ILLUMINANT, D50\"\n"))->toBe(Light::D50);
+});
+
+it('takes no paint for a lamp', function (): void {
+    // As steep as pigments are: from dark to bright within 30 nm.
+    $steep = measuredCurve(static fn(int $nm): float => round(0.04 + 0.8 / (1 + exp(-($nm - 580) / 8)), 4));
+    expect(Cgats::read($steep))->toHaveCount(1);
+});
+
 it('refuses what is no measurement', function (string $text, string $reason): void {
     expect(fn() => Cgats::read($text))->toThrow(Refused::class, $reason);
 })->with([
     'nothing' => ['', 'no CGATS text'],
     'neither curve nor Lab' => ["BEGIN_DATA_FORMAT\nSAMPLE_ID RGB_R\nEND_DATA_FORMAT\nBEGIN_DATA\n1 2\nEND_DATA", 'neither'],
-    'another light' => [
-        "WEIGHTING_FUNCTION \"ILLUMINANT, D50\"\nBEGIN_DATA_FORMAT\nLAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n1 2 3\nEND_DATA",
-        'D50',
+    'what says that it is a lamp' => [
+        "MEAS_TYPE \"EMISSION\"\nBEGIN_DATA_FORMAT\nLAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n1 2 3\nEND_DATA",
+        'a lamp or a screen',
     ],
+    'what is described as one' => [
+        "DESCRIPTOR \"Bench lamp\"\nBEGIN_DATA_FORMAT\nLAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n1 2 3\nEND_DATA",
+        'a lamp or a screen',
+    ],
+    'what shows a line of mercury' => [measuredCurve(static fn(int $nm): float => $nm === 540 ? 0.9 : 0.2), 'at 540 nm'],
     'a field missing' => [
         "BEGIN_DATA_FORMAT\nSAMPLE_ID LAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n1 2 3\nEND_DATA",
         '4 were announced',
