@@ -85,6 +85,6 @@ final class Exchanges
         $kept = self::moved($today, $early, $late - 1);
         $changed = self::moved($today, $early, $late);
 
-        return $this->samples->difference($this->coatsOf($kept), $this->coatsOf($changed), $among);
+        return $this->samples->difference($this->coatsOf($kept), $this->coatsOf($changed), CleanOut::UNSEEN, $among);
     }
 }

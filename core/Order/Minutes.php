@@ -35,6 +35,12 @@ final class Minutes
 
     private readonly float $waitMin;
 
+    /** @var array<int, string> what each block leaves in the cup, as a key */
+    private array $cups = [];
+
+    /** @var array<string, array<int, float>> minutes of cleaning by that and by the block that comes next */
+    private array $afterCup = [];
+
     /** @param list<list<int>> $numbers of the coats of each block */
     public function __construct(
         private readonly Ladder $ladder,
@@ -125,7 +131,11 @@ final class Minutes
             return 0.0;
         }
 
-        return Cleanings::between($last, $next, $this->ground($to, (int) array_key_first($new)), $this->shop)->minutes ?? 0.0;
+        // Of many steps that leave the same colour in the cup one is asked.
+        $cup = $this->cups[$from] ??= serialize($last->mixture);
+
+        return $this->afterCup[$cup][$to]
+            ??= Cleanings::between($last, $next, $this->ground($to, (int) array_key_first($new)), $this->shop)->minutes ?? 0.0;
     }
 
     /** What a block is laid on today; another order changes that by no more than can be seen. */

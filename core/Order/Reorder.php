@@ -131,7 +131,7 @@ final readonly class Reorder
     /** @param list<int> $order */
     private function changes(array $order): float
     {
-        return $this->samples->difference($this->exchanges->coatsOf($this->today()), $this->exchanges->coatsOf($order));
+        return $this->samples->difference($this->exchanges->coatsOf($this->today()), $this->exchanges->coatsOf($order), CleanOut::UNSEEN);
     }
 
     /** @return list<int> */

@@ -7,8 +7,11 @@ namespace Hawkbrush\Core\Order;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
+use Hawkbrush\Core\Colour\Observer;
+use Hawkbrush\Core\Colour\Xyz;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\SurfaceFinish;
@@ -25,6 +28,12 @@ final class Samples
 
     private const AROUND = 64;
 
+    /** Of two orders only the difference counts: half of the bands tell it. */
+    private const BANDS = Bands::EverySecond;
+
+    /** So many samples are looked at before all are. */
+    private const FIRST = 16;
+
     /** @var list<array<int, float>> by coat: share of the full thickness, by sample */
     private array $shares;
 
@@ -32,6 +41,9 @@ final class Samples
 
     /** @var array<string, Field> drawn so far, by order of coats */
     private array $drawn = [];
+
+    /** @var array<int, true> samples that have told two orders apart, the last one last */
+    private array $telling = [];
 
     /** @var \WeakMap<FilmState, array{Lab, Lab|null}> */
     private \WeakMap $colours;
@@ -45,6 +57,8 @@ final class Samples
         $this->cells = $count <= $surface->rows * $surface->columns
             ? $surface
             : Surface::of($surface->body, 2 * self::COLUMNS, 2 * self::AROUND);
+        // Today's order is what all others begin as.
+        $this->field(array_keys($coats));
     }
 
     /** @param list<Coat> $coats */
@@ -64,23 +78,68 @@ final class Samples
      *
      * @param list<int> $one numbers of the coats
      * @param list<int> $other the same in another order
+     * @param float $most once they differ by more, it is looked no further: then what is answered is any difference above it
      * @param array<int, mixed>|null $among samples by number; null: all
      */
-    public function difference(array $one, array $other, ?array $among = null): float
+    public function difference(array $one, array $other, float $most = INF, ?array $among = null): float
     {
-        $a = $this->field($one);
+        $first = $this->tellingOf($among);
+        if (is_finite($most) && $first !== []) {
+            $worst = $this->worst($one, $other, $first, $most);
+            if ($worst > $most) {
+                return $worst;
+            }
+        }
+
+        return $this->worst($one, $other, $among, $most);
+    }
+
+    /**
+     * @param list<int> $one
+     * @param list<int> $other
+     * @param array<int, mixed>|null $among
+     */
+    private function worst(array $one, array $other, ?array $among, float $most): float
+    {
+        $a = $this->field($one, $among);
         $b = $this->field($other, $among);
         $worst = 0.0;
         $seen = [];
         foreach ($among ?? $this->all() as $cell => $_) {
             $pair = $a->left[$cell].' '.$b->left[$cell];
-            if (! isset($seen[$pair])) {
-                $seen[$pair] = true;
-                $worst = max($worst, $this->between($a->states[$a->left[$cell]], $b->states[$b->left[$cell]]));
+            if (isset($seen[$pair])) {
+                continue;
+            }
+            $seen[$pair] = true;
+            $worst = max($worst, $this->between($a->states[$a->left[$cell]], $b->states[$b->left[$cell]]));
+            if ($worst > $most) {
+                // The last one that told is the first to be asked next time.
+                unset($this->telling[$cell]);
+                $this->telling[$cell] = true;
+
+                return $worst;
             }
         }
 
         return $worst;
+    }
+
+    /**
+     * Where other orders were told apart; failing that, where most lies.
+     *
+     * @param array<int, mixed>|null $among
+     *
+     * @return array<int, mixed>
+     */
+    private function tellingOf(?array $among): array
+    {
+        $telling = $among === null ? $this->telling : array_intersect_key($this->telling, $among);
+        if ($among === null || $telling !== []) {
+            return \array_slice($telling, -self::FIRST, null, true);
+        }
+        arsort($among);
+
+        return \array_slice($among, 0, self::FIRST, true);
     }
 
     /**
@@ -90,11 +149,16 @@ final class Samples
      */
     public function ground(array $before, int $coat): FilmState
     {
-        $field = $this->field($before);
         $shares = $this->shares[$coat];
         arsort($shares);
+        $cell = array_key_first($shares) ?? 0;
+        $field = Field::bare($this->cells);
+        foreach ($before as $below) {
+            $here = array_intersect_key($this->shares[$below], [$cell => true]);
+            $field = $field->with($this->coats[$below], $this->climate, Coverage::shares($here));
+        }
 
-        return $field->states[$field->left[array_key_first($shares) ?? 0]];
+        return $field->states[$field->left[$cell]];
     }
 
     /** @return array<int, float> samples on which both lie */
@@ -120,7 +184,7 @@ final class Samples
      */
     private function field(array $order, ?array $among = null): Field
     {
-        $field = Field::bare($this->cells);
+        $field = Field::bare($this->cells, self::BANDS);
         $key = '';
         foreach ($order as $at => $coat) {
             $key .= $coat.' ';
@@ -154,7 +218,12 @@ final class Samples
     /** @return array{Lab, Lab|null} */
     private static function seen(FilmState $state): array
     {
-        return [$state->colour(SurfaceFinish::Clear)->lab, $state->atMirror(SurfaceFinish::Clear)?->lab];
+        $flat = Observer::xyz(SurfaceFinish::Clear->seen($state->r, $state->glow), self::BANDS);
+        $glint = $state->glint;
+
+        return [Lab::fromXyz($flat), $glint === null ? null : Lab::fromXyz(
+            new Xyz($flat->x + 100 * $glint[0], $flat->y + 100 * $glint[1], $flat->z + 100 * $glint[2]),
+        )];
     }
 
     /**

@@ -11,7 +11,11 @@ namespace Hawkbrush\Core\Order;
  */
 final readonly class Search
 {
+    /** Of a ladder of twenty blocks; of a longer one as many fewer as each takes longer, for they hardly ever suffice. */
     private const MOST_BEGINNINGS = 6000;
+
+    /** So many orders are drawn at most while blocks are moved. */
+    private const MOST_LOOKS = 300;
 
     public function __construct(private Exchanges $exchanges, private Minutes $minutes, private int $count) {}
 
@@ -47,7 +51,8 @@ final readonly class Search
         $open = new \SplMinHeap();
         $open->insert([0.0, [], 0.0, 0, -1, 0, array_sum($least)]);
         $taken = [];
-        for ($tried = 0; ! $open->isEmpty() && $tried < self::MOST_BEGINNINGS; $tried++) {
+        $most = self::MOST_BEGINNINGS / max(1, ($this->count / 20) ** 3);
+        for ($tried = 0; ! $open->isEmpty() && $tried < $most; $tried++) {
             [, $order, $cost, $mask, $colour, $soft, $rest] = $open->extract();
             if ($mask === $all) {
                 if ($holds($order)) {
@@ -83,6 +88,8 @@ final readonly class Search
     }
 
     /**
+     * One block at a time, the cheapest move first; where the bait does not stay the same, the next.
+     *
      * @param list<int> $order
      * @param callable(list<int>): bool $holds
      *
@@ -90,25 +97,51 @@ final readonly class Search
      */
     private function byMoves(array $order, callable $holds): array
     {
-        for ($round = 0; $round < $this->count; $round++) {
-            $best = null;
-            $least = array_sum($this->minutes->of($order)) - 1e-6;
-            foreach ($order as $from => $_) {
-                foreach ($this->placesIn($order, $from) as $to) {
-                    $moved = Exchanges::moved($order, $from, $to);
-                    $cost = array_sum($this->minutes->of($moved));
-                    if ($cost < $least) {
-                        [$least, $best] = [$cost, $moved];
-                    }
+        $seen = [];
+        $looks = self::MOST_LOOKS;
+        do {
+            $better = false;
+            foreach ($this->cheaper($order) as $moved) {
+                $name = implode(' ', $moved);
+                if (isset($seen[$name])) {
+                    continue;
+                }
+                $seen[$name] = true;
+                if ($looks-- <= 0) {
+                    return $order;
+                }
+                if ($holds($moved)) {
+                    $order = $moved;
+                    $better = true;
+                    break;
                 }
             }
-            if ($best === null || ! $holds($best)) {
-                return $order;
-            }
-            $order = $best;
-        }
+        } while ($better);
 
         return $order;
+    }
+
+    /**
+     * @param list<int> $order
+     *
+     * @return list<list<int>> orders with one block moved that cost less, the cheapest first; of equals, the nearest to today's
+     */
+    private function cheaper(array $order): array
+    {
+        $now = array_sum($this->minutes->of($order)) - 1e-6;
+        $cheaper = [];
+        foreach ($order as $from => $_) {
+            foreach ($this->placesIn($order, $from) as $to) {
+                $moved = Exchanges::moved($order, $from, $to);
+                $cost = array_sum($this->minutes->of($moved));
+                if ($cost < $now) {
+                    $cheaper[] = [round($cost, 6), $moved];
+                }
+            }
+        }
+        sort($cheaper);
+
+        return array_column($cheaper, 1);
     }
 
     /**
