@@ -64,7 +64,9 @@ final class Evaporation
             return 0.0;
         }
 
-        return self::within($volatileUm * self::KG_PER_UM / max(1e-12, self::rate($climate, $air)) + self::THROUGH_FILM_S * $volatileUm ** 2);
+        $leavesS = $volatileUm * self::KG_PER_UM / max(1e-12, self::rate($climate, $air));
+
+        return self::within($leavesS + self::THROUGH_FILM_S * $volatileUm ** 2);
     }
 
     /**

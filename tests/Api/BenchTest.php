@@ -76,8 +76,8 @@ it('learns from a finished run how long a paint takes to dry, once', function ()
     $record = after(
         $this,
         $run,
-        $at($this->event('dried', $base, 1), '10:02:30'),
-        $at($this->event('timer-stopped', $base, 1), '10:02:30'),
+        $at($this->event('dried', $base, 1), '10:05:00'),
+        $at($this->event('timer-stopped', $base, 1), '10:05:00'),
     );
     expect($record['timers'])->toBe([]);
     [$white, $other] = [Paint::query()->where('name', 'White')->firstOrFail(), Paint::query()->where('name', 'Moss')->firstOrFail()];

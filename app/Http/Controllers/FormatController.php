@@ -114,12 +114,16 @@ final class FormatController
         $readings = self::within($text, static fn(string $all): array => Cgats::read($all, $light));
         $stated = Light::stated($text->lines(self::MOST_CHARACTERS));
 
-        return new JsonResponse(['light' => ($light ?? $stated ?? Light::D50)->value, 'light_stated' => $stated !== null, 'readings' => array_map(static fn(Reading $one): array => [
-            'name' => $one->name, 'spectral' => $one->spectral, 'colour' => CoreView::colour($one->colour),
-            'as' => $one->spectral
-                ? ['reflectance' => ResultWriter::curve($one->colour->reflectance())]
-                : ['lab' => ResultWriter::lab($one->colour->lab)],
-        ], $readings)]);
+        return new JsonResponse([
+            'light' => ($light ?? $stated ?? Light::D50)->value,
+            'light_stated' => $stated !== null,
+            'readings' => array_map(static fn(Reading $one): array => [
+                'name' => $one->name, 'spectral' => $one->spectral, 'colour' => CoreView::colour($one->colour),
+                'as' => $one->spectral
+                    ? ['reflectance' => ResultWriter::curve($one->colour->reflectance())]
+                    : ['lab' => ResultWriter::lab($one->colour->lab)],
+            ], $readings),
+        ]);
     }
 
     /** @return list<Bottle> */

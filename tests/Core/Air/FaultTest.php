@@ -107,9 +107,10 @@ it('never sets a figure out of the window, nor blames what is beyond its end', f
                 $thinning = Thinning::window($at->spraying);
                 foreach (Fault::cases() as $fault) {
                     foreach (Diagnosis::of($fault, $at) as $one) {
+                        $set = (float) ($one->sets['psi'] ?? $psi);
                         $wrong = match ($one->cause) {
-                            Cause::TooLittleAir => $psi >= $air->high || ! $air->holds((float) $one->sets['psi']) || $one->sets['psi'] < $psi,
-                            Cause::TooMuchAir => $psi <= $air->low || ! $air->holds((float) $one->sets['psi']) || $one->sets['psi'] > $psi,
+                            Cause::TooLittleAir => $psi >= $air->high || ! $air->holds($set) || $set < $psi,
+                            Cause::TooMuchAir => $psi <= $air->low || ! $air->holds($set) || $set > $psi,
                             Cause::TooThick => $percent >= $thinning->high || ! $thinning->holds((float) $one->sets['thinning_percent']),
                             Cause::TooThin => $percent <= $thinning->low || ! $thinning->holds((float) $one->sets['thinning_percent']),
                             default => false,

@@ -69,7 +69,8 @@ it('sees a perfect white as white, whatever it follows', function (Bands $bands)
     expect([$xyz->x, $xyz->y, $xyz->z])->toEqualWithDelta([$all->x, $all->y, $all->z], 1e-9)
         ->and($all->y)->toEqualWithDelta(100, 1e-9)
         // A grey film that scatters nothing lets exp(-K X) through, and back: at 0.1 per um and 5 um that is exp(-1).
-        ->and(Glint::dimmedBy(Optics::of(Spectrum::flat(0.1), Spectrum::flat(0)), 5, $bands))->toEqualWithDelta(array_fill(0, 3, exp(-1)), 1e-9)
+        ->and(Glint::dimmedBy(Optics::of(Spectrum::flat(0.1), Spectrum::flat(0)), 5, $bands))
+        ->toEqualWithDelta(array_fill(0, 3, exp(-1)), 1e-9)
         ->and(Glow::excitation($bands->of(array_fill(0, 31, 0.4)), $bands))->toEqualWithDelta(0.4, 1e-9);
 })->with(Bands::cases());
 
