@@ -83,8 +83,10 @@ test('shows where a rung may stand, and a better order that moves only when it i
   await h.saved();
   await expect.poll(() => rungs.allTextContents()).not.toEqual(names);
   await page.getByRole('button', { name: 'Better order' }).click();
-  await expect(dialog).toContainText('None is better');
+  // Held against the new order, another may be better still.
+  await expect(dialog).toContainText(/None is better|Better:/);
   await page.keyboard.press('Escape');
+  await expect(dialog).toBeHidden();
   await page.keyboard.press('Control+z');
   await expect.poll(() => rungs.allTextContents()).toEqual(names);
   // Taken up by hand, the rung shows the same on the ladder.
@@ -117,8 +119,8 @@ test('cleans, sets the air, finds what is wrong by its mark, and learns from it'
   await expect(bench).toContainText('First:');
   await expect(bench).toContainText('by the gauge');
   await expect(bench.locator('[data-gauge]')).toContainText(/The gauge reads [\d.]+ psi/);
-  await expect(bench).toContainText(/Hold the hair dryer on each side for 0:\d\d/);
-  await bench.getByRole('button', { name: /^Start 0:/ }).click();
+  await expect(bench).toContainText(/Hold the hair dryer on each side for \d:\d\d/);
+  await bench.getByRole('button', { name: /^Start \d:/ }).click();
   await expect(page.locator('.bench-timer')).toContainText('heat set');
 
   // By keys alone: what is wrong, what helps, and so for the rest of the run.

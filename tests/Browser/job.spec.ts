@@ -196,7 +196,7 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await page.keyboard.press('t');
     await expect(page.locator('.bench-timer')).toContainText('heat set');
     // Long enough to have been a coat drying at all.
-    await page.waitForTimeout(6000);
+    await page.waitForTimeout(15_000);
     await page.reload();
     await expect(page.getByRole('heading', { name: 'White base' })).toBeVisible();
     await expect(page.locator('.bench-timer')).toBeVisible();
