@@ -16,6 +16,7 @@ use Hawkbrush\Core\Air\Thinning;
 use Hawkbrush\Core\Air\Window;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Words;
 use Tests\Build;
 
 function reasons(Window $window): string
@@ -155,3 +156,11 @@ it('reads experience at other thinning and work by its own model', function (): 
     expect(Pressure::window($thick, $experience)->set / Pressure::window($thick)->set)
         ->toEqualWithDelta(Pressure::window($thin, $experience)->set / Pressure::window($thin)->set, 1e-9);
 });
+
+it('puts the right article before a noun or a figure', function (string $noun, string $said): void {
+    expect(Words::a($noun))->toBe($said);
+})->with([
+    ['opaque paint', 'an opaque paint'], ['ink paint', 'an ink paint'], ['pearl paint', 'a pearl paint'], ['8 mm eye', 'an 8 mm eye'],
+    ['0.8 mm nozzle', 'a 0.8 mm nozzle'], ['11 mm eye', 'an 11 mm eye'], ['18 mm eye', 'an 18 mm eye'], ['110 mm bait', 'a 110 mm bait'],
+    ['unit', 'a unit'],
+]);

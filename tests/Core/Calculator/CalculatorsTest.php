@@ -158,3 +158,9 @@ it('refuses no air at all and a room that nobody paints in', function (array $in
     [['psi' => 0], '/psi'], [['air_c' => 80], '/air_c'],
     [['humidity_percent' => 0], '/humidity_percent'], [['fault' => 'hiccup'], '/fault'],
 ]);
+
+it('prints no digits that only show how a figure was rounded', function (): void {
+    // Drops came out as 0.39999999999999997.
+    [$code, $out] = hawk('{"area_mm2":1000,"wet_um":20,"coats":1,"transfer_efficiency":1,"solids":0.5,"thinning":0.2}', 'spread');
+    expect($code)->toBe(0)->and($out)->toBe('{"ml":0.02,"drops":0.4,"dry_um":8.0}'."\n");
+});
