@@ -55,7 +55,10 @@ it('wants a dark surround for a pale eye', function (): void {
 
 it('says how much of a small head the smallest eye takes', function (): void {
     // 1 mm is the smallest there is; of a head 1.3 mm deep it was called about a third.
-    $tiny = Build::body(['length_mm' => 12, 'stations' => [[0, 0.5, 0.5, 0.4], [0.2, 0.65, 0.65, 0.5], [0.6, 1.2, 1.2, 0.8], [1, 0.3, 0.3, 0.3]]]);
+    $tiny = Build::body([
+        'length_mm' => 12,
+        'stations' => [[0, 0.5, 0.5, 0.4], [0.2, 0.65, 0.65, 0.5], [0.6, 1.2, 1.2, 0.8], [1, 0.3, 0.3, 0.3]],
+    ]);
     $head = $tiny->topAt($tiny->marks->eyeU) + $tiny->bottomAt($tiny->marks->eyeU);
     [$fit] = Fit::sizes($tiny);
     expect($fit['diameter_mm'])->toBe(1.0)->and($head)->toBeLessThan(2.5)
