@@ -6,7 +6,6 @@ namespace Tests;
 
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Lab;
-use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Optics;
@@ -28,7 +27,7 @@ final class Films
 
     public static function look(FilmState $state, SurfaceFinish $finish = SurfaceFinish::Clear): Lab
     {
-        return Colour::fromReflectance(Spectrum::of($finish->seen($state->flat())))->lab;
+        return $state->colour($finish)->lab;
     }
 
     /** Of a swatch seen under clear, as a rack holds it. */

@@ -45,7 +45,7 @@ final class Advisor
     /**
      * @param Climate $climate that the waits of the recipe are planned for
      * @param iterable<Paint> $rack paints at hand beside those of the recipe, for what mends it
-     * @param Shop|null $shop that it is painted in: times are said as they become there, and its habits count; null: an ordinary one
+     * @param Shop|null $shop that it is painted in: its times are given, and its habits count; null: an ordinary one
      *
      * @return list<Finding> the gravest first, then in the order of the ladder; those answered with “meant so” too
      */

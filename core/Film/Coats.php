@@ -16,9 +16,6 @@ final readonly class Coats
 {
     public const MOST = 40;
 
-    /** A ground that changes the colour by less hardly anybody sees. */
-    private const UNSEEN = 1.0;
-
     /** Luminous reflectance of a full film below which a paint hides by darkness alone. */
     private const DARK = 0.02;
 
@@ -72,7 +69,7 @@ final readonly class Coats
      */
     private static function whatShows(array $after, Lab $full, ?int $hidden): string
     {
-        $unseen = self::firstWithin($after, self::UNSEEN);
+        $unseen = self::firstWithin($after, Hiding::UNSEEN);
         if ($unseen !== null && ($hidden === null || $unseen <= $hidden)) {
             return \sprintf(' This ground no longer shows after %s: it changes the colour by less than 1 DeltaE00.', self::counted($unseen));
         }

@@ -49,7 +49,7 @@ final readonly class FilmState
      * @param list<float> $r
      * @param array{array{float, float, float}|null, list<float>|null, array{float, float, float, float, float, float}|null}|null $lights
      */
-    public static function again(array $r, ?array $lights): self
+    public static function fromArray(array $r, ?array $lights): self
     {
         return $lights === null ? new self($r, null, null) : new self($r, ...$lights);
     }
@@ -101,24 +101,6 @@ final readonly class FilmState
     public function shines(): bool
     {
         return $this->glint !== null && $this->glint[1] > self::SHINES;
-    }
-
-    /**
-     * All light that comes back under flat daylight: reflected and sent out.
-     *
-     * @return list<float>
-     */
-    public function flat(): array
-    {
-        if ($this->glow === null) {
-            return $this->r;
-        }
-        $all = [];
-        foreach ($this->r as $i => $value) {
-            $all[] = $value + $this->glow[$i];
-        }
-
-        return $all;
     }
 
     /** @return array{float, float, float}|null */

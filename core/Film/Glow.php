@@ -18,7 +18,7 @@ final class Glow
     /** Part of the ceiling that is reached with each micrometre of dry film. */
     private const PER_UM = 0.12;
 
-    private const CEILING = 0.85;
+    private const CEILING = 0.8;
 
     /** As bright as this in its brightest band, a swatch glows in full; a black one has nothing to glow with. A guess. */
     private const BRIGHT = 0.6;

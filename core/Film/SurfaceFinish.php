@@ -40,7 +40,8 @@ enum SurfaceFinish: string
     }
 
     /**
-     * The correction is for light that is reflected; what the film sends out itself comes on top of it.
+     * The correction is for light that is reflected. What the film sends out itself comes on top of it: of that light the surface
+     * lets out what is not thrown back inside, and of the rest what the film below returns.
      *
      * @param list<float> $body reflectance of the film itself, 31 bands
      * @param list<float>|null $glow what it sends out
@@ -53,7 +54,7 @@ enum SurfaceFinish: string
         $seen = [];
         foreach ($body as $i => $r) {
             $reflected = $first + $through * $r / (1 - $inside * $r);
-            $seen[] = $glow === null ? $reflected : min(self::MOST_SENT, $reflected + $glow[$i]);
+            $seen[] = $glow === null ? $reflected : min(self::MOST_SENT, $reflected + $glow[$i] * (1 - $inside) / (1 - $inside * $r));
         }
 
         return $seen;

@@ -124,7 +124,7 @@ final class Sketch
                 $glow = $a * ($g1[$i] ?? 0.0) + $b * ($g2[$i] ?? 0.0) + $c * ($g3[$i] ?? 0.0);
                 $sent = min(
                     SurfaceFinish::MOST_SENT - $first - $through * $r,
-                    $excited * $glow * (1 + $ground * 2 * $bs * exp(-$bs) / ($all + $coth)),
+                    $excited * $glow * (1 + $ground * 2 * $bs * exp(-$bs) / ($all + $coth)) * (1 - $inside) * (1 + $inside * $r),
                 );
                 $sentX += $toX[$i] * $sent;
                 $sentY += $toY[$i] * $sent;

@@ -140,7 +140,7 @@ final class Pixels
         foreach ($state->r as $i => $body) {
             $value = $first + $through * $body / (1 - $inside * $body);
             if ($glow !== null) {
-                $value = min(SurfaceFinish::MOST_SENT, $value + $glow[$i]);
+                $value = min(SurfaceFinish::MOST_SENT, $value + $glow[$i] * (1 - $inside) / (1 - $inside * $body));
             }
             $r += $value * $red[$i];
             $g += $value * $green[$i];

@@ -56,7 +56,11 @@ final class NotHidden implements Rule
 
         return [new Finding(
             $this->name(), Severity::Caution, $first->step->id, 'The base does not hide the body',
-            \sprintf('%.1f µm dry hides %d %% (98 %% counts as hidden); the body shows through and joins the colour.', $first->step->dryUm(), round($ratio * 100)),
+            \sprintf(
+                '%.1f µm dry, where %.1f µm hide black and white alike; the body shows through and joins the colour.',
+                $first->step->dryUm(),
+                $needed,
+            ),
             $this->mend($first->step, $needed),
         )];
     }

@@ -174,8 +174,8 @@ it('draws from a part of the bands what all bands give', function (Bands $bands)
     foreach (range(0, 64 * 16 - 1, 37) as $cell) {
         [$full, $quick] = [$all->states[$all->left[$cell]], $some->states[$some->left[$cell]]];
         expect(DeltaE2000::between(
-            Lab::fromXyz(Observer::xyz($quick->flat(), $bands)),
-            Lab::fromXyz(Observer::xyz($full->flat())),
+            Lab::fromXyz(Observer::xyz($quick->r, $bands)),
+            Lab::fromXyz(Observer::xyz($full->r)),
         ))->toBeLessThan(0.3)
             ->and($quick->glint[1])->toEqualWithDelta($full->glint[1], 1e-3);
     }
@@ -199,15 +199,15 @@ it('draws one more coat with what an earlier picture worked out as it would with
         ->and($first)->toEqual(Texture::draw($before, SurfaceFinish::Clear));
 });
 
-it('turns states into the same colours of the screen as one by one', function (SurfaceFinish $finish): void {
+it('turns states into the same colours of the screen as one by one', function (SurfaceFinish $finish, string $kind): void {
     $pixels = new Pixels($finish, Bands::All);
-    $recipe = Build::example(static function (array $d): array {
-        $d['paints']['moss']['kind'] = 'pearl';
+    $recipe = Build::example(static function (array $d) use ($kind): array {
+        $d['paints']['moss']['kind'] = $kind;
 
         return $d;
     });
     foreach (\array_slice(exampleField($recipe)->states, 0, 40) as $number => $state) {
-        $seen = $finish->seen($state->flat());
+        $seen = $finish->seen($state->r, $state->glow);
         $xyz = Observer::xyz($seen);
         $g = $state->glint ?? [0.0, 0.0, 0.0];
         $shine = new Xyz($xyz->x + 100 * $g[0], $xyz->y + 100 * $g[1], $xyz->z + 100 * $g[2]);
@@ -219,4 +219,4 @@ it('turns states into the same colours of the screen as one by one', function (S
             }
         }
     }
-})->with([SurfaceFinish::Matte, SurfaceFinish::Clear]);
+})->with([SurfaceFinish::Matte, SurfaceFinish::Clear])->with(['transparent', 'pearl', 'fluorescent']);
