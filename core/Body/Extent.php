@@ -155,4 +155,38 @@ final readonly class Extent
 
         return $soft > 0 ? Smooth::step(1 + $soft / 2, 1 - $soft / 2, $out) : ($out <= 1 ? 1.0 : 0.0);
     }
+
+    /**
+     * {@see fade} of a row of places, written out: this runs for every cell of every coat, and roots are needed at the soft
+     * edge only.
+     *
+     * @param array<int, float> $along power by column
+     *
+     * @return array<int, float> share by column; those that get none are not in it
+     */
+    public function fades(array $along, float $aroundPower): array
+    {
+        [$inner, $outer] = $this->edge;
+        [$softU, $softDeg] = $this->softs;
+        $oval = $this->oval;
+        $shares = [];
+        foreach ($along as $column => $power) {
+            $sum = $power + $aroundPower;
+            if ($sum <= $inner) {
+                $shares[$column] = 1.0;
+            } elseif ($sum < $outer) {
+                $half = ($power * $softU + $aroundPower * $softDeg) / $sum / 2;
+                $in = 1 + $half - ($oval ? sqrt($sum) : sqrt(sqrt($sum)));
+                $full = 2 * $half;
+                if ($in >= $full) {
+                    $shares[$column] = 1.0;
+                } elseif ($in > 0) {
+                    $in /= $full;
+                    $shares[$column] = $in * $in * (3 - 2 * $in);
+                }
+            }
+        }
+
+        return $shares;
+    }
 }

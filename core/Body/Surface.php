@@ -128,15 +128,15 @@ final readonly class Surface
         );
     }
 
-    /** @param array<mixed> $plain as {@see plainly} took it down, of the same body and as fine */
-    public static function again(Body $body, int $columns, int $around, array $plain): self
+    /** @param array<mixed> $plain as {@see toArray} gave it, of the same body and as fine */
+    public static function fromArray(Body $body, int $columns, int $around, array $plain): self
     {
         /** @var array{list<float>, list<float>, list<float>, list<float>, list<float>, list<float>, list<float>} $plain */
         return new self($body, $columns, intdiv($around, 2), ...$plain);
     }
 
     /** @return array<mixed> as lists of numbers */
-    public function plainly(): array
+    public function toArray(): array
     {
         return [$this->u, $this->theta, $this->normalY, $this->normalZ, $this->arcMm, $this->areaMm2, $this->flankMm];
     }

@@ -52,7 +52,7 @@ final class Samples
     public function __construct(private readonly array $coats, Surface $surface, private readonly Climate $climate)
     {
         $this->colours = new \WeakMap();
-        [$this->shares, $count] = self::stacks($coats, $surface);
+        [$this->shares, $count] = Stacks::of($coats, $surface);
         // Any surface of the body with cells enough: only their numbers are used.
         $this->cells = $count <= $surface->rows * $surface->columns
             ? $surface
@@ -224,53 +224,5 @@ final class Samples
         return [Lab::fromXyz($flat), $glint === null ? null : Lab::fromXyz(
             new Xyz($flat->x + 100 * $glint[0], $flat->y + 100 * $glint[1], $flat->z + 100 * $glint[2]),
         )];
-    }
-
-    /**
-     * @param list<Coat> $coats
-     *
-     * @return array{list<array<int, float>>, int}
-     */
-    private static function stacks(array $coats, Surface $surface): array
-    {
-        $cells = $both = [];
-        foreach ($coats as $number => $coat) {
-            $landed = Coverage::land($coat, $surface);
-            foreach ($landed->mirrored ? [$landed->left] : [$landed->left, $landed->right] as $side => $shares) {
-                foreach ($shares as $cell => $share) {
-                    $step = (int) round(Coverage::stepped($share) * Coverage::FULL);
-                    if ($step > 0) {
-                        $cells[$side][$cell][$number] = $step;
-                    }
-                }
-            }
-            // What is alike on both sides lies on the right too, where other coats differ.
-            $both[$number] = $landed->mirrored;
-        }
-        foreach (isset($cells[1]) ? ($cells[0] ?? []) : [] as $cell => $stack) {
-            foreach ($stack as $number => $step) {
-                if ($both[$number]) {
-                    $cells[1][$cell][$number] = $step;
-                }
-            }
-        }
-        $shares = array_fill(0, \count($coats), []);
-        $known = [];
-        foreach ($cells as $side) {
-            foreach ($side as $stack) {
-                ksort($stack);
-                $named = static fn(int $number, int $step): string => "{$number}:{$step}";
-                $key = implode(',', array_map($named, array_keys($stack), $stack));
-                if (isset($known[$key])) {
-                    continue;
-                }
-                $sample = $known[$key] = \count($known);
-                foreach ($stack as $number => $step) {
-                    $shares[$number][$sample] = $step / Coverage::FULL;
-                }
-            }
-        }
-
-        return [$shares, \count($known)];
     }
 }

@@ -40,8 +40,8 @@ final readonly class Coverage
         return new self($shares, $shares, true, false);
     }
 
-    /** @param array<mixed> $plain as {@see plainly} took it down */
-    public static function again(array $plain, Surface $surface): self
+    /** @param array<mixed> $plain as {@see toArray} gave it */
+    public static function fromArray(array $plain, Surface $surface): self
     {
         /** @var array{array<int, float>|null, array<int, float>|null, bool} $plain */
         [$left, $right, $mirrored] = $plain;
@@ -55,7 +55,7 @@ final readonly class Coverage
     }
 
     /** @return array<mixed> as numbers and lists of them */
-    public function plainly(): array
+    public function toArray(): array
     {
         return $this->even ? [null, null, true] : [$this->left, $this->right === $this->left ? null : $this->right, $this->mirrored];
     }

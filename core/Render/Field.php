@@ -59,25 +59,25 @@ final readonly class Field
     }
 
     /**
-     * The same field as it was when it was {@see plainly} taken down.
+     * The same field as it was when it was given by {@see toArray}.
      *
      * @param array<mixed> $plain
      */
-    public static function again(Surface $surface, Bands $bands, Openings $openings, array $plain): self
+    public static function fromArray(Surface $surface, Bands $bands, Openings $openings, array $plain): self
     {
         /** @var array{list<float>, array<int, array{array{float, float, float}|null, list<float>|null, array{float, float, float, float, float, float}|null}>, list<int>, list<int>|null} $plain */
         [$reflectances, $lights, $left, $right] = $plain;
         $many = \count($bands->of(Spectrum::flat(0)->values));
         $states = [];
         for ($i = 0, $all = intdiv(\count($reflectances), $many); $i < $all; $i++) {
-            $states[] = FilmState::again(\array_slice($reflectances, $i * $many, $many), $lights[$i] ?? null);
+            $states[] = FilmState::fromArray(\array_slice($reflectances, $i * $many, $many), $lights[$i] ?? null);
         }
 
         return new self($surface, $bands, $states, $left, $right ?? $left, $right === null, null, [], $openings);
     }
 
     /** @return array<mixed>|null as numbers and lists of them, with the states that are in sight; null while its last coat is wet */
-    public function plainly(): ?array
+    public function toArray(): ?array
     {
         if ($this->laid !== []) {
             return null;

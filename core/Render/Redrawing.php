@@ -26,10 +26,10 @@ final readonly class Redrawing
         $key = self::key('surface', [$body, $columns, $around]);
         $plain = $this->kept->get($key);
         if ($plain !== null) {
-            return Surface::again($body, $columns, $around, $plain);
+            return Surface::fromArray($body, $columns, $around, $plain);
         }
         $surface = Surface::of($body, $columns, $around);
-        $this->kept->put($key, $surface->plainly());
+        $this->kept->put($key, $surface->toArray());
 
         return $surface;
     }
@@ -47,7 +47,7 @@ final readonly class Redrawing
         $ground = self::ground($surface);
         foreach (\array_slice($steps, $from) as $i => $step) {
             if ($step->id === $workedOn && $i > 0) {
-                $plain = $field->plainly();
+                $plain = $field->toArray();
                 if ($plain !== null) {
                     $this->kept->put($keys[$from + $i], $plain);
                 }
@@ -109,7 +109,7 @@ final readonly class Redrawing
         for ($i = \count($keys) - 1; $i > 0; $i--) {
             $plain = $this->kept->get($keys[$i]);
             if ($plain !== null) {
-                return [$i, Field::again($surface, $bands, $openings, $plain)];
+                return [$i, Field::fromArray($surface, $bands, $openings, $plain)];
             }
         }
 
@@ -122,10 +122,10 @@ final readonly class Redrawing
         $key = self::key('coverage', [$ground, $coat->landsBy()]);
         $plain = $this->kept->get($key);
         if ($plain !== null) {
-            return Coverage::again($plain, $surface);
+            return Coverage::fromArray($plain, $surface);
         }
         $coverage = Coverage::land($coat, $surface, $openings);
-        $this->kept->put($key, $coverage->plainly());
+        $this->kept->put($key, $coverage->toArray());
 
         return $coverage;
     }

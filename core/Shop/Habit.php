@@ -54,7 +54,7 @@ enum Habit: string
         return match ($this) {
             self::Judge => 'What slip and bench say first of the air: a figure to set, or a mark to look for.',
             self::Thinner => 'What the cup is filled up with, and how much air goes with it: water thins a little less than as much reducer.',
-            self::Set => 'Whether a coat that is left wet under the next one is told of.',
+            self::Set => 'Whether a coat that is left wet under the next one gets a warning.',
             self::BeforeMesh => 'When advice says that a mesh or tape goes on too soon, and what a better order waits for.',
             self::Spot => 'Which way of making a spot stands first where a step is added.',
             self::Sides => 'Which side comes next at the bench.',

@@ -19,7 +19,7 @@ final readonly class Job
      * @param float $restedMin minutes the baits have rested since the last coat
      * @param float $bodyMm2 all of one bait
      * @param array<string, Product> $clears in use in the shop, by kind
-     * @param Surface|null $surface of one bait; null: what goes on a part of it is reckoned for all of it
+     * @param Surface|null $surface of one bait; null: what goes on a part of it is calculated for all of it
      */
     public function __construct(
         public int $baits,

@@ -84,8 +84,8 @@ final class OpenSpray
             $along,
             $around,
             $aimDeg === null ? null : [sin(deg2rad($aimDeg)) * self::SWEEP, cos(deg2rad($aimDeg)) * self::SWEEP],
-            $widthMm === null ? null : self::bell($widthMm),
-            $widthMm === null ? [] : self::aimArc($surface, $aimDeg ?? 90.0),
+            $widthMm === null ? null : Stroke::bell($widthMm),
+            $widthMm === null ? [] : Stroke::middle($surface, $aimDeg ?? 90.0),
             $aimDeg === null && $slantDeg === 0.0 ? null : Aim::of($aimDeg, $slantDeg),
         );
     }
@@ -212,7 +212,7 @@ final class OpenSpray
         $arc = $surface->arcMm;
         $least = self::LEAST;
         if ($this->corners !== null) {
-            $along = self::rounded($this->corners, $along, $around);
+            $along = $this->corners->fades($along, $around);
             $around = 1.0;
         }
         foreach ($along as $column => $share) {
@@ -237,61 +237,5 @@ final class OpenSpray
             }
             $open[$cell] = $lands;
         }
-    }
-
-    /**
-     * {@see Extent::fade}, written out: this runs for every cell of every coat, and roots are needed at the soft edge only.
-     *
-     * @param array<int, float> $along power by column
-     *
-     * @return array<int, float> share by column
-     */
-    private static function rounded(Extent $place, array $along, float $around): array
-    {
-        [$inner, $outer] = $place->edge;
-        [$softU, $softDeg] = $place->softs;
-        $oval = $place->oval;
-        $shares = [];
-        foreach ($along as $column => $power) {
-            $sum = $power + $around;
-            if ($sum <= $inner) {
-                $shares[$column] = 1.0;
-            } elseif ($sum < $outer) {
-                $half = ($power * $softU + $around * $softDeg) / $sum / 2;
-                $in = 1 + $half - ($oval ? sqrt($sum) : sqrt(sqrt($sum)));
-                $full = 2 * $half;
-                if ($in >= $full) {
-                    $shares[$column] = 1.0;
-                } elseif ($in > 0) {
-                    $in /= $full;
-                    $shares[$column] = $in * $in * (3 - 2 * $in);
-                }
-            }
-        }
-
-        return $shares;
-    }
-
-    /** @return list<float> half at half the width */
-    private static function bell(float $widthMm): array
-    {
-        $bell = [];
-        $half = $widthMm / 2;
-        for ($quarter = 0; $quarter / 4 < $half * 2.6; $quarter++) {
-            $bell[] = exp(-M_LN2 * ($quarter / 4 / $half) ** 2);
-        }
-
-        return $bell;
-    }
-
-    /** @return list<float> */
-    private static function aimArc(Surface $surface, float $aimDeg): array
-    {
-        $row = (int) round($aimDeg / 180 * $surface->rows - 0.5);
-        if ($row < 0 || $aimDeg <= 0) {
-            return array_fill(0, $surface->columns, 0.0);
-        }
-
-        return \array_slice($surface->arcMm, min($row, $surface->rows - 1) * $surface->columns, $surface->columns);
     }
 }

@@ -103,7 +103,7 @@ final readonly class Stirred
             : $this->laid($stepId, $um, $seed, Techniques::named('spray'), []);
     }
 
-    /** Flakes of so wide a round that together make so thick a film. */
+    /** How many flakes of a given width make a film of a given thickness. */
     private function flakesPerCm2(float $um): float
     {
         return $this->flakeMm > 0 ? 100 * $um / self::SHEET_UM / (M_PI * ($this->flakeMm / 2) ** 2) : 0.0;

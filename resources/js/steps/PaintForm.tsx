@@ -14,7 +14,7 @@ import { PlaceRow, WHOLE } from './PlaceRow';
 import { restOfPaint } from './restOfPaint';
 import classes from './steps.module.css';
 
-/** Marks of which less lands are told of. */
+/** When less than this share of a mark lands, the form says so. */
 const MOST = 0.9;
 const MOST_PAINTS = 6;
 

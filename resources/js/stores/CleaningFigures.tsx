@@ -31,7 +31,7 @@ export function CleaningFigures({ now, usual, onSave }: Props) {
       </div>
       <p className="dim">
         What is left of the old colour in the first of the next is a guess after common practice. Where you know yours
-        better, say it: plans and orders reckon with it.
+        better, enter it: plans and orders use it.
       </p>
       <div className={classes.levels}>
         {LEVELS.map(([level, name]) => (

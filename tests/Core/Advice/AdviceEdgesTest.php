@@ -144,6 +144,17 @@ it('asks of the first coat that it hides the body, if it is opaque and there', f
     'switched off' => [['weight' => 'mist', 'on' => false], false],
 ]);
 
+it('does not call a black base short that hides, low as its contrast ratio is', function (): void {
+    // Black over white differs from black over black by less than 1 DeltaE00 from 4 to 5 um on.
+    $black = static fn(float $thinning): array => saidBy('base-not-hidden', [Build::paintStep(
+        ['weight' => 'medium', 'thinning_percent' => $thinning],
+        'base',
+        'black',
+    )]);
+    // 4.5 um, and 1.1.
+    expect($black(20))->toBe([])->and($black(80))->not->toBe([]);
+});
+
 it('speaks of wet coats only where they meet and come out otherwise', function (array $first, array $second, bool $runs): void {
     expect(saidBy(
         'runs-together',

@@ -163,3 +163,20 @@ it('works films out in twelfths of a coat', function (): void {
         ->and(Coverage::stepped(0.5))->toBe(0.5)->and(Coverage::stepped(0.04))->toBe(0.0)
         ->and(Coverage::stepped(0.05))->toEqualWithDelta(1 / 12, 1e-12);
 });
+
+it('fades a row of places as it fades each of them', function (Extent $place): void {
+    foreach (range(0, 20) as $row) {
+        $around = $place->power($row / 12);
+        $along = array_map(static fn(int $i): float => $place->power($i / 40), range(0, 60));
+        $fades = $place->fades($along, $around);
+        foreach ($along as $column => $power) {
+            expect($fades[$column] ?? 0.0)->toEqualWithDelta($place->fade($power, $around), 1e-12);
+        }
+    }
+})->with([
+    'an oval' => [Extent::set(0.3, 0.6, 0.1, 60, 120, 25, true)],
+    'a field' => [Extent::set(0.2, 0.8, 0.2, 40, 130, 30)],
+    'with a hard edge one way' => [Extent::set(0.2, 0.8, 0, 40, 130, 30)],
+    'with a hard edge' => [Extent::set(0.2, 0.8, 0, 40, 130, 0)],
+    'softer than it is long' => [Extent::set(0.4, 0.5, 0.3, 80, 100, 60)],
+]);
