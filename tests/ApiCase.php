@@ -148,6 +148,22 @@ abstract class ApiCase extends TestCase
         return $this->send('POST', "/runs/{$run['id']}/start")->assertOk()->json();
     }
 
+    /** @return array{array<string, mixed>, array<string, mixed>} the sheet of a new pattern, and its run with every step done, finished */
+    public function finishedRun(int $baits = 1): array
+    {
+        $sheet = $this->pattern();
+        $run = $this->startedRun($sheet['version'], $baits);
+        $events = [];
+        foreach ($run['steps'] as $step) {
+            foreach ($step['shown']['for_all'] ? [null] : range(1, $baits) as $bait) {
+                $events[] = $this->event('done', $step['document']['id'], $bait);
+            }
+        }
+        $this->send('POST', "/runs/{$run['id']}/events", ['events' => $events])->assertOk();
+
+        return [$sheet, $this->send('POST', "/runs/{$run['id']}/finish")->assertOk()->json()];
+    }
+
     /**
      * @param array<string, mixed> $data
      *

@@ -25,6 +25,12 @@ final class Input
         return Node::fromJson($request->getContent());
     }
 
+    /** The query string of a list: texts only, "0012" is looked for as it stands. */
+    public static function ofList(Request $request): Node
+    {
+        return Node::root($request->query->all());
+    }
+
     /** The query string; everything in it is text, numbers are read from it. */
     public static function query(Request $request): Node
     {

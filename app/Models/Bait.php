@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $position 1… within its run
  * @property string $lesson
  * @property int $revision
+ * @property string|null $words what the log finds it by, {@see \App\Actions\Runs\LogWords}; null until its run is finished
  * @property string|null $rejected why it left its run, once that is finished
  * @property-read Run $run
  */

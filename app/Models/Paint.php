@@ -30,6 +30,7 @@ use Illuminate\Support\Carbon;
  * @property float $drying how many times as long as the model says it takes to dry
  * @property int $drying_runs how many runs have said so
  * @property string $finish
+ * @property string $words what it is found by, in small letters
  * @property string|null $opened_on YYYY-MM-DD
  * @property list<array{paint: string, name: string, drops: int}>|null $mix what it was mixed from
  * @property array<string, list<float>> $optics
@@ -43,6 +44,13 @@ final class Paint extends Model
     use HasUlids;
 
     protected $guarded = [];
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $paint): void {
+            $paint->words = Sought::folded("{$paint->name} {$paint->family} {$paint->finish} {$paint->kind}");
+        });
+    }
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -83,11 +91,5 @@ final class Paint extends Model
             'drying' => $this->drying,
             ...($optics ?? $this->optics),
         ]));
-    }
-
-    /** @return HasMany<SprayedCoat, $this> */
-    public function sprayed(): HasMany
-    {
-        return $this->hasMany(SprayedCoat::class);
     }
 }

@@ -21,6 +21,8 @@ use Illuminate\Support\Carbon;
  * @property string $species
  * @property string $water
  * @property string $notes
+ * @property string $words what it is found by, in small letters
+ * @property string|null $current_id the version worked on; set as soon as there is one
  * @property int $revision
  * @property Carbon|null $retired_at
  * @property string|null $parent_id
@@ -34,6 +36,13 @@ final class Pattern extends Model
 
     protected $guarded = [];
 
+    protected static function booted(): void
+    {
+        self::saving(static function (self $pattern): void {
+            $pattern->words = Sought::folded("{$pattern->name} {$pattern->species} {$pattern->water}");
+        });
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -46,13 +55,10 @@ final class Pattern extends Model
         return $this->hasMany(Version::class);
     }
 
-    /** @return HasOne<Version, $this> the version worked on: the one with the highest number, never a copy fitted for a run */
-    public function current(): HasOne
+    /** @return BelongsTo<Version, $this> the version worked on: the newest one, never a copy fitted for a run */
+    public function current(): BelongsTo
     {
-        return $this->hasOne(Version::class)->ofMany(
-            ['number' => 'max'],
-            static fn(Builder $query): Builder => $query->whereNull('fitted_from_id'),
-        );
+        return $this->belongsTo(Version::class, 'current_id');
     }
 
     /** @return HasOne<Version, $this> the version stamped last */

@@ -28,10 +28,11 @@ final class Remedy extends Model
     public static function counts(): array
     {
         $counts = [];
-        foreach (self::query()->get() as $one) {
-            $so = $counts[$one->fault][$one->cause] ?? ['helped' => 0, 'failed' => 0];
-            $so[$one->helped ? 'helped' : 'failed']++;
-            $counts[$one->fault][$one->cause] = $so;
+        $rows = self::query()->groupBy('fault', 'cause', 'helped')->selectRaw('fault, cause, helped, count(*) as times')->toBase()->get();
+        foreach ($rows as $one) {
+            /** @var object{fault: string, cause: string, helped: int, times: int} $one */
+            $counts[$one->fault][$one->cause] ??= ['helped' => 0, 'failed' => 0];
+            $counts[$one->fault][$one->cause][$one->helped === 1 ? 'helped' : 'failed'] = $one->times;
         }
 
         return $counts;

@@ -13,7 +13,6 @@ use Hawkbrush\Core\Air\SprayWork;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Node;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -64,16 +63,15 @@ final class SprayedCoat extends Model
         }
         $after = DB::table('experience_marks')->where('equipment_id', $airbrushId)
             ->whereIn('paint_id', $paintIds)->pluck('after', 'paint_id');
-        $paints = Paint::query()->with([
-            'sprayed' => static fn(Relation $of) => $of->where('equipment_id', $airbrushId)->orderByDesc('id')->limit(Experience::LATEST),
-        ])->findMany($paintIds);
         $all = [];
-        foreach ($paints as $paint) {
-            $mark = $after[$paint->id] ?? 0;
-            $counted = $paint->sprayed->where('id', '>', is_numeric($mark) ? (int) $mark : 0)
-                ->map(static fn(self $row): Sprayed => $row->core());
-            if ($paint->sprayed->isNotEmpty()) {
-                $all[$paint->id] = $counted->isEmpty() ? null : new Experience(array_values($counted->all()));
+        foreach ($paintIds as $paint) {
+            // The latest of each by its index: of a window over all of them every row would be read.
+            $sprayed = self::query()->where('paint_id', $paint)->where('equipment_id', $airbrushId)->orderByDesc('id')
+                ->limit(Experience::LATEST)->get();
+            $mark = $after[$paint] ?? 0;
+            $counted = $sprayed->where('id', '>', is_numeric($mark) ? (int) $mark : 0)->map(static fn(self $row): Sprayed => $row->core());
+            if ($sprayed->isNotEmpty()) {
+                $all[$paint] = $counted->isEmpty() ? null : new Experience(array_values($counted->all()));
             }
         }
 

@@ -35,6 +35,16 @@ final class Version extends Model
 
     protected $guarded = [];
 
+    protected static function booted(): void
+    {
+        // The newest is the one worked on; a copy for a run is not.
+        self::created(static function (self $version): void {
+            if ($version->fitted_from_id === null) {
+                Pattern::query()->whereKey($version->pattern_id)->update(['current_id' => $version->id]);
+            }
+        });
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -92,7 +92,7 @@ final class AirView
                 'equipment_id' => $airbrush,
                 'counts' => $experience !== null,
                 'says' => $experience?->says() ?? '',
-                'shift' => round($experience?->shift() ?? 1.0, 3),
+                'shift' => round($experience->shift ?? 1.0, 3),
             ],
         ];
     }

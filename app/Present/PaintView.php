@@ -5,65 +5,85 @@ declare(strict_types=1);
 namespace App\Present;
 
 use App\Models\Paint;
+use App\Models\Pattern;
+use App\Models\Sought;
 use Hawkbrush\Core\Film\Unmeasured;
-use Illuminate\Database\Query\Builder;
+use Hawkbrush\Core\Node;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** A paint as the pages show it, its chip as an ordinary coat lies over black and over white. */
 final class PaintView
 {
+    /** How many of the versions worked on last count for what was used lately. */
+    private const LATELY = 40;
+
     /** @return array<string, mixed> */
     public static function of(Paint $paint): array
     {
-        return self::with($paint, self::usedIn($paint->id)[$paint->id] ?? [], self::usedAt($paint->id)[$paint->id] ?? null);
+        return self::all(new Collection([$paint]))[0];
     }
 
-    /** @return list<array<string, mixed>> the whole rack by name */
-    public static function all(): array
+    /**
+     * @param Collection<int, Paint> $paints
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function all(Collection $paints): array
     {
-        $used = self::usedIn(null);
-        $at = self::usedAt(null);
+        $used = self::usedIn($paints->modelKeys());
+        $at = self::usedAt();
 
-        return array_values(Paint::query()->orderBy('name')->get()->map(static fn(Paint $paint): array => self::with(
+        return array_values($paints->map(static fn(Paint $paint): array => self::with(
             $paint,
-            $used[$paint->id] ?? [],
+            $used[$paint->id] ?? 0,
             $at[$paint->id] ?? null,
         ))->all());
     }
 
     /**
-     * Patterns whose version worked on uses a paint.
+     * Paints of which every word of `q` is said, and those that a pattern is painted with of which every word is said.
      *
-     * @return array<string, list<array{id: string, name: string}>> by paint
+     * @return Builder<Paint>
      */
-    private static function usedIn(?string $paintId): array
+    public static function sought(Node $asked): Builder
+    {
+        if (Sought::words($asked) === []) {
+            return Paint::query();
+        }
+        $ofPatterns = DB::table('paint_version')->whereIn('version_id', Sought::in(Pattern::query(), $asked, 'words')->select('current_id'));
+
+        return Paint::query()->where(static fn(Builder $paint): Builder => $paint
+            ->where(static fn(Builder $its): Builder => Sought::in($its, $asked, 'words'))
+            ->orWhereIn('id', $ofPatterns->select('paint_id')));
+    }
+
+    /**
+     * @param array<array-key, mixed> $paintIds
+     *
+     * @return array<string, int> by paint, how many patterns are painted with it in the version worked on
+     */
+    private static function usedIn(array $paintIds): array
     {
         $used = [];
-        $rows = DB::table('paint_version')->join(
-            'versions',
-            'versions.id',
-            '=',
-            'paint_version.version_id',
-        )->join('patterns', 'patterns.id', '=', 'versions.pattern_id')
-            ->whereNull('versions.fitted_from_id')
-            ->whereRaw('versions.number = (select max(number) from versions latest where latest.pattern_id = versions.pattern_id)')
-            ->when($paintId !== null, static fn(Builder $query): Builder => $query->where('paint_version.paint_id', $paintId))
-            ->orderBy('patterns.name')->get(['paint_version.paint_id as paint', 'patterns.id as id', 'patterns.name as name']);
+        $rows = DB::table('paint_version')->join('patterns', 'patterns.current_id', '=', 'paint_version.version_id')
+            ->whereIn('paint_version.paint_id', $paintIds)->groupBy('paint_id')->selectRaw('paint_id as paint, count(*) as patterns')->get();
         foreach ($rows as $row) {
-            /** @var object{paint: string, id: string, name: string} $row */
-            $used[$row->paint][] = ['id' => $row->id, 'name' => $row->name];
+            /** @var object{paint: string, patterns: int} $row */
+            $used[$row->paint] = $row->patterns;
         }
 
         return $used;
     }
 
-    /** @return array<string, string> when a version with it was last worked on, by paint */
-    private static function usedAt(?string $paintId): array
+    /** @return array<string, string> when a version with it was last worked on, by paint; of the versions worked on last */
+    private static function usedAt(): array
     {
+        $lately = DB::table('versions')->orderByDesc('updated_at')->limit(self::LATELY)->select('id', 'updated_at');
         $at = [];
-        $rows = DB::table('paint_version')->join('versions', 'versions.id', '=', 'paint_version.version_id')
-            ->when($paintId !== null, static fn(Builder $query): Builder => $query->where('paint_id', $paintId))
-            ->groupBy('paint_id')->selectRaw('paint_id as paint, max(versions.updated_at) as at')->get();
+        $rows = DB::query()->fromSub($lately, 'lately')->join('paint_version', 'paint_version.version_id', '=', 'lately.id')
+            ->groupBy('paint_id')->selectRaw('paint_id as paint, max(lately.updated_at) as at')->get();
         foreach ($rows as $row) {
             /** @var object{paint: string, at: string} $row */
             $at[$row->paint] = $row->at;
@@ -73,11 +93,11 @@ final class PaintView
     }
 
     /**
-     * @param list<array{id: string, name: string}> $usedIn
+     * @param int $usedIn patterns
      *
      * @return array<string, mixed>
      */
-    private static function with(Paint $paint, array $usedIn, ?string $usedAt): array
+    private static function with(Paint $paint, int $usedIn, ?string $usedAt): array
     {
         $core = $paint->core();
 

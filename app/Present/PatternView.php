@@ -5,10 +5,35 @@ declare(strict_types=1);
 namespace App\Present;
 
 use App\Models\Pattern;
+use Illuminate\Database\Eloquent\Builder;
 
 /** A pattern on the shelf. */
 final class PatternView
 {
+    public const STATES = ['sketch', 'tried', 'proven', 'retired'];
+
+    /**
+     * Patterns in a state, as {@see self::state} says it of one.
+     *
+     * @param Builder<Pattern> $patterns
+     * @param string $state one of {@see self::STATES}; 'all': those that are not retired
+     *
+     * @return Builder<Pattern>
+     */
+    public static function inState(Builder $patterns, string $state): Builder
+    {
+        $proven = static fn(Builder $version): Builder => $version->whereNotNull('proven_at');
+        $painted = static fn(Builder $run): Builder => $run->whereNotNull('finished_at');
+
+        return match ($state) {
+            'retired' => $patterns->whereNotNull('retired_at'),
+            'proven' => $patterns->whereNull('retired_at')->whereHas('versions', $proven),
+            'tried' => $patterns->whereNull('retired_at')->whereDoesntHave('versions', $proven)->whereHas('runs', $painted),
+            'sketch' => $patterns->whereNull('retired_at')->whereDoesntHave('versions', $proven)->whereDoesntHave('runs', $painted),
+            default => $patterns->whereNull('retired_at'),
+        };
+    }
+
     /** @return array<string, mixed> */
     public static function of(Pattern $pattern): array
     {

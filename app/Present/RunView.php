@@ -13,6 +13,9 @@ use Hawkbrush\Core\Run\Record;
 /** A run: in the list in short, at the bench with all it needs. */
 final class RunView
 {
+    /** Columns that a run is listed by. */
+    public const LISTED = ['id', 'number', 'version_id', 'repeat_of', 'bait_count', 'starts_at', 'started_at', 'finished_at'];
+
     /** @return array<string, mixed> */
     public static function brief(Run $run): array
     {

@@ -114,8 +114,8 @@ enum Cause: string
     /** Whether it can be behind anything as the step stands: nobody gives more air to a step that has too much already. */
     public function possible(Circumstances $at): bool
     {
-        $air = $at->window();
-        $thinning = Thinning::window($at->spraying);
+        $air = $at->window;
+        $thinning = $at->thinning;
         $percent = $at->spraying->thinning * 100;
 
         return match ($this) {
@@ -135,8 +135,8 @@ enum Cause: string
      */
     public function sets(Circumstances $at): array
     {
-        $air = $at->window();
-        $thinning = Thinning::window($at->spraying);
+        $air = $at->window;
+        $thinning = $at->thinning;
         $percent = $at->spraying->thinning * 100;
 
         return match ($this) {

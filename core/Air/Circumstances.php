@@ -7,6 +7,11 @@ namespace Hawkbrush\Core\Air;
 /** What is known of a step when something goes wrong with it; null where it is not. */
 final readonly class Circumstances
 {
+    /** For the air, and for the reducer in percent. */
+    public Window $window;
+
+    public Window $thinning;
+
     /** Humidity and air are those of the room; dry below: whether what lies under it had the time that it needs. */
     public function __construct(
         public Spraying $spraying,
@@ -17,24 +22,23 @@ final readonly class Circumstances
         public ?float $humidityPercent = null,
         public ?bool $dryBelow = null,
         public ?bool $familiesMeet = null,
-        private ?Experience $experience = null,
-    ) {}
-
-    public function window(): Window
-    {
-        return Pressure::window($this->spraying, $this->experience);
+        ?Experience $experience = null,
+    ) {
+        // Asked for by every cause of every fault.
+        $this->window = Pressure::window($spraying, $experience);
+        $this->thinning = Thinning::window($spraying);
     }
 
     /** How many times the air to begin with. */
     public function airAgainstWindow(): float
     {
-        return $this->psi / $this->window()->set;
+        return $this->psi / $this->window->set;
     }
 
     /** Points of reducer outside its window, below zero: too little. */
     public function thinningAgainstWindow(): float
     {
-        $window = Thinning::window($this->spraying);
+        $window = $this->thinning;
         $percent = $this->spraying->thinning * 100;
 
         return match ($window->side($percent)) {

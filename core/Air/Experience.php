@@ -26,26 +26,28 @@ final readonly class Experience
     /** Nearer than this the model was right. */
     private const SAME = 0.02;
 
-    /** @param list<Sprayed> $coats the latest first */
-    public function __construct(private array $coats) {}
-
     /** By what the window is multiplied; 1 where nothing was sprayed, or it agrees. */
-    public function shift(): float
+    public float $shift;
+
+    /** @var list<Sprayed> those that count */
+    private array $coats;
+
+    /** @param list<Sprayed> $coats the latest first */
+    public function __construct(array $coats)
     {
+        $this->coats = \array_slice($coats, 0, self::LATEST);
         $sum = 0.0;
-        $coats = $this->counted();
-        foreach ($coats as $coat) {
+        foreach ($this->coats as $coat) {
             $sum += log(max(self::LEAST, min(self::MOST, self::wanted($coat) / Pressure::model($coat->spraying))));
         }
-        $shift = exp($sum / (\count($coats) + self::MODEL_COUNTS_AS));
-
-        return abs($shift - 1) < self::SAME ? 1.0 : $shift;
+        $shift = exp($sum / (\count($this->coats) + self::MODEL_COUNTS_AS));
+        $this->shift = abs($shift - 1) < self::SAME ? 1.0 : $shift;
     }
 
     /** In words: from what to what psi the last ones were sprayed, and what went wrong. */
     public function says(): string
     {
-        $coats = $this->counted();
+        $coats = $this->coats;
         $psi = array_map(static fn(Sprayed $coat): float => $coat->psi, $coats);
         if ($psi === []) {
             return '';
@@ -75,11 +77,5 @@ final readonly class Experience
             'too high' => 1 / self::FAULT_TIMES,
             default => 1.0,
         };
-    }
-
-    /** @return list<Sprayed> */
-    private function counted(): array
-    {
-        return \array_slice($this->coats, 0, self::LATEST);
     }
 }

@@ -41,7 +41,7 @@ final class Pressure
         ];
         $set = self::model($spraying);
         [$low, $high] = array_map(static fn(float $spread): float => $set * $spread, $work->spread());
-        if ($experience !== null && ($shift = $experience->shift()) !== 1.0) {
+        if ($experience !== null && ($shift = $experience->shift) !== 1.0) {
             $reasons[] = new Factor($shift, $experience->says());
             [$low, $set, $high] = [$low * $shift, $set * $shift, $high * $shift];
         }

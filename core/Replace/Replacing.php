@@ -24,10 +24,6 @@ use Hawkbrush\Core\Render\Field;
 /** The finished baits of some recipes in the zones where one paint is used, to hold replacements of that paint against. */
 final class Replacing
 {
-    private const COLUMNS = 40;
-
-    private const AROUND = 20;
-
     /** @var array<int, array{string, Field}> the first step that lays a film of the paint, and the bait before it, by recipe; none: left out */
     private array $before = [];
 
@@ -43,11 +39,23 @@ final class Replacing
     /** @var array<int, array<string, Colour>> */
     private array $finished = [];
 
+    /** @var array<int, array<string, array<array-key, string>>> hex of the discs of painted eyes, by recipe and step */
+    private array $discs = [];
+
     private ?Wanted $wanted = null;
 
-    /** @param list<Recipe> $recipes */
-    public function __construct(private readonly array $recipes, private readonly string $paintId, private readonly Climate $climate)
-    {
+    /**
+     * @param list<Recipe> $recipes
+     * @param int $columns places along a bait that are looked at
+     * @param int $around and around it
+     */
+    public function __construct(
+        private readonly array $recipes,
+        private readonly string $paintId,
+        private readonly Climate $climate,
+        private readonly int $columns = 40,
+        private readonly int $around = 20,
+    ) {
         foreach ($recipes as $number => $recipe) {
             $this->look($number, $recipe);
         }
@@ -64,6 +72,20 @@ final class Replacing
         usort($ranked, static fn(Replacement $a, Replacement $b): int => $a->deltaE() <=> $b->deltaE());
 
         return $ranked;
+    }
+
+    /**
+     * The nearest of many, looked for among those of the {@see Shortlist}.
+     *
+     * @param list<non-empty-list<array{Paint, int}>> $candidates
+     *
+     * @return list<Replacement> the nearest first
+     */
+    public function nearest(array $candidates, int $most): array
+    {
+        $few = Shortlist::of($this->recipes, $this->paintId, $this->climate, $this->wanted, $candidates);
+
+        return \array_slice($this->rank($few), 0, $most);
     }
 
     /** What a mix has to meet to stand in for the paint: its colour where its film is thickest, over what lies there. Null when it is not used. */
@@ -86,7 +108,7 @@ final class Replacing
 
     private function look(int $number, Recipe $recipe): void
     {
-        $field = Field::bare(Surface::of($recipe->body, self::COLUMNS, self::AROUND));
+        $field = Field::bare(Surface::of($recipe->body, $this->columns, $this->around));
         $eyes = new ZoneColours($field->surface);
         $zones = [];
         foreach ($recipe->enabled() as $step) {
@@ -133,7 +155,7 @@ final class Replacing
             foreach ($this->onTheBody($number, $changed) as $zone => $deltaE) {
                 $differences[] = [$number, $zone, $deltaE];
             }
-            $eye = $this->onTheEye($recipe, $changed);
+            $eye = $this->onTheEye($number, $changed);
             if ($eye !== null) {
                 $differences[] = [$number, 'eye', $eye];
             }
@@ -168,16 +190,18 @@ final class Replacing
     }
 
     /** By how much the disc of a painted eye changes that changes most; null where none is painted with the paint. */
-    private function onTheEye(Recipe $recipe, Recipe $changed): ?float
+    private function onTheEye(int $number, Recipe $changed): ?float
     {
         $most = null;
+        $recipe = $this->recipes[$number];
         foreach ($recipe->enabled() as $step) {
             [$was, $is] = [$step->eye(), $changed->step($step->id)?->eye()];
             if ($was === null || $is === null || ! $this->isAmong($step->paints())) {
                 continue;
             }
             $hexes = EyeInPlace::of($changed, $step->id, $is)->colours();
-            foreach (EyeInPlace::of($recipe, $step->id, $was)->colours() as $disc => $hex) {
+            $this->discs[$number][$step->id] ??= EyeInPlace::of($recipe, $step->id, $was)->colours();
+            foreach ($this->discs[$number][$step->id] as $disc => $hex) {
                 $most = max($most ?? 0.0, DeltaE2000::between(Colour::fromHex($hex)->lab, Colour::fromHex($hexes[$disc])->lab));
             }
         }

@@ -229,6 +229,7 @@ it('exports a pattern and shows the same bait elsewhere', function (): void {
     $before = $this->ask("/versions/{$v['id']}/texture")->json();
     $document = $this->ask("/patterns/{$p['id']}/export")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="gudgeon-gravel.hawkbrush.json"')->getContent();
     DB::table('paint_version')->delete();
+    DB::table('patterns')->update(['current_id' => null]);
     foreach (['edits', 'versions', 'patterns', 'paints', 'bodies'] as $table) {
         DB::table($table)->delete();
     }

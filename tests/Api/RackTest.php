@@ -85,12 +85,14 @@ it('works out the film of a card from a gauge or from drops', function (): void 
     $this->send('POST', "/paints/{$paint->id}/drawdown", $form)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/dry_um');
 });
 
-it('says in which patterns a paint is used', function (): void {
+it('says in how many patterns a paint is used, and in which', function (): void {
     $sheet = $this->pattern();
     $rack = collect($this->ask('/paints')->assertOk()->json('paints'))->keyBy('name');
-    expect($rack['Moss']['used_in'])->toBe([['id' => $sheet['pattern']['id'], 'name' => 'Gudgeon, gravel']]);
+    expect($rack['Moss']['used_in'])->toBe(1)
+        ->and($this->ask("/patterns?paint={$rack['Moss']['id']}")->assertOk()->json('patterns.*.id'))->toBe([$sheet['pattern']['id']]);
     $this->edit($sheet['version'], ['op' => 'remove', 'step' => $sheet['version']['steps'][2]['document']['id']])->assertOk();
-    expect(collect($this->ask('/paints')->json('paints'))->keyBy('name')['Moss']['used_in'])->toBe([]);
+    expect(collect($this->ask('/paints')->json('paints'))->keyBy('name')['Moss']['used_in'])->toBe(0)
+        ->and($this->ask("/patterns?paint={$rack['Moss']['id']}")->json('patterns'))->toBe([]);
 });
 
 it('counts coats until hidden and until a colour, with the reason', function (): void {

@@ -23,6 +23,7 @@ const LANDED = [
     '2026_11_29_000015_eyes' => '36c06f3090ed2b1684232c72735020a86f8d1ee83500989df9b3d3e2dbfbf238',
     '2026_11_29_000016_price_of_paints' => 'a7d7729b85fd2cfc92c1f46278fbe0397db106fca8f67ad20bf776eb716567a6',
     '2026_11_30_000017_shelf_life_of_clears' => '5f80f82413d55081f6b1cc310df7bcb1523382d7adc8c3ea67112bdbb9099689',
+    '2026_12_01_000018_growth' => '42612e1d133b6dd04e6d9c5cee3ba00c7c648a4d9c406be2b7ac16b165e04f48',
 ];
 
 it('never changes a migration that has landed', function (): void {

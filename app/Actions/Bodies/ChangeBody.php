@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Bodies;
 
+use App\Actions\Runs\LogWords;
 use App\Models\Body;
+use App\Models\Run;
 use App\Models\Version;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
@@ -52,6 +54,9 @@ final readonly class ChangeBody
             [$body->form, $body->fingerprint] = $this->save->form(BodyReader::read(Node::root($document)));
         }
         $body->save();
+        if ($body->wasChanged('name')) {
+            LogWords::keep(Run::query()->whereIn('version_id', Version::query()->where('body_id', $body->id)->select('id')));
+        }
 
         return $body->refresh();
     }

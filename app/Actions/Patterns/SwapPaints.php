@@ -81,7 +81,7 @@ final readonly class SwapPaints
             ]);
             $new->paints()->sync($this->read->paintIds($steps));
 
-            return $pattern;
+            return $pattern->refresh();
         });
     }
 }

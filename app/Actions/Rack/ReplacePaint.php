@@ -75,7 +75,7 @@ final readonly class ReplacePaint
                     ],
                     $one->zones,
                 ),
-            ], \array_slice($replacing->rank($candidates), 0, self::MOST_OFFERS)),
+            ], $replacing->nearest($candidates, self::MOST_OFFERS)),
         ];
     }
 
@@ -83,9 +83,7 @@ final readonly class ReplacePaint
     private function versions(Paint $paint, ?string $only): array
     {
         $versions = $paint->versions()->with(['pattern', 'body'])
-            ->whereHas('pattern', static fn($q) => $q->whereNull('retired_at'))
-            ->whereNull('versions.fitted_from_id')
-            ->whereRaw('versions.number = (select max(number) from versions latest where latest.pattern_id = versions.pattern_id)')
+            ->whereHas('pattern', static fn($q) => $q->whereNull('retired_at')->whereColumn('patterns.current_id', 'versions.id'))
             ->when($only !== null, static fn($q) => $q->where('versions.id', $only))
             ->orderBy('versions.id')->limit(self::MOST_PATTERNS)->get();
         if ($versions->isEmpty()) {

@@ -86,6 +86,7 @@ final readonly class FinishRun
             $run->baits()->where('position', $position)->update(['rejected' => $reason]);
         }
         $run->update(['finished_at' => now()]);
+        LogWords::keep(Run::query()->whereKey($run->id));
     }
 
     private function takeFromStores(Run $run, Plan $plan): void

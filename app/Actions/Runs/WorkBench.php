@@ -93,6 +93,9 @@ final readonly class WorkBench
             BenchEventRow::query()->insert(array_values(array_map(static fn(array $one): array => [
                 'id' => $one['id'], 'run_id' => $run->id, 'event' => $one['event'], 'created_at' => now(),
             ], $new)));
+            if ($now->finished_at !== null && \in_array('note', array_column($new, 'type'), true)) {
+                LogWords::keep(Run::query()->whereKey($run->id));
+            }
         });
     }
 

@@ -4,46 +4,34 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Runs\LogWords;
 use App\Actions\Runs\WorkBench;
 use App\Http\Input;
+use App\Http\Page;
 use App\Http\Revised;
 use App\Models\Bait;
-use App\Models\BenchEventRow;
+use App\Models\BenchNotes;
+use App\Models\Run;
+use App\Models\Sought;
 use App\Present\BaitView;
-use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Run\BenchEvent;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 final class BaitController
 {
+    private const PAGE = 60;
+
     private const WITH = ['run.version.pattern', 'run.version.body'];
 
-    /** The log: finished baits, the latest first. */
-    public function index(): JsonResponse
+    /** A page of the log: finished baits, the latest first. */
+    public function index(Request $request): JsonResponse
     {
-        $baits = Bait::query()->with(self::WITH)->whereHas(
-            'run',
-            static fn(Builder $q): Builder => $q->whereNotNull('finished_at'),
-        )->orderByDesc('number')->get();
+        $asked = Input::ofList($request)->only(['q', 'after']);
+        $log = Sought::in(Bait::query()->with(LogWords::LISTED)->whereNotNull('words')->where('number', '>', 0), $asked, 'words');
+        $page = Page::of($log, $asked, ['number'], self::PAGE, true);
+        $notes = BenchNotes::ofBaits($page->items);
 
-        $notes = [];
-        foreach (BenchEventRow::query()->where('event->type', 'note')->orderBy('seq')->get() as $row) {
-            $event = BenchEvent::read(Node::root($row->event));
-            $notes[$row->run_id][] = $event;
-        }
-
-        return new JsonResponse(['baits' => $baits->map(static function (Bait $bait) use ($notes): array {
-            $of = array_filter(
-                $notes[$bait->run_id] ?? [],
-                static fn(BenchEvent $note): bool => $note->bait === null || $note->bait === $bait->position,
-            );
-
-            $texts = array_map(static fn(BenchEvent $note): string => (string) $note->data['text'], $of);
-
-            return BaitView::brief($bait, array_values($texts));
-        })->all()]);
+        return new JsonResponse($page->as('baits', static fn(Bait $bait): array => BaitView::brief($bait, $notes->of($bait))));
     }
 
     public function show(string $id): JsonResponse
@@ -59,6 +47,7 @@ final class BaitController
             $form, fn(): Bait => $this->find($id), 'This lesson was written elsewhere.', BaitView::full(...),
             static function (Bait $bait) use ($form): Bait {
                 $bait->update(['lesson' => $form->field('lesson')->text(250, true), 'revision' => $bait->revision + 1]);
+                LogWords::keep(Run::query()->whereKey($bait->run_id));
 
                 return $bait;
             },

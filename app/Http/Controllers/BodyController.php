@@ -9,6 +9,7 @@ use App\Actions\Bodies\KeepLots;
 use App\Actions\Bodies\SaveBody;
 use App\Actions\Bodies\TraceBody;
 use App\Http\Input;
+use App\Http\Page;
 use App\Http\Revised;
 use App\Models\Body;
 use App\Models\Lot;
@@ -23,9 +24,13 @@ use Illuminate\Http\Request;
 
 final class BodyController
 {
-    public function index(): JsonResponse
+    private const PAGE = 30;
+
+    public function index(Request $request): JsonResponse
     {
-        return new JsonResponse(['bodies' => Body::query()->with('lots')->orderBy('name')->get()->map(BodyView::of(...))->all()]);
+        $page = Page::of(Body::query()->with('lots'), Input::ofList($request)->only(['after']), ['name', 'id'], self::PAGE);
+
+        return new JsonResponse($page->as('bodies', BodyView::of(...)));
     }
 
     public function store(Request $request, SaveBody $save): JsonResponse

@@ -8,6 +8,7 @@ use App\Actions\Masks\KeepMask;
 use App\Actions\Masks\PrintMasks;
 use App\Actions\Named;
 use App\Http\Input;
+use App\Http\Page;
 use App\Http\Revised;
 use App\Models\Mask;
 use App\Present\MaskView;
@@ -21,11 +22,15 @@ use Illuminate\Http\Response;
 /** The mask box, and its sheets at true size. */
 final readonly class MaskController
 {
+    private const PAGE = 30;
+
     public function __construct(private KeepMask $keep, private PrintMasks $print) {}
 
-    public function index(): JsonResponse
+    public function index(Request $request): JsonResponse
     {
-        return new JsonResponse(['masks' => Mask::query()->with('body')->orderBy('name')->get()->map(MaskView::of(...))->all()]);
+        $page = Page::of(Mask::query()->with('body'), Input::ofList($request)->only(['after']), ['name', 'id'], self::PAGE);
+
+        return new JsonResponse($page->as('masks', MaskView::of(...)));
     }
 
     public function store(Request $request): JsonResponse

@@ -10,6 +10,7 @@ use App\Actions\Rack\SavePaint;
 use App\Actions\Rack\SprayedFilm;
 use App\Actions\Rack\TeachPaint;
 use App\Http\Input;
+use App\Http\Page;
 use App\Http\Revised;
 use App\Models\Paint;
 use App\Present\CoreView;
@@ -23,9 +24,14 @@ use Illuminate\Http\Request;
 
 final class PaintController
 {
-    public function index(): JsonResponse
+    private const PAGE = 120;
+
+    /** A page of the rack by name; with `q` the paints, and those of patterns, that answer to it. */
+    public function index(Request $request): JsonResponse
     {
-        return new JsonResponse(['paints' => PaintView::all()]);
+        $page = Page::of(PaintView::sought($asked = Input::ofList($request)->only(['q', 'after'])), $asked, ['name', 'id'], self::PAGE);
+
+        return new JsonResponse(['paints' => PaintView::all($page->items), 'next' => $page->next]);
     }
 
     public function store(Request $request, SavePaint $save): JsonResponse

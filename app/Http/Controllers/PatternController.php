@@ -6,11 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Actions\Patterns\ReadRecipe;
 use App\Actions\Patterns\SavePattern;
+use App\Actions\Runs\LogWords;
 use App\Http\Input;
+use App\Http\Page;
 use App\Http\Revised;
 use App\Models\Pattern;
 use App\Models\Preference;
 use App\Models\Run;
+use App\Models\Sought;
 use App\Models\Version;
 use App\Present\HabitView;
 use App\Present\PatternView;
@@ -25,9 +28,22 @@ use Illuminate\Support\Str;
 
 final class PatternController
 {
-    public function index(): JsonResponse
+    private const PAGE = 60;
+
+    /** A page of the shelf by name. */
+    public function index(Request $request): JsonResponse
     {
-        return new JsonResponse(['patterns' => self::shelf()->orderBy('name')->get()->map(PatternView::of(...))->all()]);
+        $asked = Input::ofList($request)->only(['q', 'state', 'paint', 'after']);
+        $state = $asked->optional('state')?->choice(['all', ...PatternView::STATES]) ?? 'all';
+        $shelf = PatternView::inState(Sought::in(self::shelf(), $asked, 'patterns.words'), $state);
+        if ($asked->has('paint')) {
+            $paint = $asked->field('paint')->text(40);
+            $shelf->whereHas('current.paints', static fn(Builder $of): Builder => $of->where('paints.id', $paint));
+        }
+
+        $page = Page::of($shelf, $asked, ['patterns.name', 'patterns.id'], self::PAGE);
+
+        return new JsonResponse($page->as('patterns', PatternView::of(...)));
     }
 
     public function store(Request $request, SavePattern $save): JsonResponse
@@ -53,7 +69,7 @@ final class PatternController
             'notes' => $form->optional('notes')?->text(4000, true) ?? $pattern->notes,
             'retired_at' => $retired === null ? $pattern->retired_at : ($retired ? now() : null),
             'revision' => $pattern->revision + 1,
-        ]));
+        ]) && self::named($pattern));
 
         return $this->answer($id);
     }
@@ -119,6 +135,16 @@ final class PatternController
             ] + $more,
             $status,
         );
+    }
+
+    /** Its baits are found in the log by its name. */
+    private static function named(Pattern $pattern): bool
+    {
+        if ($pattern->wasChanged('name')) {
+            LogWords::keep(Run::query()->whereIn('version_id', $pattern->versions()->select('id')));
+        }
+
+        return true;
     }
 
     /** @return Builder<Pattern> with what the shelf says of each pattern */

@@ -11,6 +11,7 @@ use App\Actions\Runs\PlanRun;
 use App\Actions\Runs\WorkBench;
 use App\Http\Drawing;
 use App\Http\Input;
+use App\Http\Page;
 use App\Models\BenchPhoto;
 use App\Models\Run;
 use App\Present\PlanView;
@@ -21,13 +22,25 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final readonly class RunController
 {
+    private const PAGE = 100;
+
     private const WITH = ['version.pattern', 'version.body', 'master'];
 
     public function __construct(private PlanRun $plan, private WorkBench $bench) {}
 
-    public function index(): JsonResponse
+    /** A page of runs, the latest first; with `state` open only those that are not finished. */
+    public function index(Request $request): JsonResponse
     {
-        return new JsonResponse(['runs' => Run::query()->with(self::WITH)->orderByDesc('number')->get()->map(RunView::brief(...))->all()]);
+        $asked = Input::ofList($request)->only(['state', 'after']);
+        // Not the recipe, which is long.
+        $runs = Run::query()->select(RunView::LISTED)->with([
+            'version:id,pattern_id,number,body_id,fitted_from_id', 'version.pattern:id,name', 'version.body:id,name', 'master:id,number',
+        ])->where('number', '>', 0);
+        if (($asked->optional('state')?->choice(['all', 'open']) ?? 'all') === 'open') {
+            $runs->whereNull('finished_at');
+        }
+
+        return new JsonResponse(Page::of($runs, $asked, ['number'], self::PAGE, true)->as('runs', RunView::brief(...)));
     }
 
     /** How a run would go; nothing is kept. */

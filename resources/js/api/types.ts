@@ -67,6 +67,7 @@ export type BenchRecord = Schemas['Record'];
 export type BenchEvent = Schemas['Event'];
 export type BaitBrief = Schemas['BaitBrief'];
 export type Bait = Schemas['Bait'];
+export type PatternState = 'all' | Pattern['state'];
 export type Look = 'matte' | 'clear';
 export type Rig = Schemas['Rig'];
 export type Equipment = Schemas['Equipment'];

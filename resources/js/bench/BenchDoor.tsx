@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { Link, Navigate } from 'react-router';
-import { useBodies, useRuns, useShelfTexture } from '../api/queries';
+import { useBodies, useOpenRuns, useShelfTexture } from '../api/queries';
 import type { Body, RunBrief } from '../api/types';
 import { Failed } from '../parts/Failed';
 import classes from '../parts/lying.module.css';
@@ -11,7 +11,7 @@ import { clock, counted, day } from '../units/units';
 
 /** Leads to the run on the clamps; asks which when there are several. */
 export function BenchDoor() {
-  const runs = useRuns();
+  const runs = useOpenRuns();
   const bodies = useBodies().data;
   if (runs.isError) return <Failed error={runs.error} retry={() => void runs.refetch()} />;
   if (runs.data === undefined) return <Waiting />;

@@ -1,31 +1,40 @@
 import { Button, TextInput } from '@mantine/core';
-import { useState } from 'react';
+import { useDebouncedValue } from '@mantine/hooks';
+import { useCallback, useState } from 'react';
 import { Link } from 'react-router';
 import { useBaits, useBodies, useShelfTexture } from '../api/queries';
 import type { BaitBrief, Body } from '../api/types';
 import { Failed } from '../parts/Failed';
 import lying from '../parts/lying.module.css';
 import { PageTitle } from '../parts/PageTitle';
+import { useLongList } from '../parts/useLongList';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { day } from '../units/units';
 import classes from './log.module.css';
 
+const TYPING_MS = 200;
+const HEAD_PX = 44;
+const BAIT_PX = 92;
+
 /** Finished baits, the latest first, lying on grey to one scale. */
 export function Log() {
-  const baits = useBaits();
-  const [sought, setSought] = useState('');
+  const [wanted, setWanted] = useState('');
+  const [sought] = useDebouncedValue(wanted.trim(), TYPING_MS);
+  const baits = useBaits(sought);
   const bodies = useBodies().data;
   if (baits.isError) return <Failed error={baits.error} retry={() => void baits.refetch()} />;
   if (baits.data === undefined || bodies === undefined) return <Waiting />;
+  const found = baits.data.pages.flatMap((page) => page.baits);
+  const more = baits.hasNextPage && !baits.isFetching ? () => void baits.fetchNextPage() : undefined;
   return (
     <div className="page">
       <div className="page-head">
         <PageTitle of="Log" />
         <h1>Log</h1>
-        <span className="dim">{baits.data.length} finished baits</span>
+        <span className="dim">finished baits, the latest first</span>
       </div>
-      {baits.data.length === 0 ? (
+      {found.length === 0 && sought === '' ? (
         <div className="empty">
           <h2>No bait is finished yet</h2>
           <p>
@@ -43,34 +52,45 @@ export function Log() {
             className={classes.seek}
             aria-label="Search by number, pattern, body, run or lesson"
             placeholder="Search"
-            value={sought}
-            onChange={(event) => setSought(event.currentTarget.value)}
+            value={wanted}
+            onChange={(event) => setWanted(event.currentTarget.value)}
           />
-          {byRun(baits.data.filter((bait) => answers(bait, sought))).map(([run, ofRun]) => (
-            <section key={run} aria-label={`Run ${run}`}>
-              <h2 className={classes.run}>Run {run}</h2>
-              <ul className={`${lying.lying} on-stage`}>
-                {ofRun.map((bait) => (
-                  <Line key={bait.id} bait={bait} body={bodies.find((b) => b.id === bait.version.body_id)} />
-                ))}
-              </ul>
-            </section>
-          ))}
-          {!baits.data.some((bait) => answers(bait, sought)) && <p role="status">No bait answers to that.</p>}
+          <Runs runs={byRun(found)} bodies={bodies} more={more} />
+          {found.length === 0 && <p role="status">No bait found.</p>}
         </>
       )}
     </div>
   );
 }
 
-/** Whether every word sought stands in what is known of a bait. */
-function answers(bait: BaitBrief, sought: string): boolean {
-  const known =
-    `${bait.label} ${bait.pattern.name} ${bait.version.body} run ${bait.run.number} ${bait.lesson} ${bait.notes.join(' ')} ${bait.rejected ?? ''}`.toLowerCase();
-  return sought
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => known.includes(word));
+interface RunsProps {
+  runs: [number, BaitBrief[]][];
+  bodies: Body[];
+  more: (() => void) | undefined;
+}
+
+/** Baits by their runs; of years of them only the runs in sight are there. */
+function Runs({ runs, bodies, more }: RunsProps) {
+  const height = useCallback((row: number) => HEAD_PX + BAIT_PX * (runs[row]?.[1].length ?? 0), [runs]);
+  const { list, first, end, before, after, measure } = useLongList<HTMLDivElement>({
+    count: runs.length,
+    height,
+    more,
+  });
+  return (
+    <div ref={list} style={{ paddingTop: before, paddingBottom: after }}>
+      {runs.slice(first, end).map(([run, ofRun], i) => (
+        <section key={run} aria-label={`Run ${run}`} ref={measure} data-index={first + i} className={classes.ofRun}>
+          <h2 className={classes.run}>Run {run}</h2>
+          <ul className={`${lying.lying} on-stage`}>
+            {ofRun.map((bait) => (
+              <Line key={bait.id} bait={bait} body={bodies.find((b) => b.id === bait.version.body_id)} />
+            ))}
+          </ul>
+        </section>
+      ))}
+    </div>
+  );
 }
 
 /** The latest run first, as the baits come. */

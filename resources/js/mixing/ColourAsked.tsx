@@ -2,12 +2,12 @@ import { Anchor, NativeSelect, UnstyledButton } from '@mantine/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { type PointerEvent, useState } from 'react';
 import { api, ask, words } from '../api/client';
-import { usePatterns } from '../api/queries';
-import type { ColourGiven, Ground, Readings } from '../api/types';
+import type { ColourGiven, Ground, Pattern, Readings } from '../api/types';
 import { ColourField } from '../parts/ColourField';
 import { keysOf, oneOf } from '../parts/choices';
 import { FilePick } from '../parts/FilePick';
 import { LightNote } from '../parts/LightNote';
+import { PatternChoice } from '../patterns/PatternChoice';
 import { GroundAsked } from './GroundAsked';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
@@ -78,14 +78,13 @@ function BaitColour({ onChange }: Asks) {
 }
 
 function PhotoColour({ onChange }: Asks) {
-  const patterns = usePatterns().data ?? [];
-  const [pattern, setPattern] = useState('');
+  const [pattern, setPattern] = useState<Pattern | null>(null);
   const [spot, setSpot] = useState<{ picture: string; x: number; y: number } | null>(null);
   const pictures = useQuery({
-    queryKey: ['pictures', pattern],
+    queryKey: ['pictures', pattern?.id],
     queryFn: async () =>
-      (await ask(api.GET('/patterns/{id}/pictures', { params: { path: { id: pattern } } }))).pictures,
-    enabled: pattern !== '',
+      (await ask(api.GET('/patterns/{id}/pictures', { params: { path: { id: pattern?.id ?? '' } } }))).pictures,
+    enabled: pattern !== null,
   }).data;
   const put = (picture: string, x: number, y: number) => {
     const at = { picture, x: Math.max(0, Math.min(1, x)), y: Math.max(0, Math.min(1, y)) };
@@ -98,19 +97,12 @@ function PhotoColour({ onChange }: Asks) {
   };
   return (
     <>
-      <NativeSelect
-        size="xs"
-        aria-label="Pattern"
-        value={pattern}
-        onChange={(event) => setPattern(event.currentTarget.value)}
-      >
-        <option value="">choose a pattern</option>
-        {patterns.map((one) => (
-          <option key={one.id} value={one.id}>
-            {one.name}
-          </option>
-        ))}
-      </NativeSelect>
+      <PatternChoice
+        label="Pattern"
+        name={pattern?.name ?? 'choose a pattern'}
+        chosen={pattern?.id}
+        onChoose={setPattern}
+      />
       {pictures?.length === 0 && (
         <span className="dim">It has no photograph yet; put one on its sheet, under Reference.</span>
       )}

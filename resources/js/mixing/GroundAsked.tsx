@@ -1,8 +1,8 @@
 import { NativeSelect } from '@mantine/core';
-import { useQuery } from '@tanstack/react-query';
-import { api, ask } from '../api/client';
-import { usePatterns, useVocabulary } from '../api/queries';
+import { useState } from 'react';
+import { useVersion, useVocabulary } from '../api/queries';
 import type { Ground } from '../api/types';
+import { PatternChoice } from '../patterns/PatternChoice';
 import '../parts/controls';
 import classes from './mixing.module.css';
 
@@ -18,57 +18,28 @@ export function GroundAsked({
   value: Ground;
   onChange: (ground: Ground) => void;
 }) {
-  const patterns = usePatterns().data ?? [];
   const there = typeof value === 'string' ? null : value;
+  const [pattern, setPattern] = useState('');
   return (
     <fieldset className={classes.groundAsked}>
       <legend>{label}</legend>
-      <NativeSelect
-        size="xs"
-        aria-label={`${label}: ground`}
-        value={there === null ? String(value) : there.version}
-        onChange={(event) => {
-          const picked = event.currentTarget.value;
-          const plain = PLAIN.find((name) => name === picked);
-          onChange(plain ?? { version: picked, upto: null, zone: 'flank' });
+      <PatternChoice
+        label={`${label}: ground`}
+        name={there === null ? String(value) : pattern}
+        first={PLAIN.map((name) => ({ value: name, text: name, shown: name }))}
+        onFirst={(name) => onChange(PLAIN.find((one) => one === name) ?? 'white')}
+        onChoose={({ name, version }) => {
+          setPattern(name);
+          onChange({ version: version.id, upto: null, zone: 'flank' });
         }}
-      >
-        {PLAIN.map((name) => (
-          <option key={name}>{name}</option>
-        ))}
-        <optgroup label="On a pattern">
-          {patterns.map((pattern) => (
-            <option key={pattern.id} value={pattern.version.id}>
-              {pattern.name}
-            </option>
-          ))}
-        </optgroup>
-      </NativeSelect>
-      {there !== null && (
-        <There
-          value={there}
-          pattern={patterns.find((one) => one.version.id === there.version)?.id ?? ''}
-          onChange={onChange}
-        />
-      )}
+      />
+      {there !== null && <There value={there} onChange={onChange} />}
     </fieldset>
   );
 }
 
-function There({
-  value,
-  pattern,
-  onChange,
-}: {
-  value: Exclude<Ground, string>;
-  pattern: string;
-  onChange: (ground: Ground) => void;
-}) {
-  const steps = useQuery({
-    queryKey: ['sheet', pattern],
-    queryFn: () => ask(api.GET('/patterns/{id}', { params: { path: { id: pattern } } })),
-    enabled: pattern !== '',
-  }).data?.version.steps;
+function There({ value, onChange }: { value: Exclude<Ground, string>; onChange: (ground: Ground) => void }) {
+  const steps = useVersion(value.version).data?.steps;
   const zones = useVocabulary().data?.zones ?? [];
   return (
     <>

@@ -1,4 +1,4 @@
-import { Combobox, UnstyledButton, useCombobox } from '@mantine/core';
+import { Combobox, Input, UnstyledButton, useCombobox } from '@mantine/core';
 import '@mantine/core/styles/Combobox.layer.css';
 import { type ReactNode, useState } from 'react';
 import './controls';
@@ -29,27 +29,49 @@ interface Props {
   tiles?: boolean;
   disabled?: boolean;
   className?: string | undefined;
+  /** Its label above it, where it is a field of a form. */
+  field?: string;
   onOpen?: () => void;
+  /** Told what is typed, where somebody else finds what answers to it. */
+  onFind?: (typed: string) => void;
+  /** Whether there are others beside those that are given. */
+  others?: boolean;
 }
+
+/** So many of a group are shown; who types finds the rest. */
+const MOST_SHOWN = 80;
 
 /** A button that opens a list to choose from, by pointer, arrow keys, or typing; nothing is chosen before Enter. */
 export function Chooser(props: Props) {
   const [typed, setTyped] = useState('');
+  const type = (text: string) => {
+    setTyped(text);
+    props.onFind?.(text);
+  };
   const store = useCombobox({
     onDropdownClose: () => {
       store.resetSelectedOption();
       store.focusTarget();
-      setTyped('');
+      type('');
     },
     onDropdownOpen: () => {
       props.onOpen?.();
       store.focusSearchInput();
     },
   });
-  const wanted = typed.trim().toLowerCase();
-  const groups = props.groups
+  const wanted = props.onFind === undefined ? typed.trim().toLowerCase() : '';
+  const found = props.groups
     .map((group) => ({ ...group, choices: group.choices.filter(({ text }) => text.toLowerCase().includes(wanted)) }))
     .filter((group) => group.choices.length > 0);
+  const groups = found.map((group) => ({ ...group, choices: group.choices.slice(0, MOST_SHOWN) }));
+  const hidden = found.reduce((sum, group) => sum + Math.max(0, group.choices.length - MOST_SHOWN), 0);
+  const button = {
+    'aria-label': props.label,
+    'aria-haspopup': 'listbox',
+    'aria-expanded': store.dropdownOpened,
+    disabled: props.disabled,
+    onClick: () => store.toggleDropdown(),
+  } as const;
   return (
     <Combobox
       store={store}
@@ -62,25 +84,28 @@ export function Chooser(props: Props) {
         props.onChoose(value);
       }}
     >
-      <Combobox.Target withAriaAttributes={false}>
-        <UnstyledButton
-          className={props.className ?? classes.now}
-          aria-label={props.label}
-          aria-haspopup="listbox"
-          aria-expanded={store.dropdownOpened}
-          disabled={props.disabled}
-          onClick={() => store.toggleDropdown()}
-        >
-          {props.children}
-        </UnstyledButton>
-      </Combobox.Target>
+      {props.field === undefined ? (
+        <Combobox.Target withAriaAttributes={false}>
+          <UnstyledButton {...button} className={props.className ?? classes.now}>
+            {props.children}
+          </UnstyledButton>
+        </Combobox.Target>
+      ) : (
+        <Input.Wrapper label={props.field} labelElement="div">
+          <Combobox.Target withAriaAttributes={false}>
+            <Input component="button" type="button" pointer rightSection={<Combobox.Chevron />} {...button}>
+              {props.children}
+            </Input>
+          </Combobox.Target>
+        </Input.Wrapper>
+      )}
       <Combobox.Dropdown className={classes.dropdown}>
         <Combobox.Search
           value={typed}
           aria-label={props.find}
           placeholder={props.find}
           onChange={(event) => {
-            setTyped(event.currentTarget.value);
+            type(event.currentTarget.value);
             store.selectFirstOption();
           }}
         />
@@ -100,8 +125,13 @@ export function Chooser(props: Props) {
               ))}
             </Combobox.Group>
           ))}
-          {groups.length === 0 && <Combobox.Empty>Nothing is called so.</Combobox.Empty>}
+          {groups.length === 0 && <Combobox.Empty>No match</Combobox.Empty>}
         </Combobox.Options>
+        {(hidden > 0 || props.others) && (
+          <Combobox.Footer>
+            {hidden > 0 ? `${hidden} more: type to find them` : 'There are more: type to find them'}
+          </Combobox.Footer>
+        )}
       </Combobox.Dropdown>
     </Combobox>
   );

@@ -1,32 +1,30 @@
-import { NativeSelect } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, ask, words } from '../api/client';
-import { usePatterns, useSheetQuery, useTexture } from '../api/queries';
-import type { Pattern, Sheet, Beside as Zones } from '../api/types';
+import { useSheetQuery, useTexture } from '../api/queries';
+import type { Sheet, Beside as Zones } from '../api/types';
 import { Failed } from '../parts/Failed';
+import { PageTitle } from '../parts/PageTitle';
+import table from '../parts/table.module.css';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { pairScale, pairWidth } from '../stage/pair';
 import { useSize } from '../stage/useSize';
-import '../parts/controls';
-import { PageTitle } from '../parts/PageTitle';
-import table from '../parts/table.module.css';
 import besideClasses from './beside.module.css';
 import fitClasses from './fit.module.css';
+import { PatternChoice } from './PatternChoice';
 
 /** Two patterns side by side, to one scale, and how far apart they are zone by zone. */
 export function Beside() {
   const { id = '', other = '' } = useParams();
   const [one, two] = [useSheetQuery(id), useSheetQuery(other)];
-  const patterns = usePatterns().data;
   const failed = [one, two].find((sheet) => sheet.isError);
   if (failed !== undefined) return <Failed error={failed.error} retry={() => void failed.refetch()} />;
-  if (one.data === undefined || two.data === undefined || patterns === undefined) return <Waiting />;
-  return <Two one={one.data} other={two.data} patterns={patterns} />;
+  if (one.data === undefined || two.data === undefined) return <Waiting />;
+  return <Two one={one.data} other={two.data} />;
 }
 
-function Two({ one, other, patterns }: { one: Sheet; other: Sheet; patterns: Pattern[] }) {
+function Two({ one, other }: { one: Sheet; other: Sheet }) {
   const go = useNavigate();
   const box = useSize<HTMLDivElement>();
   const zones = useQuery({
@@ -52,14 +50,12 @@ function Two({ one, other, patterns }: { one: Sheet; other: Sheet; patterns: Pat
           sheet={one}
           mmPerPx={mmPerPx}
           label="Pattern at the left"
-          patterns={patterns}
           onPick={(id) => void go(`/patterns/${id}/beside/${other.pattern.id}`, { replace: true })}
         />
         <Bait
           sheet={other}
           mmPerPx={mmPerPx}
           label="Pattern at the right"
-          patterns={patterns}
           onPick={(id) => void go(`/patterns/${one.pattern.id}/beside/${id}`, { replace: true })}
         />
       </div>
@@ -79,11 +75,10 @@ interface BaitProps {
   sheet: Sheet;
   mmPerPx: number;
   label: string;
-  patterns: Pattern[];
   onPick: (id: string) => void;
 }
 
-function Bait({ sheet: { pattern, version }, mmPerPx, label, patterns, onPick }: BaitProps) {
+function Bait({ sheet: { pattern, version }, mmPerPx, label, onPick }: BaitProps) {
   const texture = useTexture(version.id, version.revision, null, 'clear').data;
   return (
     <figure>
@@ -97,12 +92,7 @@ function Bait({ sheet: { pattern, version }, mmPerPx, label, patterns, onPick }:
         label={`${pattern.name}, as predicted`}
       />
       <figcaption className={besideClasses.besideWords}>
-        <NativeSelect
-          aria-label={label}
-          data={patterns.map((p) => ({ value: p.id, label: p.name }))}
-          value={pattern.id}
-          onChange={(event) => onPick(event.currentTarget.value)}
-        />
+        <PatternChoice label={label} name={pattern.name} chosen={pattern.id} onChoose={({ id }) => onPick(id)} />
         <Link to={`/patterns/${pattern.id}`}>To the sheet</Link>
         <span>
           {version.body.name}, {version.steps.length} steps, {pattern.state}

@@ -56,32 +56,14 @@ function Family({ sheet, rack }: { sheet: Sheet; rack: Paint[] }) {
           {used.map((paint) => {
             const full = exchanged[paint.id] === undefined && Object.keys(exchanged).length >= MOST_EXCHANGED;
             return (
-              <details key={paint.id} open={exchanged[paint.id] !== undefined}>
-                <summary>
-                  <Chip chip={paint.chip} /> {paint.name}
-                  {exchanged[paint.id] !== undefined && <b> for {exchanged[paint.id]?.length}</b>}
-                </summary>
-                {full && <p className="dim">Two colours are exchanged already.</p>}
-                <ul>
-                  {rack
-                    .filter((one) => !one.archived && one.id !== paint.id)
-                    .map((one) => (
-                      <li key={one.id}>
-                        <Checkbox
-                          size="xs"
-                          disabled={full}
-                          checked={exchanged[paint.id]?.includes(one.id) ?? false}
-                          onChange={() => toggle(paint.id, one.id)}
-                          label={
-                            <>
-                              <Chip chip={one.chip} /> {one.name}
-                            </>
-                          }
-                        />
-                      </li>
-                    ))}
-                </ul>
-              </details>
+              <Exchanged
+                key={paint.id}
+                paint={paint}
+                rack={rack}
+                ticked={exchanged[paint.id] ?? []}
+                full={full}
+                onToggle={(to) => toggle(paint.id, to)}
+              />
             );
           })}
         </div>
@@ -113,6 +95,79 @@ function Family({ sheet, rack }: { sheet: Sheet; rack: Paint[] }) {
         </ul>
       </div>
     </div>
+  );
+}
+
+/** So many paints are shown at once; who types finds the rest. */
+const MOST_SHOWN = 40;
+
+interface ExchangedProps {
+  paint: Paint;
+  rack: Paint[];
+  ticked: string[];
+  /** No other colour can be exchanged. */
+  full: boolean;
+  onToggle: (to: string) => void;
+}
+
+/** A colour of the pattern, and opened, what it could become. */
+function Exchanged({ paint, rack, ticked, full, onToggle }: ExchangedProps) {
+  const [open, setOpen] = useState(false);
+  return (
+    <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary>
+        <Chip chip={paint.chip} /> {paint.name}
+        {ticked.length > 0 && <b> for {ticked.length}</b>}
+      </summary>
+      {full && <p className="dim">Two colours are exchanged already.</p>}
+      {open && (
+        <Becomes
+          paints={rack.filter((one) => !one.archived && one.id !== paint.id)}
+          ticked={ticked}
+          full={full}
+          onToggle={onToggle}
+        />
+      )}
+    </details>
+  );
+}
+
+/** What a colour could become: paints of the rack. */
+function Becomes({ paints, ticked, full, onToggle }: Omit<ExchangedProps, 'paint' | 'rack'> & { paints: Paint[] }) {
+  const [wanted, setWanted] = useState('');
+  const found = paints.filter((one) => one.name.toLowerCase().includes(wanted.trim().toLowerCase()));
+  const shown = found.filter((one, i) => i < MOST_SHOWN || ticked.includes(one.id));
+  return (
+    <>
+      {paints.length > MOST_SHOWN && (
+        <TextInput
+          type="search"
+          size="xs"
+          aria-label="Find a paint"
+          placeholder="Find a paint"
+          value={wanted}
+          onChange={(event) => setWanted(event.currentTarget.value)}
+        />
+      )}
+      <ul>
+        {shown.map((one) => (
+          <li key={one.id}>
+            <Checkbox
+              size="xs"
+              disabled={full}
+              checked={ticked.includes(one.id)}
+              onChange={() => onToggle(one.id)}
+              label={
+                <>
+                  <Chip chip={one.chip} /> {one.name}
+                </>
+              }
+            />
+          </li>
+        ))}
+      </ul>
+      {found.length > shown.length && <p className="dim">{found.length - shown.length} more: type to find them</p>}
+    </>
   );
 }
 

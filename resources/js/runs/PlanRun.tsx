@@ -2,15 +2,17 @@ import { Button, NativeSelect, NumberInput } from '@mantine/core';
 import { TimePicker } from '@mantine/dates';
 import { useForm } from '@mantine/form';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { api, ask, words } from '../api/client';
-import { useBait, useBodies, usePatterns, useSettings, useVersion } from '../api/queries';
-import type { Body, Pattern, RunForm, Settings, Version } from '../api/types';
+import { useBait, useBodies, usePatterns, useSettings, useSheetQuery, useVersion } from '../api/queries';
+import type { Bait, Body, Pattern, RunForm, Settings, Sheet, Version } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { Changes } from '../parts/Changes';
 import { DayField } from '../parts/DayField';
 import { refused } from '../parts/useSentForm';
 import { Waiting } from '../parts/Waiting';
+import { PatternChoice } from '../patterns/PatternChoice';
 import { versionWords } from '../patterns/Versions';
 import { temperature } from '../units/units';
 import { PlanSheet } from './PlanSheet';
@@ -24,22 +26,24 @@ export function PlanRun() {
   const [query] = useSearchParams();
   const repeat = query.get('repeat');
   const asked = query.get('version');
+  const bait = useBait(repeat ?? '');
   // One that is not worked on any more, or belongs to a run, is painted as well.
   const other = useVersion(asked ?? undefined);
-  const bait = useBait(repeat ?? '');
+  const itsPattern = useSheetQuery(other.data?.pattern_id);
   const settings = useSettings().data;
-  const patterns = usePatterns().data;
+  const patterns = usePatterns();
   const bodies = useBodies().data;
   if (
     settings === undefined ||
-    patterns === undefined ||
+    patterns.data === undefined ||
     bodies === undefined ||
     (repeat !== null && bait.isLoading) ||
-    other.isLoading
+    other.isLoading ||
+    itsPattern.isLoading
   )
     return <Waiting />;
-  const version = bait.data?.version.id ?? asked ?? patterns[0]?.version.id;
-  if (version === undefined) {
+  const start = starting(bait.data, other.data, itsPattern.data, patterns.data.pages[0]?.patterns[0]);
+  if (start === null) {
     return (
       <div className="page">
         <div className="empty">
@@ -49,25 +53,42 @@ export function PlanRun() {
       </div>
     );
   }
-  const startBody =
-    bait.data?.version.body_id ??
-    patterns.find((p) => p.version.id === version)?.version.body_id ??
-    other.data?.body.id ??
-    bodies[0]?.id ??
-    '';
   return (
     <PlanForm
       settings={settings}
-      patterns={patterns}
       bodies={bodies}
-      startVersion={version}
-      startBody={startBody}
-      older={other.data !== undefined && patterns.every((p) => p.version.id !== asked) ? other.data : null}
+      start={start}
       repeats={
         bait.data === undefined ? null : { id: bait.data.id, label: bait.data.label, pattern: bait.data.pattern.name }
       }
     />
   );
+}
+
+/** What is painted: a version, in words, and the body that it is for. */
+interface Painted {
+  version: string;
+  says: string;
+  body: string;
+}
+
+/** What the form begins with: the version of the bait that is repeated, the one asked for, or that of the first pattern. */
+function starting(
+  bait: Bait | undefined,
+  asked: Version | undefined,
+  itsPattern: Sheet | undefined,
+  first: Pattern | undefined,
+): Painted | null {
+  if (bait !== undefined) return { version: bait.version.id, says: bait.pattern.name, body: bait.version.body_id };
+  if (asked !== undefined) {
+    const says = `${itsPattern?.pattern.name ?? ''}, ${versionWords(asked)}`;
+    return { version: asked.id, says, body: asked.body.id };
+  }
+  return first === undefined ? null : painted(first);
+}
+
+function painted({ name, version }: Pattern): Painted {
+  return { version: version.id, says: `${name}, version ${version.number}`, body: version.body_id };
 }
 
 /** As typed: a number field that is empty holds no number. */
@@ -85,23 +106,20 @@ interface Fields {
 
 interface FormProps {
   settings: Settings;
-  patterns: Pattern[];
   bodies: Body[];
-  startVersion: string;
-  startBody: string;
-  /** A version to be painted that is not the one its pattern is worked on in. */
-  older: Version | null;
+  start: Painted;
   repeats: { id: string; label: string; pattern: string } | null;
 }
 
-function PlanForm({ settings, patterns, bodies, startVersion, startBody, older, repeats }: FormProps) {
+function PlanForm({ settings, bodies, start, repeats }: FormProps) {
   const go = useNavigate();
   const queries = useQueryClient();
   const once = useOnce();
+  const [says, setSays] = useState(start.says);
   const form = useForm<Fields>({
     initialValues: {
-      version_id: startVersion,
-      body_id: startBody,
+      version_id: start.version,
+      body_id: start.body,
       baits: 1,
       air_c: temperature.show(settings.air_c, settings),
       humidity_percent: settings.humidity_percent,
@@ -146,21 +164,14 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, older, 
       <div className={classes.planColumns}>
         <div className={classes.planForm}>
           {repeats === null ? (
-            <NativeSelect
+            <PatternChoice
+              field
               label="Pattern"
-              data={[
-                ...(older === null
-                  ? []
-                  : [{ value: older.id, label: `${nameOf(patterns, older.pattern_id)}, ${versionWords(older)}` }]),
-                ...patterns
-                  .filter((p) => p.state !== 'retired')
-                  .map((p) => ({ value: p.version.id, label: `${p.name}, version ${p.version.number}` })),
-              ]}
-              {...form.getInputProps('version_id')}
-              onChange={(event) => {
-                const next = event.currentTarget.value;
-                const body = patterns.find((p) => p.version.id === next)?.version.body_id ?? body_id;
-                form.setValues({ version_id: next, body_id: body });
+              name={says}
+              onChoose={(pattern) => {
+                const next = painted(pattern);
+                setSays(next.says);
+                form.setValues({ version_id: next.version, body_id: next.body });
               }}
             />
           ) : (
@@ -233,10 +244,6 @@ function PlanForm({ settings, patterns, bodies, startVersion, startBody, older, 
       </div>
     </div>
   );
-}
-
-function nameOf(patterns: Pattern[], id: string): string {
-  return patterns.find((p) => p.id === id)?.name ?? '';
 }
 
 function localNow(): Pick<Fields, 'starts_on' | 'starts_at'> {

@@ -2,7 +2,7 @@ import { Anchor, Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { words } from '../api/client';
-import { usePaints, useSettings } from '../api/queries';
+import { usePaints, usePatternsWith, useSettings } from '../api/queries';
 import type { Paint, Settings } from '../api/types';
 import { Films } from '../mixing/Films';
 import { useMixSeen } from '../mixing/useMix';
@@ -59,7 +59,7 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
           <Button
             variant="default"
             onClick={() => change.mutate({ archived: true })}
-            title={paint.used_in.length > 0 ? 'Patterns that use it keep it' : undefined}
+            title={paint.used_in > 0 ? 'Patterns that use it keep it' : undefined}
           >
             Archive
           </Button>
@@ -98,19 +98,7 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
                 : 'A model’s figure from swatch and kind: a guess, until a card is measured.'}
           </p>
           <h2 className={classes.paintHead}>Used in</h2>
-          {paint.used_in.length === 0 ? (
-            <p className="dim">No pattern yet.</p>
-          ) : (
-            <ul className={classes.paintUsed}>
-              {paint.used_in.map((pattern) => (
-                <li key={pattern.id}>
-                  <Link className="link" to={`/patterns/${pattern.id}`}>
-                    {pattern.name}
-                  </Link>
-                </li>
-              ))}
-            </ul>
-          )}
+          <UsedIn paint={paint} />
         </div>
         <PaintForm
           paint={paint}
@@ -132,4 +120,30 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
 function Knowledge({ paint }: { paint: Paint }) {
   if (paint.from_card) return <span className="seal">measured</span>;
   return paint.mix === null ? 'guessed from swatch and kind' : 'mixed';
+}
+
+/** The patterns that are painted with it, page by page. */
+function UsedIn({ paint }: { paint: Paint }) {
+  const patterns = usePatternsWith(paint.id);
+  if (paint.used_in === 0) return <p className="dim">No pattern yet.</p>;
+  return (
+    <>
+      <ul className={classes.paintUsed}>
+        {patterns.data?.pages
+          .flatMap((page) => page.patterns)
+          .map((pattern) => (
+            <li key={pattern.id}>
+              <Link className="link" to={`/patterns/${pattern.id}`}>
+                {pattern.name}
+              </Link>
+            </li>
+          ))}
+      </ul>
+      {patterns.hasNextPage && (
+        <Anchor component="button" type="button" onClick={() => void patterns.fetchNextPage()}>
+          More of {paint.used_in}
+        </Anchor>
+      )}
+    </>
+  );
 }

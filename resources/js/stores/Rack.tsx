@@ -1,12 +1,14 @@
 import { Anchor, Button, NativeSelect, TextInput } from '@mantine/core';
-import { useEffect, useRef, useState } from 'react';
+import { useDebouncedValue, useElementSize } from '@mantine/hooks';
+import { useCallback, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { words } from '../api/client';
-import { usePaints, useSettings, useVocabulary } from '../api/queries';
+import { usePaints, useSettings, useSoughtPaints, useVocabulary } from '../api/queries';
 import type { Paint, Settings } from '../api/types';
 import { Chip } from '../parts/Chip';
 import { oneOf } from '../parts/choices';
 import { Failed } from '../parts/Failed';
+import { useLongList } from '../parts/useLongList';
 import { Waiting } from '../parts/Waiting';
 import { volume } from '../units/units';
 import { NewPaint } from './NewPaint';
@@ -19,6 +21,11 @@ import { PageTitle } from '../parts/PageTitle';
 import classes from './stores.module.css';
 
 const LOW = 0.15;
+const TYPING_MS = 200;
+/** As in the style sheet: a bottle wants so much, and so much stands between two. */
+const BOTTLE_PX = 500;
+const BETWEEN_PX = 40;
+const HIGH_PX = 61;
 
 /** All paints, each chip as an ordinary coat lies over black and over white. */
 export function Rack() {
@@ -28,12 +35,14 @@ export function Rack() {
   const [adding, setAdding] = useState(false);
   const [added, setAdded] = useState('');
   const [wanted, setWanted] = useState('');
+  const [sought] = useDebouncedValue(wanted.trim(), TYPING_MS);
+  const found = useSoughtPaints(sought).data;
   const [kind, setKind] = useState('');
   const [stand, setStand] = useState<Stand>('on the rack');
   const [order, setOrder] = useState<Order>('name');
   if (paints.isError) return <Failed error={paints.error} retry={() => void paints.refetch()} />;
   if (paints.data === undefined || settings === undefined) return <Waiting />;
-  const shown = pick(paints.data, { wanted, kind, stand, order });
+  const shown = pick(paints.data, { words: wanted, found: sought === '' ? undefined : found, kind, stand, order });
   return (
     <section aria-label="Rack">
       <div className="page-head">
@@ -67,12 +76,7 @@ export function Rack() {
           <Button onClick={() => setAdding(true)}>Add the first paint</Button>
         </div>
       ) : (
-        <ul className={classes.rack}>
-          {shown.map((paint) => (
-            <Bottle key={paint.id} paint={paint} settings={settings} added={paint.id === added} />
-          ))}
-          {shown.length === 0 && <li className={classes.rackNone}>Nothing on the rack answers to that.</li>}
-        </ul>
+        <Bottles paints={shown} settings={settings} added={added} />
       )}
       <NewPaint opened={adding} onClose={() => setAdding(false)} onAdded={setAdded} />
     </section>
@@ -107,17 +111,56 @@ function Choice<T extends string>(props: {
   );
 }
 
-function Bottle({ paint, settings, added }: { paint: Paint; settings: Settings; added: boolean }) {
-  const here = useRef<HTMLLIElement>(null);
+/** Bottles side by side; of hundreds only the rows in sight are there. */
+function Bottles({ paints, settings, added }: { paints: Paint[]; settings: Settings; added: string }) {
+  const { ref: box, width } = useElementSize<HTMLDivElement>();
+  const side = Math.max(1, Math.floor((width + BETWEEN_PX) / (BOTTLE_PX + BETWEEN_PX)));
+  const height = useCallback(() => HIGH_PX, []);
+  const { list, first, end, before, after, measure, goTo } = useLongList<HTMLUListElement>({
+    count: Math.ceil(paints.length / side),
+    height,
+  });
   // What was just added is in sight.
+  const row = Math.floor(paints.findIndex((paint) => paint.id === added) / side);
   useEffect(() => {
-    if (added) here.current?.scrollIntoView({ block: 'center' });
-  }, [added]);
+    if (row >= 0) goTo(row);
+  }, [row, goTo]);
+  return (
+    <div ref={box}>
+      <ul
+        ref={list}
+        className={classes.rack}
+        style={{ gridTemplateColumns: `repeat(${side}, minmax(0, 1fr))`, paddingTop: before, paddingBottom: after }}
+      >
+        {paints.slice(first * side, end * side).map((paint, i) => (
+          <Bottle
+            key={paint.id}
+            paint={paint}
+            settings={settings}
+            added={paint.id === added}
+            row={i % side === 0 ? { measure, index: first + i / side } : undefined}
+          />
+        ))}
+        {paints.length === 0 && <li className={classes.rackNone}>No paint found.</li>}
+      </ul>
+    </div>
+  );
+}
+
+interface BottleProps {
+  paint: Paint;
+  settings: Settings;
+  added: boolean;
+  /** Of the first in a row: its number, and what measures it. */
+  row: { measure: (element: HTMLElement | null) => void; index: number } | undefined;
+}
+
+function Bottle({ paint, settings, added, row }: BottleProps) {
   const change = usePaintChange(paint);
   const share = Math.min(1, paint.left_ml / paint.bottle_ml);
-  const used = paint.used_in.length;
+  const used = paint.used_in;
   return (
-    <li ref={here} className={added ? classes.added : undefined}>
+    <li ref={row?.measure} data-index={row?.index} className={added ? classes.added : undefined}>
       <Chip chip={paint.chip} className={classes.rackChip} />
       <span className={classes.rackName}>
         <Link to={`/stores/paints/${paint.id}`}>
@@ -127,7 +170,7 @@ function Bottle({ paint, settings, added }: { paint: Paint; settings: Settings; 
         <span className="dim">
           {[paint.kind, paint.finish, knowledge(paint)].filter(Boolean).join(' · ')}
           {used > 0 && (
-            <span title={paint.used_in.map((pattern) => pattern.name).join(', ')}>
+            <span>
               {' '}
               · in {used}&nbsp;{used === 1 ? 'pattern' : 'patterns'}
             </span>

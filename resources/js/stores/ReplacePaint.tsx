@@ -32,7 +32,7 @@ export function ReplacePaint({ paint }: { paint: Paint }) {
   return (
     <section aria-label="Replace it">
       <h2 className={classes.paintHead}>Out of it?</h2>
-      {paint.used_in.length === 0 ? (
+      {paint.used_in === 0 ? (
         <p className="dim">No pattern uses it, so there is no finished bait to hold a replacement against.</p>
       ) : (
         <>

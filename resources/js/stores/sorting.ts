@@ -25,23 +25,31 @@ const BEFORE: Record<Order, (a: Paint, b: Paint) => number> = {
   'opened first': (a, b) => (a.opened_on ?? '9').localeCompare(b.opened_on ?? '9'),
 };
 
+interface Wanted {
+  words: string;
+  /** Those that answer to the words, by their patterns too; undefined while that is not known. */
+  found: Set<string> | undefined;
+  kind: string;
+  stand: Stand;
+  order: Order;
+}
+
 /** What of the rack is looked for, in which order. */
-export function pick(paints: Paint[], by: { wanted: string; kind: string; stand: Stand; order: Order }): Paint[] {
-  const words = by.wanted.toLowerCase().split(/\s+/).filter(Boolean);
+export function pick(paints: Paint[], by: Wanted): Paint[] {
+  const words = by.words.toLowerCase().split(/\s+/).filter(Boolean);
   return paints
     .filter(
       (paint) =>
         paint.archived === (by.stand === 'archived') &&
         STANDING[by.stand](paint) &&
         (by.kind === '' || paint.kind === by.kind) &&
-        words.every((word) => text(paint).includes(word)),
+        (words.length === 0 || (by.found?.has(paint.id) ?? words.every((word) => text(paint).includes(word)))),
     )
     .sort(BEFORE[by.order]);
 }
 
 function text(paint: Paint): string {
-  const patterns = paint.used_in.map((pattern) => pattern.name).join(' ');
-  return `${paint.name} ${paint.family} ${paint.finish} ${paint.kind} ${patterns}`.toLowerCase();
+  return `${paint.name} ${paint.family} ${paint.finish} ${paint.kind}`.toLowerCase();
 }
 
 /** The chip over white, by its green: near enough to lightness for putting bottles in a row. */

@@ -13,6 +13,7 @@ use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Unmeasured;
 use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Replace\Replacement;
 use Hawkbrush\Core\Replace\Replacing;
 use Tests\PaintedRecipes;
 
@@ -76,3 +77,19 @@ it('sees a painted eye on what lies below it: over black a transparent colour is
     };
     expect($apart('black'))->toBeLessThan(2.5)->and($apart('white'))->toBeGreaterThan(3 * $apart('black'));
 });
+
+it('finds the nearest of hundreds of paints as the ranking of all of them does', function (string $replaced): void {
+    $recipe = RecipeReader::read(Node::root(Examples::recipe()));
+    $kinds = [Kind::Opaque, Kind::SemiOpaque, Kind::Transparent, Kind::Pearl];
+    $candidates = [];
+    for ($n = 0; $n < 240; $n++) {
+        $hex = \sprintf('#%02x%02x%02x', 40 + ($n * 53) % 190, 40 + ($n * 97) % 190, 40 + ($n * 29) % 190);
+        $kind = $kinds[$n % 4];
+        $optics = Unmeasured::optics(Colour::fromHex($hex)->reflectance(), $kind);
+        $candidates[] = [[new Paint("p{$n}", "Paint {$n}", $kind, $optics, $hex), 1]];
+    }
+    // Of six patterns, so that few of the paints are drawn on all of them.
+    $replacing = new Replacing(array_fill(0, 6, $recipe), $replaced, Climate::ordinary());
+    $ids = static fn(array $ranked): array => array_map(static fn(Replacement $one): string => $one->for[0][0]->id, $ranked);
+    expect($ids($replacing->nearest($candidates, 8)))->toBe(\array_slice($ids($replacing->rank($candidates)), 0, 8));
+})->with(['an opaque one' => 'white', 'a transparent one' => 'moss']);
