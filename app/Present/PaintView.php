@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Present;
 
+use App\Keeping\Shared;
 use App\Models\Paint;
 use App\Models\Pattern;
 use App\Models\Sought;
@@ -99,8 +100,6 @@ final class PaintView
      */
     private static function with(Paint $paint, int $usedIn, ?string $usedAt): array
     {
-        $core = $paint->core();
-
         return [
             'id' => $paint->id,
             'name' => $paint->name,
@@ -123,7 +122,22 @@ final class PaintView
             'used_at' => $usedAt,
             'archived' => $paint->archived_at !== null,
             'revision' => $paint->revision,
-            'chip' => Chip::of($core->optics, $core->kind->ordinaryCoatUm()),
+            'chip' => self::chip($paint),
         ];
+    }
+
+    /** @return array<string, mixed> as an ordinary coat of it lies over black and over white */
+    private static function chip(Paint $paint): array
+    {
+        $optics = $paint->getRawOriginal('optics');
+
+        return (new Shared())->remember(
+            'chip'.md5($paint->kind.(\is_string($optics) ? $optics : '')),
+            static function () use ($paint): array {
+                $core = $paint->core();
+
+                return Chip::of($core->optics, $core->kind->ordinaryCoatUm());
+            },
+        );
     }
 }

@@ -35,10 +35,17 @@ export async function onTheClamps(page: Page): Promise<string> {
 
 /** Opens the sheet of a demo pattern by its species. */
 export async function openSheet(page: Page, species: string) {
-  const answer = await (await page.request.get('/api/v1/patterns')).json();
+  const answer = await (await page.request.get(`/api/v1/patterns?q=${encodeURIComponent(species)}`)).json();
   const pattern = (answer.patterns as { id: string; species: string }[]).find((p) => p.species === species);
   await page.goto(`/patterns/${pattern?.id}`);
   await expect(page.locator(FLANK)).toHaveAttribute('data-drawn', 'yes');
+}
+
+/** Chooses a pattern by its name, in the field whose label begins so. */
+export async function choosePattern(page: Page, label: string, name: string) {
+  await page.getByRole('button', { name: new RegExp(`^${label}:`) }).click();
+  await page.getByRole('textbox', { name: 'Find a pattern' }).fill(name);
+  await page.getByRole('option', { name, exact: true }).click();
 }
 
 /** What a painter does on the pages, in their words. */

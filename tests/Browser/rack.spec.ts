@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { FLANK, paletteOfReeds } from './hands';
+import { choosePattern, FLANK, paletteOfReeds } from './hands';
 
 // The rack, the cup and the card, as a painter uses them.
 
@@ -40,7 +40,7 @@ test.describe('the rack', () => {
     await page.getByRole('searchbox').fill('ink matte');
     await expect(names).toHaveText(['Lamp ink']);
     await page.getByRole('searchbox').fill('tartan');
-    await expect(page.getByText('Nothing on the rack answers to that.')).toBeVisible();
+    await expect(page.getByText('No paint found.')).toBeVisible();
     await page.getByRole('searchbox').fill('');
     await page.getByLabel('Kind').selectOption('metallic');
     await expect(names).toHaveText(['Brass']);
@@ -245,7 +245,7 @@ test.describe('the cup', () => {
     const before = await film.last().getAttribute('aria-label');
     await page.getByLabel('Drops of Bench white').fill('6');
     await expect(film.last()).not.toHaveAttribute('aria-label', before ?? '');
-    await page.getByLabel('over: ground').selectOption({ label: 'Roach, first frost' });
+    await choosePattern(page, 'over: ground', 'Roach, first frost');
     await page.getByLabel('Zone').selectOption('back');
     await expect(page.getByRole('rowheader', { name: 'over there' })).toBeVisible();
     await page.getByLabel('Called').fill('Club pink');
@@ -274,12 +274,12 @@ test.describe('the cup', () => {
     await expect(further.first()).toContainText(/\d+ (yellower|greener)/);
 
     await page.getByLabel('by').selectOption('bait');
-    await page.getByLabel('on: ground').selectOption({ label: 'Rudd, brass and rowan' });
+    await choosePattern(page, 'on: ground', 'Rudd, brass and rowan');
     await page.getByRole('button', { name: 'Find mixes' }).click();
     await expect(offers.first().getByRole('img')).toHaveAttribute('aria-label', /wanted (?!#8a7b3c)/);
 
     await page.getByLabel('by').selectOption('photo');
-    await page.getByLabel('Pattern', { exact: true }).selectOption({ label: 'Roach, first frost' });
+    await choosePattern(page, 'Pattern', 'Roach, first frost');
     const spot = page.getByRole('button', { name: /Spot on the photograph/ });
     await spot.focus();
     for (let i = 0; i < 12; i++) await spot.press('ArrowUp');

@@ -29,8 +29,8 @@ interface Props {
   tiles?: boolean;
   disabled?: boolean;
   className?: string | undefined;
-  /** Its label above it, where it is a field of a form. */
-  field?: string;
+  /** A field among others, with its label above it or without one; else a line of words. */
+  field?: { label?: string; size?: 'xs' };
   onOpen?: () => void;
   /** Told what is typed, where somebody else finds what answers to it. */
   onFind?: (typed: string) => void;
@@ -91,9 +91,16 @@ export function Chooser(props: Props) {
           </UnstyledButton>
         </Combobox.Target>
       ) : (
-        <Input.Wrapper label={props.field} labelElement="div">
+        <Input.Wrapper label={props.field.label} labelElement="div">
           <Combobox.Target withAriaAttributes={false}>
-            <Input component="button" type="button" pointer rightSection={<Combobox.Chevron />} {...button}>
+            <Input
+              component="button"
+              type="button"
+              pointer
+              size={props.field.size ?? 'sm'}
+              rightSection={<Combobox.Chevron />}
+              {...button}
+            >
               {props.children}
             </Input>
           </Combobox.Target>

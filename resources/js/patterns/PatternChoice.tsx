@@ -11,8 +11,8 @@ interface Props {
   /** The name of the pattern that is chosen now. */
   name: string;
   chosen?: string | undefined;
-  /** Whether it is a field of a form, with its label above it. */
-  field?: boolean;
+  /** Whether its label stands above it; else it is a small field in a row. */
+  labelled?: boolean;
   /** Offered before all patterns. */
   first?: Choice[];
   onChoose: (pattern: Pattern) => void;
@@ -20,7 +20,7 @@ interface Props {
 }
 
 /** One of the patterns of the shelf, found by what is typed. */
-export function PatternChoice({ label, name, chosen, field = false, first = [], onChoose, onFirst }: Props) {
+export function PatternChoice({ label, name, chosen, labelled = false, first = [], onChoose, onFirst }: Props) {
   const [typed, setTyped] = useState('');
   const [sought] = useDebouncedValue(typed.trim(), TYPING_MS);
   const { data } = usePatterns(sought);
@@ -29,7 +29,7 @@ export function PatternChoice({ label, name, chosen, field = false, first = [], 
   return (
     <Chooser
       label={`${label}: ${name}`}
-      {...(field ? { field: label } : {})}
+      field={labelled ? { label } : { size: 'xs' }}
       find="Find a pattern"
       groups={[
         ...(first.length === 0 || sought !== '' ? [] : [{ name: 'Plain', choices: first }]),

@@ -1,5 +1,5 @@
 import { Button, UnstyledButton } from '@mantine/core';
-import { useDebouncedValue } from '@mantine/hooks';
+import { useDebouncedValue, useElementSize } from '@mantine/hooks';
 import { type ReactNode, Suspense, useCallback, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useBodies, usePatterns, useShelfTexture } from '../api/queries';
@@ -10,7 +10,6 @@ import { Strip } from '../parts/Strip';
 import { useLongList } from '../parts/useLongList';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
-import { useRoom } from '../stage/useRoom';
 import { counted, day } from '../units/units';
 import { packed } from './packed';
 import classes from './shelf.module.css';
@@ -23,7 +22,8 @@ const MM_PER_PX = 0.36;
 /** The least room of a pattern, so that its words have some. */
 const LEAST_PX = 300;
 const RIM_PX = 6;
-const BETWEEN_PX = 64;
+/** Patterns of a row stand so far apart, where there is room. */
+const APART_PX = [24, 64] as const;
 const ROWS_APART_PX = 12;
 const BAIT_PX = 126;
 /** About three lines of words, with the rims. */
@@ -130,20 +130,21 @@ interface LainProps {
 
 /** Patterns lying in rows; of hundreds only the rows in sight are there. */
 function Lain({ patterns, bodies, picked, onPick, more }: LainProps) {
-  const room = useRoom();
-  const onBodies = patterns.flatMap((pattern) => {
+  const { ref: box, width } = useElementSize<HTMLDivElement>();
+  const room = Math.floor(width);
+  const onBodies = (room === 0 ? [] : patterns).flatMap((pattern) => {
     const body = bodies.find((one) => one.id === pattern.version.body_id);
     return body === undefined ? [] : [{ pattern, body, ...sizeOf(body, room) }];
   });
   const rows = packed(
     onBodies.map((one) => one.place),
     room,
-    BETWEEN_PX,
+    ...APART_PX,
   );
   const height = useCallback(
     (row: number) => {
-      const [from, end] = rows[row] ?? [0, 0];
-      return Math.max(BAIT_PX, ...onBodies.slice(from, end).map((one) => one.height)) + WORDS_PX;
+      const { from, to } = rows[row] ?? { from: 0, to: 0 };
+      return Math.max(BAIT_PX, ...onBodies.slice(from, to).map((one) => one.height)) + WORDS_PX;
     },
     [rows, onBodies],
   );
@@ -156,14 +157,15 @@ function Lain({ patterns, bodies, picked, onPick, more }: LainProps) {
   const inSight = rows.slice(first, end);
   return (
     <div className={`${classes.shelf} on-stage`}>
+      <div ref={box} />
       <ul ref={list} style={{ width: room, paddingTop: before, paddingBottom: after }}>
-        {inSight.flatMap(([from, to], row) =>
+        {inSight.flatMap(({ from, to, between }, row) =>
           onBodies.slice(from, to).map((one, place) => (
             <li
               key={one.pattern.id}
               ref={place === 0 ? measure : undefined}
               data-index={place === 0 ? first + row : undefined}
-              style={{ width: one.place }}
+              style={{ width: one.place, marginRight: from + place === to - 1 ? 0 : between }}
             >
               <Lying
                 {...one}
@@ -173,7 +175,7 @@ function Lain({ patterns, bodies, picked, onPick, more }: LainProps) {
             </li>
           )),
         )}
-        {onBodies.length === 0 && <li className={classes.shelfNone}>No pattern found.</li>}
+        {patterns.length === 0 && <li className={classes.shelfNone}>No pattern found.</li>}
       </ul>
     </div>
   );

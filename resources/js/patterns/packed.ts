@@ -1,18 +1,28 @@
-/**
- * Things of different widths in rows, each row as full as it gets, in their order.
- *
- * @returns of each row, the first of its things and the first that is not in it any more
- */
-export function packed(widths: number[], room: number, between: number): [number, number][] {
-  const rows: [number, number][] = [];
+interface Row {
+  /** The first of its things, and the first that is not in it any more. */
+  from: number;
+  to: number;
+  /** What lies between two of them. */
+  between: number;
+}
+
+/** Things of different widths in rows, in their order: each row as full as it gets, its things apart as far as there is room. */
+export function packed(widths: number[], room: number, least: number, most: number): Row[] {
+  const rows: Row[] = [];
   let from = 0;
-  let taken = 0;
+  let sum = 0;
+  const close = (to: number) => {
+    const gaps = to - from - 1;
+    rows.push({ from, to, between: gaps === 0 ? 0 : Math.min(most, Math.floor((room - sum) / gaps)) });
+  };
   widths.forEach((width, i) => {
-    if (i > from && taken + between + width > room) {
-      rows.push([from, i]);
+    if (i > from && sum + width + least * (i - from) > room) {
+      close(i);
       from = i;
+      sum = 0;
     }
-    taken = i === from ? width : taken + between + width;
+    sum += width;
   });
-  return widths.length === 0 ? rows : [...rows, [from, widths.length]];
+  if (widths.length > 0) close(widths.length);
+  return rows;
 }

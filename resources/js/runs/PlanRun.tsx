@@ -165,7 +165,7 @@ function PlanForm({ settings, bodies, start, repeats }: FormProps) {
         <div className={classes.planForm}>
           {repeats === null ? (
             <PatternChoice
-              field
+              labelled
               label="Pattern"
               name={says}
               onChoose={(pattern) => {

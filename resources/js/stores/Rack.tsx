@@ -48,7 +48,7 @@ export function Rack() {
       <div className="page-head">
         <PageTitle of="Rack" />
         <h1>Rack</h1>
-        <span className="dim">an ordinary coat over black and over white</span>
+        <span className="dim">one normal coat, over black and over white</span>
         <span className="spacer" />
         <RackFiles />
         <Button onClick={() => setAdding(true)}>Add a paint</Button>
