@@ -39,8 +39,11 @@ final class Samples
 
     private readonly Surface $cells;
 
-    /** @var array<string, Field> drawn so far, by order of coats */
-    private array $drawn = [];
+    /** @var non-empty-list<Field> all samples under the first of today's coats: none, one, two … */
+    private array $today;
+
+    /** @var array<int, float> all samples on which anything lies */
+    private array $all = [];
 
     /** @var array<int, true> samples that have told two orders apart, the last one last */
     private array $telling = [];
@@ -57,8 +60,14 @@ final class Samples
         $this->cells = $count <= $surface->rows * $surface->columns
             ? $surface
             : Surface::of($surface->body, 2 * self::COLUMNS, 2 * self::AROUND);
+        foreach ($this->shares as $shares) {
+            $this->all += $shares;
+        }
         // Today's order is what all others begin as.
-        $this->field(array_keys($coats));
+        $this->today = [Field::bare($this->cells, self::BANDS)];
+        foreach ($coats as $number => $coat) {
+            $this->today[] = $this->today[$number]->with($coat, $climate, Coverage::shares($this->shares[$number]));
+        }
     }
 
     /** @param list<Coat> $coats */
@@ -101,17 +110,19 @@ final class Samples
      */
     private function worst(array $one, array $other, ?array $among, float $most): float
     {
-        $a = $this->field($one, $among);
-        $b = $this->field($other, $among);
+        $cells = array_keys($among ?? $this->all);
+        $shares = $this->renumbered($cells);
+        $a = $this->field($one, $cells, $shares);
+        $b = $this->field($other, $cells, $shares);
         $worst = 0.0;
         $seen = [];
-        foreach ($among ?? $this->all() as $cell => $_) {
-            $pair = $a->left[$cell].' '.$b->left[$cell];
+        foreach ($cells as $place => $cell) {
+            $pair = $a->left[$place] << 32 | $b->left[$place];
             if (isset($seen[$pair])) {
                 continue;
             }
             $seen[$pair] = true;
-            $worst = max($worst, $this->between($a->states[$a->left[$cell]], $b->states[$b->left[$cell]]));
+            $worst = max($worst, $this->between($a->states[$a->left[$place]], $b->states[$b->left[$place]]));
             if ($worst > $most) {
                 // The last one that told is the first to be asked next time.
                 unset($this->telling[$cell]);
@@ -167,38 +178,44 @@ final class Samples
         return array_intersect_key($this->shares[$one], $this->shares[$other]);
     }
 
-    /** @return array<int, float> */
-    private function all(): array
+    /**
+     * What of each coat lies on some of the samples, by their place among them.
+     *
+     * @param list<int> $cells
+     *
+     * @return list<Coverage> by coat
+     */
+    private function renumbered(array $cells): array
     {
-        $all = [];
-        foreach ($this->shares as $shares) {
-            $all += $shares;
-        }
+        $places = array_flip($cells);
 
-        return $all;
+        return array_map(static function (array $shares) use ($places): Coverage {
+            $here = [];
+            foreach (array_intersect_key($shares, $places) as $cell => $share) {
+                $here[$places[$cell]] = $share;
+            }
+
+            return Coverage::shares($here);
+        }, $this->shares);
     }
 
     /**
      * @param list<int> $order
-     * @param array<int, mixed>|null $among
+     * @param list<int> $cells samples
+     * @param list<Coverage> $coverages of them, by coat
+     *
+     * @return Field of these samples, in their order
      */
-    private function field(array $order, ?array $among = null): Field
+    private function field(array $order, array $cells, array $coverages): Field
     {
-        $field = Field::bare($this->cells, self::BANDS);
-        $key = '';
-        foreach ($order as $at => $coat) {
-            $key .= $coat.' ';
-            if (isset($this->drawn[$key])) {
-                $field = $this->drawn[$key];
-
-                continue;
-            }
-            $shares = $among === null ? $this->shares[$coat] : array_intersect_key($this->shares[$coat], $among);
-            $field = $field->with($this->coats[$coat], $this->climate, Coverage::shares($shares));
-            // Today's order is what others branch off from.
-            if ($among === null && $coat === $at) {
-                $this->drawn[$key] = $field;
-            }
+        // Up to where it is no longer today's, it is drawn already.
+        $same = 0;
+        while (isset($order[$same], $this->today[$same + 1]) && $order[$same] === $same) {
+            $same++;
+        }
+        $field = $this->today[$same]->at($cells);
+        foreach (\array_slice($order, $same) as $coat) {
+            $field = $field->with($this->coats[$coat], $this->climate, $coverages[$coat]);
         }
 
         return $field;

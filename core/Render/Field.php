@@ -119,6 +119,19 @@ final readonly class Field
     }
 
     /**
+     * The same films on some of its cells only, numbered anew from 0: what lands on them is given by these numbers.
+     *
+     * @param list<int> $cells
+     */
+    public function at(array $cells): self
+    {
+        $left = array_map(fn(int $cell): int => $this->left[$cell], $cells);
+        $right = $this->mirrored ? $left : array_map(fn(int $cell): int => $this->right[$cell], $cells);
+
+        return new self($this->surface, $this->bands, $this->states, $left, $right, $this->mirrored, $this->lastCoat, $this->laid, $this->openings);
+    }
+
+    /**
      * With a film over all of it alike.
      *
      * @param array{Optics, float}|null $over what, and how thick in um; null: none

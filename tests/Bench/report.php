@@ -6,9 +6,9 @@ declare(strict_types=1);
 
 require __DIR__.'/tools.php';
 
-[, $format, $before, $after, $core, $compiled, $mixes, $served, $kept] = $argv;
+[, $format, $before, $after, $core, $compiled, $mixes, $served, $kept, $grown] = $argv;
 $read = static fn(string $file): array => json_decode((string) file_get_contents($file), true, 512, JSON_THROW_ON_ERROR);
-$figures = $read($core) + $read($mixes) + $read($served) + $read($kept);
+$figures = $read($core) + $read($mixes) + $read($served) + $read($kept) + $read($grown);
 $asServed = array_filter($read($compiled), static fn(string $name): bool => str_starts_with($name, 'render_'), ARRAY_FILTER_USE_KEY);
 $figures['stolen_by_host_percent'] = stolenPercent($before, $after);
 
@@ -34,7 +34,14 @@ $reach = [
     'mix_missed_most_delta_e' => 0.3,
     'mix_search_400_paints_ms' => 3000,
     'order_ms' => 1000,
+    'years_run_ms' => 100,
+    'years_bait_ms' => 100,
+    'years_air_ms' => 100,
+    'years_nearest_ms' => 1500,
 ];
+foreach (['patterns', 'runs', 'baits', 'paints', 'bodies', 'masks'] as $list) {
+    $reach["years_{$list}_ms"] = $reach["years_{$list}_kb"] = 100;
+}
 foreach ($figures as $name => $value) {
     printf(
         "%-28s %8s%s%s\n",

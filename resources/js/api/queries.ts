@@ -1,51 +1,14 @@
-import { keepPreviousData, replaceEqualDeep, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, replaceEqualDeep, useQuery } from '@tanstack/react-query';
 import { api, ask } from './client';
+import { following, wholly } from './pages';
 import type { Look, PatternState, Settings, Sheet } from './types';
 
 const FOREVER = Number.POSITIVE_INFINITY;
-
-/** Page by page, from the first. */
-const PAGED = {
-  initialPageParam: null as string | null,
-  getNextPageParam: ({ next }: { next: string | null }) => next,
-};
 
 export const useSettings = () => useQuery({ queryKey: ['settings'], queryFn: () => ask(api.GET('/settings')) });
 
 export const useVocabulary = () =>
   useQuery({ queryKey: ['vocabulary'], queryFn: () => ask(api.GET('/vocabulary')), staleTime: FOREVER });
-
-/** The query of a page that follows another. */
-const following = (next: string | null) => (next === null ? {} : { after: next });
-
-/** A list that is wanted whole: its pages, one after the other. */
-async function wholly<T>(page: (next: string | null) => Promise<{ things: T[]; next: string | null }>): Promise<T[]> {
-  const all: T[] = [];
-  let after: string | null = null;
-  do {
-    const { things, next } = await page(after);
-    all.push(...things);
-    after = next;
-  } while (after !== null);
-  return all;
-}
-
-const rack = (q: string) =>
-  wholly(async (after) => {
-    const { paints, next } = await ask(api.GET('/paints', { params: { query: { q, ...following(after) } } }));
-    return { things: paints, next };
-  });
-
-export const usePaints = () => useQuery({ queryKey: ['paints'], queryFn: () => rack('') });
-
-/** Ids of the paints that answer to some words, or that a pattern which does is painted with; undefined without words. */
-export const useSoughtPaints = (q: string) =>
-  useQuery({
-    queryKey: ['paints-sought', q],
-    queryFn: async () => new Set((await rack(q)).map((paint) => paint.id)),
-    enabled: q !== '',
-    placeholderData: keepPreviousData,
-  });
 
 export const useBodies = () =>
   useQuery({
@@ -57,39 +20,12 @@ export const useBodies = () =>
       }),
   });
 
-export const useMasks = () =>
-  useQuery({
-    queryKey: ['masks'],
-    queryFn: () =>
-      wholly(async (after) => {
-        const { masks, next } = await ask(api.GET('/masks', { params: { query: following(after) } }));
-        return { things: masks, next };
-      }),
-  });
-
-export const useMasksOf = (version: string, revision: number, wanted: boolean) =>
-  useQuery({
-    queryKey: ['masks', version, revision],
-    queryFn: async () => (await ask(api.GET('/versions/{id}/masks', { params: { path: { id: version } } }))).masks,
-    enabled: wanted,
-    placeholderData: (previous) => previous,
-  });
-
-/** The shelf, page by page. */
+/** The first page of the shelf. */
 export const usePatterns = (q = '', state: PatternState = 'all') =>
-  useInfiniteQuery({
+  useQuery({
     queryKey: ['patterns', q, state],
-    queryFn: ({ pageParam }) => ask(api.GET('/patterns', { params: { query: { q, state, ...following(pageParam) } } })),
-    ...PAGED,
+    queryFn: () => ask(api.GET('/patterns', { params: { query: { q, state } } })),
     placeholderData: keepPreviousData,
-  });
-
-/** The patterns painted with a paint, page by page. */
-export const usePatternsWith = (paint: string) =>
-  useInfiniteQuery({
-    queryKey: ['patterns', 'with', paint],
-    queryFn: ({ pageParam }) => ask(api.GET('/patterns', { params: { query: { paint, ...following(pageParam) } } })),
-    ...PAGED,
   });
 
 /** Up to which step a picture goes; without one, all of them. */
@@ -198,21 +134,6 @@ export const useAdvice = (version: string, revision: number, { air_c, humidity_p
     placeholderData: (previous) => previous,
   });
 
-/** All runs, page by page, the latest first. */
-export const useRuns = () =>
-  useInfiniteQuery({
-    queryKey: ['runs'],
-    queryFn: ({ pageParam }) => ask(api.GET('/runs', { params: { query: following(pageParam) } })),
-    ...PAGED,
-  });
-
-/** The latest runs that are not finished. */
-export const useOpenRuns = () =>
-  useQuery({
-    queryKey: ['runs', 'open'],
-    queryFn: async () => (await ask(api.GET('/runs', { params: { query: { state: 'open' } } }))).runs,
-  });
-
 export const useRun = (id: string) =>
   useQuery({ queryKey: ['run', id], queryFn: () => ask(api.GET('/runs/{id}', { params: { path: { id } } })) });
 
@@ -225,15 +146,6 @@ export const useRunTexture = (id: string, upto: string | null, look: Look = 'cle
     queryFn: () => askRunTexture(id, upto, look),
     staleTime: FOREVER,
     placeholderData: (previous) => previous,
-  });
-
-/** The log, page by page, the latest first. */
-export const useBaits = (q: string) =>
-  useInfiniteQuery({
-    queryKey: ['baits', q],
-    queryFn: ({ pageParam }) => ask(api.GET('/baits', { params: { query: { q, ...following(pageParam) } } })),
-    ...PAGED,
-    placeholderData: keepPreviousData,
   });
 
 export const useBait = (id: string) =>

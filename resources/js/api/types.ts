@@ -67,6 +67,10 @@ export type BenchRecord = Schemas['Record'];
 export type BenchEvent = Schemas['Event'];
 export type BaitBrief = Schemas['BaitBrief'];
 export type Bait = Schemas['Bait'];
+export interface PatternPage {
+  patterns: Pattern[];
+  next: string | null;
+}
 export type PatternState = 'all' | Pattern['state'];
 export type Look = 'matte' | 'clear';
 export type Rig = Schemas['Rig'];

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { Link, Navigate } from 'react-router';
-import { useBodies, useOpenRuns, useShelfTexture } from '../api/queries';
+import { useOpenRuns } from '../api/listQueries';
+import { useBodies, useShelfTexture } from '../api/queries';
 import type { Body, RunBrief } from '../api/types';
 import { Failed } from '../parts/Failed';
 import classes from '../parts/lying.module.css';

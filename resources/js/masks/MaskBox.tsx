@@ -2,7 +2,8 @@ import { Anchor, Button, Checkbox, NativeSelect, NumberInput, Switch, TextInput 
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { api, ask, words } from '../api/client';
-import { useBodies, useMasks, useSettings } from '../api/queries';
+import { useMasks } from '../api/listQueries';
+import { useBodies, useSettings } from '../api/queries';
 import type { Mask, Settings } from '../api/types';
 import { Waiting } from '../parts/Waiting';
 import { length } from '../units/units';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { usePaints } from '../api/queries';
+import { usePaints } from '../api/listQueries';
 import type { Ground, MixPart } from '../api/types';
 import layout from '../parts/layout.module.css';
 import { Waiting } from '../parts/Waiting';

@@ -23,8 +23,7 @@ interface Props {
 export function PatternChoice({ label, name, chosen, labelled = false, first = [], onChoose, onFirst }: Props) {
   const [typed, setTyped] = useState('');
   const [sought] = useDebouncedValue(typed.trim(), TYPING_MS);
-  const { data } = usePatterns(sought);
-  const page = data?.pages[0];
+  const { data: page } = usePatterns(sought);
   const patterns = page?.patterns ?? [];
   return (
     <Chooser

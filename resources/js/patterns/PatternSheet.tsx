@@ -2,16 +2,8 @@ import { Suspense, useCallback, useState } from 'react';
 import { useParams } from 'react-router';
 import { open } from '../advice/findings';
 import { StepAdvice } from '../advice/StepAdvice';
-import {
-  useAdvice,
-  useCore,
-  usePaints,
-  useSettings,
-  useSheetQuery,
-  useTexture,
-  useVersion,
-  useVocabulary,
-} from '../api/queries';
+import { usePaints } from '../api/listQueries';
+import { useAdvice, useCore, useSettings, useSheetQuery, useTexture, useVersion, useVocabulary } from '../api/queries';
 import { useAir } from '../api/shopQueries';
 import type { Fix, Look, Settings, Sheet, Step, StepDocument } from '../api/types';
 import { CorePanel } from '../core-sample/CorePanel';

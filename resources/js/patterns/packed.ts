@@ -1,4 +1,4 @@
-interface Row {
+export interface Row {
   /** The first of its things, and the first that is not in it any more. */
   from: number;
   to: number;

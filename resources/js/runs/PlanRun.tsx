@@ -42,7 +42,7 @@ export function PlanRun() {
     itsPattern.isLoading
   )
     return <Waiting />;
-  const start = starting(bait.data, other.data, itsPattern.data, patterns.data.pages[0]?.patterns[0]);
+  const start = starting(bait.data, other.data, itsPattern.data, patterns.data.patterns[0]);
   if (start === null) {
     return (
       <div className="page">

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
-import { useRuns } from '../api/queries';
+import { useRuns } from '../api/listQueries';
 import type { RunBrief } from '../api/types';
 import { Failed } from '../parts/Failed';
 import { PageTitle } from '../parts/PageTitle';

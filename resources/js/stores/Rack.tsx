@@ -1,15 +1,17 @@
 import { Anchor, Button, NativeSelect, TextInput } from '@mantine/core';
-import { useDebouncedValue, useElementSize } from '@mantine/hooks';
+import { useDebouncedValue } from '@mantine/hooks';
 import { useCallback, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { words } from '../api/client';
-import { usePaints, useSettings, useSoughtPaints, useVocabulary } from '../api/queries';
+import { usePaints, useSoughtPaints } from '../api/listQueries';
+import { useSettings, useVocabulary } from '../api/queries';
 import type { Paint, Settings } from '../api/types';
 import { Chip } from '../parts/Chip';
 import { oneOf } from '../parts/choices';
 import { Failed } from '../parts/Failed';
 import { useLongList } from '../parts/useLongList';
 import { Waiting } from '../parts/Waiting';
+import { useSize } from '../stage/useSize';
 import { volume } from '../units/units';
 import { NewPaint } from './NewPaint';
 import { RackFiles } from './RackFiles';
@@ -113,7 +115,7 @@ function Choice<T extends string>(props: {
 
 /** Bottles side by side; of hundreds only the rows in sight are there. */
 function Bottles({ paints, settings, added }: { paints: Paint[]; settings: Settings; added: string }) {
-  const { ref: box, width } = useElementSize<HTMLDivElement>();
+  const { ref: box, width } = useSize<HTMLDivElement>();
   const side = Math.max(1, Math.floor((width + BETWEEN_PX) / (BOTTLE_PX + BETWEEN_PX)));
   const height = useCallback(() => HIGH_PX, []);
   const { list, first, end, before, after, measure, goTo } = useLongList<HTMLUListElement>({
