@@ -12,8 +12,11 @@ use Hawkbrush\Core\Air\CleanOut;
  */
 final class Exchanges
 {
-    /** @var array<int, array<int, float>> greatest DeltaE00 on the bait, by the block that comes first today and the other */
-    public readonly array $deltaE;
+    /** What differs by no more as soon as both lie is not made to differ visibly by what comes over it. */
+    private const AT_ONCE = CleanOut::UNSEEN / 4;
+
+    /** @var list<array{int, int}> blocks that may change places, the one that comes first today first */
+    private readonly array $pairs;
 
     /** @var list<int> bits of the blocks that have to come before each */
     public readonly array $before;
@@ -23,26 +26,23 @@ final class Exchanges
     {
         $count = \count($ladder->blocks);
         $before = array_fill(0, $count, 0);
-        $deltaE = [];
+        $pairs = [];
         for ($late = 0; $late < $count; $late++) {
             // The nearest first: what must come before it brings along all that must come before that.
             for ($early = $late - 1; $early >= 0; $early--) {
                 if ($before[$late] & 1 << $early) {
                     continue;
                 }
-                if ($ladder->stretch[$early] === $ladder->stretch[$late]) {
-                    $difference = $this->exchanged($early, $late);
-                    if ($difference <= CleanOut::UNSEEN) {
-                        $deltaE[$early][$late] = $difference;
+                if ($ladder->stretch[$early] === $ladder->stretch[$late] && $this->holds($early, $late)) {
+                    $pairs[] = [$early, $late];
 
-                        continue;
-                    }
+                    continue;
                 }
                 $before[$late] |= 1 << $early | $before[$early];
             }
         }
         $this->before = array_values($before);
-        $this->deltaE = $deltaE;
+        $this->pairs = $pairs;
     }
 
     /**
@@ -70,7 +70,31 @@ final class Exchanges
         return $order;
     }
 
-    private function exchanged(int $early, int $late): float
+    /** @return array<int, array<int, float>> greatest DeltaE00 on the finished bait, by the block that comes first today and the other */
+    public function deltaE(): array
+    {
+        $deltaE = [];
+        foreach ($this->pairs as [$early, $late]) {
+            $difference = $this->exchanged($early, $late, $this->among($early, $late), null);
+            if ($difference <= CleanOut::UNSEEN) {
+                $deltaE[$early][$late] = $difference;
+            }
+        }
+        ksort($deltaE);
+
+        return $deltaE;
+    }
+
+    private function holds(int $early, int $late): bool
+    {
+        $among = $this->among($early, $late);
+
+        return $among === [] || $this->exchanged($early, $late, $among, $late + 1) <= self::AT_ONCE
+            || $this->exchanged($early, $late, $among, null) <= CleanOut::UNSEEN;
+    }
+
+    /** @return array<int, float> samples on which both lie */
+    private function among(int $early, int $late): array
     {
         $among = [];
         foreach ($this->coats[$early] as $one) {
@@ -78,13 +102,26 @@ final class Exchanges
                 $among += $this->samples->both($one, $other);
             }
         }
+
+        return $among;
+    }
+
+    /**
+     * @param array<int, float> $among samples
+     * @param int|null $blocks so many lie; null: all
+     *
+     * @return float any above what is unseen stands for itself
+     */
+    private function exchanged(int $early, int $late, array $among, ?int $blocks): float
+    {
         if ($among === []) {
             return 0.0;
         }
         $today = range(0, \count($this->ladder->blocks) - 1);
-        $kept = self::moved($today, $early, $late - 1);
-        $changed = self::moved($today, $early, $late);
+        $kept = \array_slice(self::moved($today, $early, $late - 1), 0, $blocks);
+        $changed = \array_slice(self::moved($today, $early, $late), 0, $blocks);
+        $most = $blocks === null ? CleanOut::UNSEEN : self::AT_ONCE;
 
-        return $this->samples->difference($this->coatsOf($kept), $this->coatsOf($changed), CleanOut::UNSEEN, $among);
+        return $this->samples->difference($this->coatsOf($kept), $this->coatsOf($changed), $most, $among);
     }
 }

@@ -10,6 +10,7 @@ use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Run\Cleanings;
 use Hawkbrush\Core\Shop\Shop;
+use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Technique\Press;
 
 /**
@@ -41,6 +42,21 @@ final class Minutes
     /** @var array<string, array<int, float>> minutes of cleaning by that and by the block that comes next */
     private array $afterCup = [];
 
+    /** @var list<bool> by block: whether it takes the airbrush */
+    private readonly array $sprayed;
+
+    /** @var list<bool> by block: whether it presses on what lies below */
+    private readonly array $presses;
+
+    /** @var list<int> by block: its bit, if it lays a coat */
+    private readonly array $bit;
+
+    /** @var list<float> by block: minutes of rest that it brings along */
+    private readonly array $ownWait;
+
+    /** @var array<int, array<int, bool>> by block, and by what is soft: whether it would print */
+    private array $prints = [];
+
     /** @param list<list<int>> $numbers of the coats of each block */
     public function __construct(
         private readonly Ladder $ladder,
@@ -48,7 +64,18 @@ final class Minutes
         private readonly array $numbers,
         private readonly Shop $shop,
     ) {
-        $this->waitMin = self::THROUGH_DRY * Evaporation::slower($shop->climate);
+        $slower = Evaporation::slower($shop->climate);
+        $this->waitMin = self::THROUGH_DRY * $slower;
+        $this->sprayed = array_map(fn(int $block): bool => $this->air($block) !== [], array_keys($ladder->blocks));
+        $this->presses = array_map($this->pressesOn(...), array_keys($ladder->blocks));
+        $this->bit = array_map(
+            static fn(int $block): int => $ladder->coats($block) === [] ? 0 : 1 << $block,
+            array_keys($ladder->blocks),
+        );
+        $this->ownWait = array_map(static fn(array $steps): float => $slower * array_sum(array_map(
+            static fn(Step $step): float => $step->on ? $step->restMin() : 0.0,
+            $steps,
+        )), $ladder->blocks);
     }
 
     /**
@@ -61,18 +88,19 @@ final class Minutes
      */
     public function add(int $block, int $colour, int $soft): array
     {
-        $air = $this->air($block);
-        $clean = $air === [] || $colour < 0 ? 0.0 : $this->between($colour, $block);
-        $wait = 0.0;
-        if ($this->presses($block) && $this->isSoft($block, $soft)) {
-            $wait = $this->waitMin;
+        $clean = ! $this->sprayed[$block] || $colour < 0 ? 0.0 : $this->between($colour, $block);
+        $wait = $own = $this->ownWait[$block];
+        if ($this->presses[$block] && ($this->prints[$block][$soft] ??= $this->isSoft($block, $soft))) {
+            $wait += $this->waitMin;
             $soft = 0;
         }
-        $own = $this->ownWait($block);
 
-        $soft |= $this->ladder->coats($block) === [] ? 0 : 1 << $block;
-
-        return [$clean, $wait + $own, $air === [] ? $colour : $block, $own >= self::DRIES_ALL ? 0 : $soft];
+        return [
+            $clean,
+            $wait,
+            $this->sprayed[$block] ? $block : $colour,
+            $own >= self::DRIES_ALL ? 0 : $soft | $this->bit[$block],
+        ];
     }
 
     /**
@@ -97,18 +125,18 @@ final class Minutes
     /** The least that a block can cost, whatever comes before it; the first of all needs no cleaning. */
     public function least(int $block): float
     {
-        return $this->ownWait($block) + $this->leastCleaning($block);
+        return $this->ownWait[$block] + $this->leastCleaning($block);
     }
 
     /** The least that cleaning before a block can take. */
     public function leastCleaning(int $block): float
     {
-        if ($this->air($block) === []) {
+        if (! $this->sprayed[$block]) {
             return 0.0;
         }
         $least = INF;
         foreach (array_keys($this->ladder->blocks) as $other) {
-            if ($other !== $block && $this->air($other) !== []) {
+            if ($other !== $block && $this->sprayed[$other]) {
                 $least = min($least, $this->between($other, $block));
             }
         }
@@ -152,7 +180,7 @@ final class Minutes
         return array_filter($this->ladder->coats($block), static fn(Coat $coat): bool => $coat->byAir());
     }
 
-    private function presses(int $block): bool
+    private function pressesOn(int $block): bool
     {
         $coats = $this->ladder->coats($block);
 
@@ -181,15 +209,5 @@ final class Minutes
         }
 
         return $found !== [] && ! (\count($found) === 1 && $byHeat !== [] && $found[0]->dryUm() <= self::THIN_UM);
-    }
-
-    private function ownWait(int $block): float
-    {
-        $minutes = 0.0;
-        foreach ($this->ladder->blocks[$block] as $step) {
-            $minutes += $step->on ? $step->restMin() : 0.0;
-        }
-
-        return $minutes * Evaporation::slower($this->shop->climate);
     }
 }

@@ -47,7 +47,7 @@ final readonly class Reorder
     public function exchangeable(): array
     {
         $pairs = [];
-        foreach ($this->exchanges->deltaE as $early => $others) {
+        foreach ($this->exchanges->deltaE() as $early => $others) {
             foreach ($others as $late => $deltaE) {
                 $pairs[] = [$this->ladder->blocks[$early][0]->id, $this->ladder->blocks[$late][0]->id, $deltaE];
             }
@@ -107,11 +107,11 @@ final readonly class Reorder
         if ($block < 0 || $this->ladder->coats($block) === [] || $this->ladder->blocks[$block][0]->id !== $stepId) {
             return [];
         }
-        $search = new Search($this->exchanges, $this->minutes, \count($this->ladder->blocks));
+        $moves = new Moves($this->exchanges, $this->minutes);
         $today = $this->today();
         $now = $this->now();
         $places = [];
-        foreach ($search->placesIn($today, $block) as $to) {
+        foreach ($moves->placesIn($today, $block) as $to) {
             $order = Exchanges::moved($today, $block, $to);
             $deltaE = $this->changes($order);
             if ($deltaE <= CleanOut::UNSEEN) {

@@ -8,15 +8,11 @@ use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Bands;
-use Hawkbrush\Core\Colour\DeltaE2000;
-use Hawkbrush\Core\Colour\Lab;
-use Hawkbrush\Core\Colour\Observer;
-use Hawkbrush\Core\Colour\Xyz;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Film\FilmState;
-use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Render\Films;
 
 /**
  * The bait as a list of all the stacks of films that stand anywhere on it, each once: what a coat after another makes of the
@@ -42,19 +38,21 @@ final class Samples
     /** @var non-empty-list<Field> all samples under the first of today's coats: none, one, two … */
     private array $today;
 
+    /** @var list<Films|null> by coat */
+    private array $films = [];
+
     /** @var array<int, float> all samples on which anything lies */
     private array $all = [];
 
     /** @var array<int, true> samples that have told two orders apart, the last one last */
     private array $telling = [];
 
-    /** @var \WeakMap<FilmState, array{Lab, Lab|null}> */
-    private \WeakMap $colours;
+    private readonly StateColours $colours;
 
     /** @param list<Coat> $coats in today's order */
     public function __construct(private readonly array $coats, Surface $surface, private readonly Climate $climate)
     {
-        $this->colours = new \WeakMap();
+        $this->colours = new StateColours(self::BANDS);
         [$this->shares, $count] = Stacks::of($coats, $surface);
         // Any surface of the body with cells enough: only their numbers are used.
         $this->cells = $count <= $surface->rows * $surface->columns
@@ -66,7 +64,8 @@ final class Samples
         // Today's order is what all others begin as.
         $this->today = [Field::bare($this->cells, self::BANDS)];
         foreach ($coats as $number => $coat) {
-            $this->today[] = $this->today[$number]->with($coat, $climate, Coverage::shares($this->shares[$number]));
+            $this->films[] = Films::of($coat, self::BANDS);
+            $this->today[] = $this->today[$number]->with($coat, $climate, Coverage::shares($this->shares[$number]), $this->films[$number]);
         }
     }
 
@@ -112,8 +111,14 @@ final class Samples
     {
         $cells = array_keys($among ?? $this->all);
         $shares = $this->renumbered($cells);
-        $a = $this->field($one, $cells, $shares);
-        $b = $this->field($other, $cells, $shares);
+        // Up to where they part, both are drawn as one.
+        $same = 0;
+        while (isset($one[$same]) && $one[$same] === $other[$same]) {
+            $same++;
+        }
+        $both = $this->field(\array_slice($one, 0, $same), $cells, $shares);
+        $a = $this->under($both, \array_slice($one, $same), $shares);
+        $b = $this->under($both, \array_slice($other, $same), $shares);
         $worst = 0.0;
         $seen = [];
         foreach ($cells as $place => $cell) {
@@ -122,7 +127,7 @@ final class Samples
                 continue;
             }
             $seen[$pair] = true;
-            $worst = max($worst, $this->between($a->states[$a->left[$place]], $b->states[$b->left[$place]]));
+            $worst = max($worst, $this->colours->between($a->states[$a->left[$place]], $b->states[$b->left[$place]]));
             if ($worst > $most) {
                 // The last one that told is the first to be asked next time.
                 unset($this->telling[$cell]);
@@ -213,33 +218,20 @@ final class Samples
         while (isset($order[$same], $this->today[$same + 1]) && $order[$same] === $same) {
             $same++;
         }
-        $field = $this->today[$same]->at($cells);
-        foreach (\array_slice($order, $same) as $coat) {
-            $field = $field->with($this->coats[$coat], $this->climate, $coverages[$coat]);
+
+        return $this->under($this->today[$same]->at($cells), \array_slice($order, $same), $coverages);
+    }
+
+    /**
+     * @param list<int> $coats
+     * @param list<Coverage> $coverages by coat
+     */
+    private function under(Field $field, array $coats, array $coverages): Field
+    {
+        foreach ($coats as $coat) {
+            $field = $field->with($this->coats[$coat], $this->climate, $coverages[$coat], $this->films[$coat]);
         }
 
         return $field;
-    }
-
-    private function between(FilmState $one, FilmState $other): float
-    {
-        [$flat, $glint] = $this->colours[$one] ??= self::seen($one);
-        [$otherFlat, $otherGlint] = $this->colours[$other] ??= self::seen($other);
-
-        return max(
-            DeltaE2000::between($flat, $otherFlat),
-            $glint === null && $otherGlint === null ? 0.0 : DeltaE2000::between($glint ?? $flat, $otherGlint ?? $otherFlat),
-        );
-    }
-
-    /** @return array{Lab, Lab|null} */
-    private static function seen(FilmState $state): array
-    {
-        $flat = Observer::xyz(SurfaceFinish::Clear->seen($state->r, $state->glow), self::BANDS);
-        $glint = $state->glint;
-
-        return [Lab::fromXyz($flat), $glint === null ? null : Lab::fromXyz(
-            new Xyz($flat->x + 100 * $glint[0], $flat->y + 100 * $glint[1], $flat->z + 100 * $glint[2]),
-        )];
     }
 }

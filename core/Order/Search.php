@@ -17,7 +17,12 @@ final readonly class Search
     /** So many orders are drawn at most while blocks are moved. */
     private const MOST_LOOKS = 300;
 
-    public function __construct(private Exchanges $exchanges, private Minutes $minutes, private int $count) {}
+    private Moves $moves;
+
+    public function __construct(private Exchanges $exchanges, private Minutes $minutes, private int $count)
+    {
+        $this->moves = new Moves($exchanges, $minutes);
+    }
 
     /**
      * @param callable(list<int>): bool $holds whether the bait stays the same; asked of complete orders, the best first
@@ -101,7 +106,7 @@ final readonly class Search
         $looks = self::MOST_LOOKS;
         do {
             $better = false;
-            foreach ($this->cheaper($order) as $moved) {
+            foreach ($this->moves->cheaper($order) as $moved) {
                 $name = implode(' ', $moved);
                 if (isset($seen[$name])) {
                     continue;
@@ -119,49 +124,5 @@ final readonly class Search
         } while ($better);
 
         return $order;
-    }
-
-    /**
-     * @param list<int> $order
-     *
-     * @return list<list<int>> orders with one block moved that cost less, the cheapest first; of equals, the nearest to today's
-     */
-    private function cheaper(array $order): array
-    {
-        $now = array_sum($this->minutes->of($order)) - 1e-6;
-        $cheaper = [];
-        foreach ($order as $from => $_) {
-            foreach ($this->placesIn($order, $from) as $to) {
-                $moved = Exchanges::moved($order, $from, $to);
-                $cost = array_sum($this->minutes->of($moved));
-                if ($cost < $now) {
-                    $cheaper[] = [round($cost, 6), $moved];
-                }
-            }
-        }
-        sort($cheaper);
-
-        return array_column($cheaper, 1);
-    }
-
-    /**
-     * Where one block may go while the others keep their order.
-     *
-     * @param list<int> $order
-     *
-     * @return list<int> places in the order without it
-     */
-    public function placesIn(array $order, int $from): array
-    {
-        $places = [];
-        $block = $order[$from];
-        for ($to = $from - 1; $to >= 0 && ($this->exchanges->before[$block] & 1 << $order[$to]) === 0; $to--) {
-            $places[] = $to;
-        }
-        for ($to = $from + 1; $to < $this->count && ($this->exchanges->before[$order[$to]] & 1 << $block) === 0; $to++) {
-            $places[] = $to;
-        }
-
-        return $places;
     }
 }

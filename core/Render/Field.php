@@ -128,7 +128,17 @@ final readonly class Field
         $left = array_map(fn(int $cell): int => $this->left[$cell], $cells);
         $right = $this->mirrored ? $left : array_map(fn(int $cell): int => $this->right[$cell], $cells);
 
-        return new self($this->surface, $this->bands, $this->states, $left, $right, $this->mirrored, $this->lastCoat, $this->laid, $this->openings);
+        return new self(
+            $this->surface,
+            $this->bands,
+            $this->states,
+            $left,
+            $right,
+            $this->mirrored,
+            $this->lastCoat,
+            $this->laid,
+            $this->openings,
+        );
     }
 
     /**
@@ -157,8 +167,11 @@ final readonly class Field
         );
     }
 
-    /** @param Coverage|null $coverage where the coat lands, if that is known already */
-    public function with(Coat $coat, Climate $climate, ?Coverage $coverage = null): self
+    /**
+     * @param Coverage|null $coverage where the coat lands, if that is known already
+     * @param Films|null $films of the coat in these bands, where it is drawn again and again
+     */
+    public function with(Coat $coat, Climate $climate, ?Coverage $coverage = null, ?Films $films = null): self
     {
         $optics = $coat->optics();
         if ($optics === null) {
@@ -167,7 +180,8 @@ final readonly class Field
         $coverage ??= Coverage::land($coat, $this->surface, $this->openings);
         $lay = new Layer($coat, $optics, $this->lastCoat, $this->laid, $climate, $this->bands);
         // A wet coat must be remembered by the film it lies on.
-        $laying = new Laying($this->states, $lay, $coat->wetShare($climate) > 0);
+        $films ??= new Films($coat, $optics, $this->bands);
+        $laying = new Laying($this->states, $lay, $films, $coat->wetShare($climate) > 0);
         $mirrored = $this->mirrored && $coverage->mirrored;
         $left = $coverage->even ? $laying->evenly($this->left) : $laying->over($this->left, $coverage->left);
         $right = match (true) {

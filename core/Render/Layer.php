@@ -7,7 +7,6 @@ namespace Hawkbrush\Core\Render;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Drying\Climate;
-use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\WetBlend;
@@ -36,16 +35,6 @@ final class Layer
         $this->wetShare = $below?->wetShare($climate) ?? 0.0;
         $this->lower = $below?->optics();
         $this->lowerUm = $below?->dryUm() ?? 0.0;
-    }
-
-    /**
-     * The coat, set below.
-     *
-     * @param int $q thickness in twelfths
-     */
-    public function film(int $q): Film
-    {
-        return Film::of($this->optics, $this->dryUm * $q / Coverage::FULL, $this->bands);
     }
 
     /**

@@ -29,9 +29,6 @@ final class Laying
 
     private int $merged = 0;
 
-    /** @var array<int, Film> by twelfths of the full thickness */
-    private array $films = [];
-
     private readonly bool $blends;
 
     /** @var array{int, int, int, int, int} numbers of the bands in which films are compared */
@@ -39,10 +36,15 @@ final class Laying
 
     /**
      * @param list<FilmState> $states
+     * @param Films $films of the coat
      * @param bool $wet whether the coat stays wet, so that what it lies on must be remembered
      */
-    public function __construct(private array $states, private readonly Layer $layer, private readonly bool $wet)
-    {
+    public function __construct(
+        private array $states,
+        private readonly Layer $layer,
+        private readonly Films $films,
+        private readonly bool $wet,
+    ) {
         $this->merges = ! $wet;
         $this->blends = $layer->blends();
         $at = $layer->bands->at(...);
@@ -107,7 +109,7 @@ final class Laying
         $before = $key >> 4;
         $q = $key & 15;
         $below = $this->states[$before];
-        $film = $this->films[$q] ??= $this->layer->film($q);
+        $film = $this->films->at($q);
         if (! $this->merges && ! $this->blends && ! $this->wet) {
             $this->states[] = $below->under($film);
 

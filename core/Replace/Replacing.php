@@ -20,6 +20,7 @@ use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\EyeInPlace;
 use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Render\Films;
 
 /** The finished baits of some recipes in the zones where one paint is used, to hold replacements of that paint against. */
 final class Replacing
@@ -29,6 +30,9 @@ final class Replacing
 
     /** @var array<int, array<string, list<Coverage>>> where the films of each step land: that does not depend on the paint */
     private array $coverages = [];
+
+    /** @var array<int, array<string, list<Films|null>>> of the coats that stay as they are, likewise */
+    private array $films = [];
 
     /** @var array<int, ZoneColours> */
     private array $eyes = [];
@@ -123,7 +127,10 @@ final class Replacing
                     }
                     $this->want($film, $under === [] ? null : $eyes->film($field, $under[0]));
                 }
-                $field = $field->with($film, $this->climate, $coverage);
+                // A candidate changes nothing of the coats that do without the paint.
+                $films = $film->mixture->uses($this->paintId) ? null : Films::of($film, $field->bands);
+                $this->films[$number][$step->id][] = $films;
+                $field = $field->with($film, $this->climate, $coverage, $films);
             }
             $field = $field->under($step->overAll());
         }
@@ -176,7 +183,8 @@ final class Replacing
             $begun = $begun || $step->id === $first;
             if ($begun) {
                 foreach ($step->films() as $at => $film) {
-                    $field = $field->with($film, $this->climate, $this->coverages[$number][$step->id][$at]);
+                    $films = $this->films[$number][$step->id][$at] ?? null;
+                    $field = $field->with($film, $this->climate, $this->coverages[$number][$step->id][$at], $films);
                 }
                 $field = $field->under($step->overAll());
             }

@@ -28,7 +28,7 @@ foreach ($lists as $list => $queries) {
         }
         foreach ($pages as $page) {
             $ms[] = at(timed(9, static fn() => call('GET', $page)), 0.5);
-            $kb[] = strlen((string) file_get_contents($page, false, stream_context_create(['http' => ['header' => 'X-Hawkbrush: 1']]))) / 1000;
+            $kb[] = strlen((string) file_get_contents($page)) / 1000;
         }
     }
     $figures["years_{$list}_ms"] = max($ms);
