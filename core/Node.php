@@ -224,7 +224,17 @@ final readonly class Node
      */
     public function numbers(int $count, float $min, float $max): array
     {
-        return array_map(static fn(self $item): float => $item->number($min, $max), $this->items($count, $count));
+        // Curves are read by the hundred: only a number that is refused needs a place of its own.
+        $numbers = [];
+        foreach (\is_array($this->value) && array_is_list($this->value) ? $this->value : [] as $value) {
+            if ((\is_float($value) || \is_int($value)) && $value >= $min && $value <= $max && abs($value) < INF) {
+                $numbers[] = (float) $value;
+            }
+        }
+
+        return \count($numbers) === $count && \count((array) $this->value) === $count
+            ? $numbers
+            : array_map(static fn(self $item): float => $item->number($min, $max), $this->items($count, $count));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Present;
 
+use App\Keeping\Shared;
 use App\Models\Preference;
 use Hawkbrush\Core\Air\CleanFigures;
 use Hawkbrush\Core\Air\Nozzle;
@@ -58,8 +59,13 @@ final class HabitView
     /** On the example alone: in an ordinary room, with all other habits as usual. */
     private static function shown(Habit $habit, string $school): string
     {
-        $habits = Habits::usual()->with($habit, $school);
+        $said = (new Shared())->remember("habit:{$habit->value}:{$school}", static function () use ($habit, $school): array {
+            $habits = Habits::usual()->with($habit, $school);
+            $shop = new Shop(Climate::ordinary(), Nozzle::ordinary(), $habits, CleanFigures::usual());
 
-        return (new HabitExample(new Shop(Climate::ordinary(), Nozzle::ordinary(), $habits, CleanFigures::usual())))->shown($habit);
+            return ['shown' => (new HabitExample($shop))->shown($habit)];
+        });
+
+        return \is_string($said['shown']) ? $said['shown'] : '';
     }
 }
