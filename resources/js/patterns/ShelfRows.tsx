@@ -15,7 +15,7 @@ const MM_PER_PX = 0.36;
 const LEAST_PX = 300;
 const RIM_PX = 6;
 /** Patterns of a row stand so far apart, where there is room. */
-const APART_PX = [24, 64] as const;
+const APART_PX = [24, 120] as const;
 export const ROWS_APART_PX = 12;
 const BAIT_PX = 126;
 /** About three lines of words, with the rims. */
