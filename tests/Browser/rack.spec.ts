@@ -273,12 +273,12 @@ test.describe('the cup', () => {
     for (const one of await further.all()) await expect(one).toContainText('Wine red');
     await expect(further.first()).toContainText(/\d+ (yellower|greener)/);
 
-    await page.getByLabel('by').selectOption('bait');
+    await page.getByLabel('by', { exact: true }).selectOption('bait');
     await choosePattern(page, 'on: ground', 'Rudd, brass and rowan');
     await page.getByRole('button', { name: 'Find mixes' }).click();
     await expect(offers.first().getByRole('img')).toHaveAttribute('aria-label', /wanted (?!#8a7b3c)/);
 
-    await page.getByLabel('by').selectOption('photo');
+    await page.getByLabel('by', { exact: true }).selectOption('photo');
     await choosePattern(page, 'Pattern', 'Roach, first frost');
     const spot = page.getByRole('button', { name: /Spot on the photograph/ });
     await spot.focus();

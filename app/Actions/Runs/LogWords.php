@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Runs;
 
-use App\Models\Bait;
 use App\Models\Run;
 use App\Models\Sought;
 use Illuminate\Database\Eloquent\Builder;
@@ -22,22 +21,32 @@ final class LogWords
         'run.version.pattern:id,name,species', 'run.version.body:id,name',
     ];
 
-    private const WORDS = <<<'SQL'
-        (SELECT folded(printf('H-%04d %s %s run %d %s %s%s', baits.number, patterns.name, bodies.name, runs.number, baits.lesson,
-            coalesce((SELECT group_concat(json_extract(event, '$.data.text') || ' ', '') FROM bench_events
-                WHERE run_id = runs.id AND json_extract(event, '$.type') = 'note'
-                AND coalesce(json_extract(event, '$.bait'), baits.position) = baits.position), ''),
-            coalesce(baits.rejected, '')))
-        FROM runs JOIN versions ON versions.id = runs.version_id JOIN patterns ON patterns.id = versions.pattern_id
-        JOIN bodies ON bodies.id = versions.body_id WHERE runs.id = baits.run_id)
+    /** Notes are read once for all baits of their run. %s: ids of runs. */
+    private const KEEP = <<<'SQL'
+        WITH notes AS MATERIALIZED (
+            SELECT run_id, json_extract(event, '$.bait') AS bait, json_extract(event, '$.data.text') AS text FROM bench_events
+            WHERE run_id IN (%s) AND json_extract(event, '$.type') = 'note'
+        )
+        UPDATE baits SET words = (
+            SELECT folded(printf('H-%%04d %%s %%s run %%d %%s %%s%%s', baits.number, patterns.name, bodies.name, runs.number, baits.lesson,
+                coalesce((SELECT group_concat(notes.text || ' ', '') FROM notes
+                    WHERE notes.run_id = runs.id AND coalesce(notes.bait, baits.position) = baits.position), ''),
+                coalesce(baits.rejected, '')))
+            FROM runs JOIN versions ON versions.id = runs.version_id JOIN patterns ON patterns.id = versions.pattern_id
+            JOIN bodies ON bodies.id = versions.body_id WHERE runs.id = baits.run_id
+        ) WHERE run_id IN (%s)
         SQL;
+
+    private const AT_ONCE = 500;
 
     /** @param Builder<Run> $runs whose baits it is for; those that are not finished are left as they are */
     public static function keep(Builder $runs): void
     {
-        // In one statement, for the write lock is held meanwhile; SQLite's own lower() knows no letters but A to Z.
+        // As few statements as can be, for the write lock is held meanwhile. SQLite's own lower() knows no letters but A to Z.
         DB::connection()->getPdo()->sqliteCreateFunction('folded', Sought::folded(...), 1);
-        Bait::query()->whereIn('run_id', $runs->whereNotNull('finished_at')->select('id'))->toBase()
-            ->update(['words' => DB::raw(self::WORDS)]);
+        foreach ($runs->whereNotNull('finished_at')->pluck('id')->chunk(self::AT_ONCE) as $ids) {
+            $places = implode(', ', array_fill(0, $ids->count(), '?'));
+            DB::affectingStatement(\sprintf(self::KEEP, $places, $places), [...$ids->values(), ...$ids->values()]);
+        }
     }
 }

@@ -78,6 +78,7 @@ export function Chooser(props: Props) {
       width={props.tiles ? 560 : 330}
       position="bottom-start"
       withinPortal
+      keepMounted={false}
       transitionProps={{ duration: 0 }}
       onOptionSubmit={(value) => {
         store.closeDropdown();
