@@ -55,7 +55,7 @@ final readonly class Page
         return new self(
             $items,
             $last === null || $found->count() <= $size ? null
-                : self::cursor(array_map(static fn(string $column): mixed => $last->getAttribute(self::attribute($column)), $keys)),
+                : self::cursor(array_map(static fn(string $column): mixed => $last->getAttribute($column), $keys)),
         );
     }
 
@@ -88,10 +88,5 @@ final readonly class Page
     private static function cursor(array $key): string
     {
         return strtr(rtrim(base64_encode(json_encode($key, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)), '='), '+/', '-_');
-    }
-
-    private static function attribute(string $column): string
-    {
-        return substr((string) strrchr('.'.$column, '.'), 1);
     }
 }

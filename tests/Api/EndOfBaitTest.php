@@ -6,7 +6,7 @@ namespace Tests\Api;
 
 use App\Models\Paint;
 
-it('keeps a clear that has yellowed, shows it on white, and tells a plan that reckons otherwise', function (): void {
+it('keeps a clear that has yellowed, shows it on white, and tells a plan that counts on another', function (): void {
     $clear = ['kind' => 'two-part epoxy', 'name' => 'Old', 'yellow_percent' => 60];
     $old = $this->send('POST', '/clears', $clear)->assertCreated()->assertJsonPath('yellow_percent', 60)->json();
     $new = $this->send('POST', '/clears', ['name' => 'New'] + $clear)->json();
@@ -23,7 +23,7 @@ it('keeps a clear that has yellowed, shows it on white, and tells a plan that re
     expect($says())->toBe('')->and($version['steps'][3]['shown']['chip']['white'])->toBe($old['chip']['white']);
 });
 
-it('reckons with the dose of a resin and the light of its lamp', function (): void {
+it('takes the dose of a resin and the light of its lamp into account', function (): void {
     $resin = ['kind' => 'UV resin', 'name' => 'Lamp', 'dose_j_cm2' => 6, 'lamp_mw_cm2' => 10];
     // 6 J/cm2 at 10 mW/cm2 are 600 s.
     $this->send('POST', '/clears', $resin)->assertCreated()->assertJsonPath('here.hard_min', 10);

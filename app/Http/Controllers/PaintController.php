@@ -29,7 +29,8 @@ final class PaintController
     /** A page of the rack by name; with `q` the paints, and those of patterns, that answer to it. */
     public function index(Request $request): JsonResponse
     {
-        $page = Page::of(PaintView::sought($asked = Input::ofList($request)->only(['q', 'after'])), $asked, ['name', 'id'], self::PAGE);
+        $asked = Input::ofList($request)->only(['q', 'after']);
+        $page = Page::of(PaintView::sought($asked), $asked, ['name', 'id'], self::PAGE);
 
         return new JsonResponse(['paints' => PaintView::all($page->items), 'next' => $page->next]);
     }

@@ -40,8 +40,7 @@ final class PatternController
             $paint = $asked->field('paint')->text(40);
             $shelf->whereHas('current.paints', static fn(Builder $of): Builder => $of->where('paints.id', $paint));
         }
-
-        $page = Page::of($shelf, $asked, ['patterns.name', 'patterns.id'], self::PAGE);
+        $page = Page::of($shelf, $asked, ['name', 'id'], self::PAGE);
 
         return new JsonResponse($page->as('patterns', PatternView::of(...)));
     }
@@ -62,14 +61,19 @@ final class PatternController
         $retired = $form->optional('retired')?->boolean();
         $find = static fn(): Pattern => self::shelf()->findOrFail($id);
         $elsewhere = 'This pattern was changed elsewhere.';
-        Revised::change($form, $find, $elsewhere, PatternView::of(...), static fn(Pattern $pattern): bool => $pattern->update([
-            'name' => $form->optional('name')?->text(120) ?? $pattern->name,
-            'species' => $form->optional('species')?->text(60, true) ?? $pattern->species,
-            'water' => $form->optional('water')?->text(60, true) ?? $pattern->water,
-            'notes' => $form->optional('notes')?->text(4000, true) ?? $pattern->notes,
-            'retired_at' => $retired === null ? $pattern->retired_at : ($retired ? now() : null),
-            'revision' => $pattern->revision + 1,
-        ]) && self::named($pattern));
+        Revised::change($form, $find, $elsewhere, PatternView::of(...), static function (Pattern $pattern) use ($form, $retired): void {
+            $pattern->update([
+                'name' => $form->optional('name')?->text(120) ?? $pattern->name,
+                'species' => $form->optional('species')?->text(60, true) ?? $pattern->species,
+                'water' => $form->optional('water')?->text(60, true) ?? $pattern->water,
+                'notes' => $form->optional('notes')?->text(4000, true) ?? $pattern->notes,
+                'retired_at' => $retired === null ? $pattern->retired_at : ($retired ? now() : null),
+                'revision' => $pattern->revision + 1,
+            ]);
+            if ($pattern->wasChanged('name')) {
+                LogWords::keep(Run::query()->whereIn('version_id', $pattern->versions()->select('id')));
+            }
+        });
 
         return $this->answer($id);
     }
@@ -135,16 +139,6 @@ final class PatternController
             ] + $more,
             $status,
         );
-    }
-
-    /** Its baits are found in the log by its name. */
-    private static function named(Pattern $pattern): bool
-    {
-        if ($pattern->wasChanged('name')) {
-            LogWords::keep(Run::query()->whereIn('version_id', $pattern->versions()->select('id')));
-        }
-
-        return true;
     }
 
     /** @return Builder<Pattern> with what the shelf says of each pattern */

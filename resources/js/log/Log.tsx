@@ -1,5 +1,4 @@
 import { Button, TextInput } from '@mantine/core';
-import { useDebouncedValue } from '@mantine/hooks';
 import { useCallback, useState } from 'react';
 import { Link } from 'react-router';
 import { useBaits } from '../api/listQueries';
@@ -9,19 +8,19 @@ import { Failed } from '../parts/Failed';
 import lying from '../parts/lying.module.css';
 import { PageTitle } from '../parts/PageTitle';
 import { useLongList } from '../parts/useLongList';
+import { useTyped } from '../parts/useTyped';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { day } from '../units/units';
 import classes from './log.module.css';
 
-const TYPING_MS = 200;
 const HEAD_PX = 44;
 const BAIT_PX = 92;
 
 /** Finished baits, the latest first, lying on grey to one scale. */
 export function Log() {
   const [wanted, setWanted] = useState('');
-  const [sought] = useDebouncedValue(wanted.trim(), TYPING_MS);
+  const sought = useTyped(wanted);
   const baits = useBaits(sought);
   const bodies = useBodies().data;
   if (baits.isError) return <Failed error={baits.error} retry={() => void baits.refetch()} />;

@@ -1,10 +1,8 @@
-import { useDebouncedValue } from '@mantine/hooks';
 import { useState } from 'react';
 import { usePatterns } from '../api/queries';
 import type { Pattern } from '../api/types';
 import { type Choice, Chooser } from '../parts/Chooser';
-
-const TYPING_MS = 200;
+import { useTyped } from '../parts/useTyped';
 
 interface Props {
   label: string;
@@ -22,7 +20,7 @@ interface Props {
 /** One of the patterns of the shelf, found by what is typed. */
 export function PatternChoice({ label, name, chosen, labelled = false, first = [], onChoose, onFirst }: Props) {
   const [typed, setTyped] = useState('');
-  const [sought] = useDebouncedValue(typed.trim(), TYPING_MS);
+  const sought = useTyped(typed);
   const { data: page } = usePatterns(sought);
   const patterns = page?.patterns ?? [];
   return (

@@ -1,5 +1,4 @@
 import { Button } from '@mantine/core';
-import { useDebouncedValue } from '@mantine/hooks';
 import { Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useBodies, usePatterns } from '../api/queries';
@@ -7,6 +6,7 @@ import type { PatternState } from '../api/types';
 import { Failed } from '../parts/Failed';
 import { part } from '../parts/part';
 import { Strip } from '../parts/Strip';
+import { useTyped } from '../parts/useTyped';
 import { Waiting } from '../parts/Waiting';
 import { ShelfRows, type Shelved, useShelfRows } from './ShelfRows';
 import classes from './shelf.module.css';
@@ -15,13 +15,11 @@ const NewPattern = part(async () => (await import('./NewPattern')).NewPattern);
 const LongShelf = part(async () => (await import('./LongShelf')).LongShelf);
 
 const STATES = { all: 'all', sketch: 'sketch', tried: 'tried', proven: 'proven', retired: 'retired' };
-const TYPING_MS = 200;
-
 /** The shelf: every pattern as its predicted bait, on its own body, to one scale. */
 export function Shelf() {
   const [wanted, setWanted] = useState('');
   const [state, setState] = useState<PatternState>('all');
-  const [sought] = useDebouncedValue(wanted.trim(), TYPING_MS);
+  const sought = useTyped(wanted);
   const patterns = usePatterns(sought, state);
   const bodies = useBodies().data;
   const [adding, setAdding] = useState(false);

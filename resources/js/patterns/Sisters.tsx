@@ -1,4 +1,4 @@
-import { Button, Checkbox, TextInput, UnstyledButton } from '@mantine/core';
+import { Button, TextInput, UnstyledButton } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -7,11 +7,11 @@ import { usePaints } from '../api/listQueries';
 import { useSheetQuery, useTexture } from '../api/queries';
 import type { Paint, Sheet, Step, Swaps } from '../api/types';
 import { useOnce } from '../api/useOnce';
-import { Chip } from '../parts/Chip';
 import { Failed } from '../parts/Failed';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { isPaint } from '../steps/face';
+import { Exchanged } from './Exchanged';
 import '../parts/controls';
 import { PageTitle } from '../parts/PageTitle';
 import classes from './sisters.module.css';
@@ -96,79 +96,6 @@ function Family({ sheet, rack }: { sheet: Sheet; rack: Paint[] }) {
         </ul>
       </div>
     </div>
-  );
-}
-
-/** So many paints are shown at once; who types finds the rest. */
-const MOST_SHOWN = 40;
-
-interface ExchangedProps {
-  paint: Paint;
-  rack: Paint[];
-  ticked: string[];
-  /** No other colour can be exchanged. */
-  full: boolean;
-  onToggle: (to: string) => void;
-}
-
-/** A colour of the pattern, and opened, what it could become. */
-function Exchanged({ paint, rack, ticked, full, onToggle }: ExchangedProps) {
-  const [open, setOpen] = useState(false);
-  return (
-    <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary>
-        <Chip chip={paint.chip} /> {paint.name}
-        {ticked.length > 0 && <b> for {ticked.length}</b>}
-      </summary>
-      {full && <p className="dim">Two colours are exchanged already.</p>}
-      {open && (
-        <Becomes
-          paints={rack.filter((one) => !one.archived && one.id !== paint.id)}
-          ticked={ticked}
-          full={full}
-          onToggle={onToggle}
-        />
-      )}
-    </details>
-  );
-}
-
-/** What a colour could become: paints of the rack. */
-function Becomes({ paints, ticked, full, onToggle }: Omit<ExchangedProps, 'paint' | 'rack'> & { paints: Paint[] }) {
-  const [wanted, setWanted] = useState('');
-  const found = paints.filter((one) => one.name.toLowerCase().includes(wanted.trim().toLowerCase()));
-  const shown = found.filter((one, i) => i < MOST_SHOWN || ticked.includes(one.id));
-  return (
-    <>
-      {paints.length > MOST_SHOWN && (
-        <TextInput
-          type="search"
-          size="xs"
-          aria-label="Find a paint"
-          placeholder="Find a paint"
-          value={wanted}
-          onChange={(event) => setWanted(event.currentTarget.value)}
-        />
-      )}
-      <ul>
-        {shown.map((one) => (
-          <li key={one.id}>
-            <Checkbox
-              size="xs"
-              disabled={full}
-              checked={ticked.includes(one.id)}
-              onChange={() => onToggle(one.id)}
-              label={
-                <>
-                  <Chip chip={one.chip} /> {one.name}
-                </>
-              }
-            />
-          </li>
-        ))}
-      </ul>
-      {found.length > shown.length && <p className="dim">{found.length - shown.length} more: type to find them</p>}
-    </>
   );
 }
 

@@ -36,8 +36,8 @@ export function ClearsPage() {
       </div>
       {shown.length === 0 ? (
         <div className="empty">
-          <h2>No clear is kept here</h2>
-          <p>Plans reckon with what labels of each kind usually say. Add yours to have its own minutes and ratio.</p>
+          <h2>No clear yet</h2>
+          <p>Plans use what labels of each kind usually say. Add yours to use its own minutes and ratio.</p>
           <Button onClick={() => setAdding(true)}>Add the first clear</Button>
         </div>
       ) : (

@@ -1,5 +1,4 @@
 import { Anchor, Button, NativeSelect, TextInput } from '@mantine/core';
-import { useDebouncedValue } from '@mantine/hooks';
 import { useCallback, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { words } from '../api/client';
@@ -10,6 +9,7 @@ import { Chip } from '../parts/Chip';
 import { oneOf } from '../parts/choices';
 import { Failed } from '../parts/Failed';
 import { useLongList } from '../parts/useLongList';
+import { useTyped } from '../parts/useTyped';
 import { Waiting } from '../parts/Waiting';
 import { useSize } from '../stage/useSize';
 import { volume } from '../units/units';
@@ -23,7 +23,6 @@ import { PageTitle } from '../parts/PageTitle';
 import classes from './stores.module.css';
 
 const LOW = 0.15;
-const TYPING_MS = 200;
 /** As in the style sheet: a bottle wants so much, and so much stands between two. */
 const BOTTLE_PX = 500;
 const BETWEEN_PX = 40;
@@ -37,7 +36,7 @@ export function Rack() {
   const [adding, setAdding] = useState(false);
   const [added, setAdded] = useState('');
   const [wanted, setWanted] = useState('');
-  const [sought] = useDebouncedValue(wanted.trim(), TYPING_MS);
+  const sought = useTyped(wanted);
   const found = useSoughtPaints(sought).data;
   const [kind, setKind] = useState('');
   const [stand, setStand] = useState<Stand>('on the rack');

@@ -12,12 +12,12 @@ import { NewEquipment } from './NewEquipment';
 import { OneOfRig } from './OneOfRig';
 
 const KINDS: { kind: Equipment['kind']; name: string; none: string }[] = [
-  { kind: 'airbrush', name: 'Airbrushes', none: 'Without one, air is reckoned for a nozzle of 0.35 mm.' },
+  { kind: 'airbrush', name: 'Airbrushes', none: 'Without one, plans assume a 0.35 mm nozzle.' },
   { kind: 'compressor', name: 'Compressor', none: 'None is named.' },
   {
     kind: 'dryer',
     name: 'Dryers and fans',
-    none: 'Without one, heat setting is reckoned for a hair dryer at a hand’s width.',
+    none: 'Without one, plans assume a hair dryer at a hand’s width.',
   },
 ];
 

@@ -10,18 +10,26 @@ use Hawkbrush\Core\Order\Ladder;
 use Hawkbrush\Core\Order\Minutes;
 use Hawkbrush\Core\Order\Moves;
 use Hawkbrush\Core\Order\Samples;
+use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Shop\Shop;
 use Tests\Build;
+
+/** @return list<list<int>> numbers of the coats of each block */
+function coatNumbers(Recipe $recipe, Ladder $ladder): array
+{
+    $numbers = array_flip(array_map(static fn(Coat $coat): string => $coat->id, $recipe->coats()));
+
+    return array_map(
+        static fn(int $block): array => array_map(static fn(Coat $coat): int => $numbers[$coat->id], $ladder->coats($block)),
+        array_keys($ladder->blocks),
+    );
+}
 
 it('offers just the moves that cost less, the cheapest first, as adding up each order whole finds them', function (int $seed): void {
     $recipe = RecipeReader::read(Node::root(Build::ladder($seed, 16)));
     $shop = Shop::ordinary();
     $ladder = Ladder::of($recipe, $shop->climate);
-    $numbers = array_flip(array_map(static fn(Coat $coat): string => $coat->id, $recipe->coats()));
-    $of = array_map(
-        static fn(int $block): array => array_map(static fn(Coat $coat): int => $numbers[$coat->id], $ladder->coats($block)),
-        array_keys($ladder->blocks),
-    );
+    $of = coatNumbers($recipe, $ladder);
     $samples = Samples::on($recipe->coats(), $recipe->body, $shop->climate);
     $exchanges = new Exchanges($ladder, $samples, $of);
     $minutes = new Minutes($ladder, $samples, $of, $shop);
@@ -50,11 +58,7 @@ it('offers just the moves that cost less, the cheapest first, as adding up each 
 it('says of blocks that may change places by how much the finished bait changes, and of no others', function (): void {
     $recipe = RecipeReader::read(Node::root(Build::ladder(6, 14)));
     $ladder = Ladder::of($recipe, Shop::ordinary()->climate);
-    $numbers = array_flip(array_map(static fn(Coat $coat): string => $coat->id, $recipe->coats()));
-    $of = array_map(
-        static fn(int $block): array => array_map(static fn(Coat $coat): int => $numbers[$coat->id], $ladder->coats($block)),
-        array_keys($ladder->blocks),
-    );
+    $of = coatNumbers($recipe, $ladder);
     $exchanges = new Exchanges($ladder, Samples::on($recipe->coats(), $recipe->body, Shop::ordinary()->climate), $of);
     $free = 0;
     $deltaE = $exchanges->deltaE();
