@@ -21,16 +21,17 @@ final class LogWords
         'run.version.pattern:id,name,species', 'run.version.body:id,name',
     ];
 
-    /** Notes are read once for all baits of their run. %s: ids of runs. */
+    /** Notes are read and put together once for all baits of their run. %s: ids of runs. */
     private const KEEP = <<<'SQL'
-        WITH notes AS MATERIALIZED (
-            SELECT run_id, json_extract(event, '$.bait') AS bait, json_extract(event, '$.data.text') AS text FROM bench_events
-            WHERE run_id IN (%s) AND json_extract(event, '$.type') = 'note'
+        WITH said AS MATERIALIZED (
+            SELECT run_id, json_extract(event, '$.bait') AS bait, group_concat(json_extract(event, '$.data.text'), ' ') AS text
+            FROM bench_events WHERE run_id IN (%s) AND json_extract(event, '$.type') = 'note' GROUP BY 1, 2
         )
         UPDATE baits SET words = (
-            SELECT folded(printf('H-%%04d %%s %%s run %%d %%s %%s%%s', baits.number, patterns.name, bodies.name, runs.number, baits.lesson,
-                coalesce((SELECT group_concat(notes.text || ' ', '') FROM notes
-                    WHERE notes.run_id = runs.id AND coalesce(notes.bait, baits.position) = baits.position), ''),
+            SELECT folded(printf('H-%%04d %%s %%s run %%d %%s %%s %%s %%s', baits.number, patterns.name, bodies.name, runs.number,
+                baits.lesson,
+                coalesce((SELECT said.text FROM said WHERE said.run_id = runs.id AND said.bait IS NULL), ''),
+                coalesce((SELECT said.text FROM said WHERE said.run_id = runs.id AND said.bait = baits.position), ''),
                 coalesce(baits.rejected, '')))
             FROM runs JOIN versions ON versions.id = runs.version_id JOIN patterns ON patterns.id = versions.pattern_id
             JOIN bodies ON bodies.id = versions.body_id WHERE runs.id = baits.run_id
