@@ -12,7 +12,7 @@ interface Colorimeter
     /**
      * Its name, and where a simulated instrument can be put down; a real one is put down by hand and names no places.
      *
-     * @return array{name: string, places: list<array{id: string, label: string, note: string}>}
+     * @return array{name: string, places: list<array{id: string, label: string, note: string, paint: string|null, wet_um: float|null}>}
      *
      * @throws DeviceTrouble when it does not answer
      */

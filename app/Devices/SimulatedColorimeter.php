@@ -42,7 +42,7 @@ final readonly class SimulatedColorimeter
         };
     }
 
-    /** @return list<array{id: string, label: string, note: string}> */
+    /** @return list<array{id: string, label: string, note: string, paint: string, wet_um: float}> */
     private function places(): array
     {
         $places = [];
@@ -52,6 +52,8 @@ final readonly class SimulatedColorimeter
                     'id' => "{$id}:{$half}",
                     'label' => "{$card->name}, {$words}",
                     'note' => \sprintf('%.0f µm wet by the gauge, not thinned', $card->wetUm),
+                    'paint' => $card->name,
+                    'wet_um' => $card->wetUm,
                 ];
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Film\CardFilm;
 use Hawkbrush\Core\Node;
 
 /** A colorimeter by its driver: HELLO, or READ and a place. */
@@ -26,6 +27,8 @@ final readonly class SocketColorimeter implements Colorimeter
                 'id' => $place->field('id')->text(80),
                 'label' => $place->field('label')->text(120),
                 'note' => $place->optional('note')?->text(200) ?? '',
+                'paint' => $place->optional('paint')?->text(80),
+                'wet_um' => $place->optional('wet_um')?->number(0, CardFilm::THICKEST_WET_UM),
             ], $answer->optional('places')?->items(0, 2000) ?? []),
         ]);
     }

@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\Cache;
 /** Computed pictures, packed; the oldest go when there are too many. May be emptied at any time. */
 final class PictureCache
 {
-    private const KEPT_S = 30 * 24 * 3600;
+    public const KEPT_S = 30 * 24 * 3600;
 
     private const MOST_BYTES = 48_000_000;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Keeping\CodeVersion;
+use App\Keeping\PictureCache;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Mask\Plate;
 use Hawkbrush\Core\Node;
@@ -58,10 +60,11 @@ final class Mask extends Model
     /** As it is cut for the left side; worked out once, looked at often. */
     public function plate(): Plate
     {
-        $key = 'plate2:'.hash('xxh128', serialize([$this->name, $this->technique, $this->seed, $this->cut_for]));
+        $key = 'plate:'.CodeVersion::ofCore().hash('xxh128', serialize([$this->name, $this->technique, $this->seed, $this->cut_for]));
 
-        return Cache::rememberForever(
+        return Cache::remember(
             $key,
+            PictureCache::KEPT_S,
             fn(): Plate => Plate::read(
                 $this->name,
                 Node::root($this->technique),

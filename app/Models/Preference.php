@@ -7,7 +7,7 @@ namespace App\Models;
 use Hawkbrush\Core\Air\CleanFigures;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Shop\Habits;
-use Hawkbrush\Core\Shop\Ways;
+use Hawkbrush\Core\Shop\ShopHabits;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
@@ -66,7 +66,7 @@ final class Preference extends Model
         $kept = self::query()->findMany([1, self::WAYS])->keyBy('id');
         /** @var array<string, string|float|int> $values */
         $values = [...self::DEFAULTS, ...$kept->get(1)->values ?? []];
-        $ways = Ways::read($kept->get(self::WAYS)->values ?? []);
+        $ways = ShopHabits::read($kept->get(self::WAYS)->values ?? []);
 
         return [
             Climate::of((float) $values['air_c'], (float) $values['humidity_percent']),
@@ -87,15 +87,15 @@ final class Preference extends Model
         return self::shop()[1];
     }
 
-    public static function ways(): Ways
+    public static function ways(): ShopHabits
     {
-        return Ways::read(self::query()->find(self::WAYS)->values ?? []);
+        return ShopHabits::read(self::query()->find(self::WAYS)->values ?? []);
     }
 
     /**
      * Changes habits and cleaning; of two at the same time, each keeps what it set.
      *
-     * @param callable(Ways): Ways $change
+     * @param callable(ShopHabits): ShopHabits $change
      */
     public static function changeWays(callable $change): void
     {

@@ -12,13 +12,13 @@ use Hawkbrush\Core\Air\Pressure;
 use Hawkbrush\Core\Air\Thinning;
 use Hawkbrush\Core\Air\Window;
 use Hawkbrush\Core\Coat\Coat;
-use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Airflow;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Run\Cleanings;
 use Hawkbrush\Core\Shop\AirWords;
 use Hawkbrush\Core\Shop\Shop;
 
-/** Air, thinning, cleaning and drying of the coats of a recipe, each with its reasons. */
+/** Airflow, thinning, cleaning and drying of the coats of a recipe, each with its reasons. */
 final class AirView
 {
     /**
@@ -118,7 +118,7 @@ final class AirView
         $under = $shop->climate->underDryer();
 
         return [
-            'still_s' => $seconds($coat->touchDryS($shop->climate, Air::still())),
+            'still_s' => $seconds($coat->touchDryS($shop->climate, Airflow::still())),
             'dryer_s' => $seconds($coat->touchDryS($shop->climate, $under)),
             'dryer' => $shop->climate->dryer->kind,
             'surface_c' => round($under->dryC ?? $shop->climate->airC),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Present;
 
+use App\Keeping\CodeVersion;
+use App\Keeping\PictureCache;
 use App\Models\Body;
 use Hawkbrush\Core\Body\Body as CoreBody;
 use Hawkbrush\Core\Body\Measure;
@@ -34,7 +36,9 @@ final class BodyView
     public static function known(Body $body): array
     {
         /** @var array<string, mixed> */
-        return Cache::rememberForever('body5:'.$body->fingerprint, static fn(): array => self::shape($body->core()));
+        return Cache::remember(
+            'body:'.CodeVersion::ofCore().$body->fingerprint, PictureCache::KEPT_S, static fn(): array => self::shape($body->core()),
+        );
     }
 
     /** @return array<string, mixed> */

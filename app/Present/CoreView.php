@@ -7,9 +7,9 @@ namespace App\Present;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Index;
 use Hawkbrush\Core\Colour\Colour;
-use Hawkbrush\Core\Render\Cause;
 use Hawkbrush\Core\Render\CoreCoat;
 use Hawkbrush\Core\Render\CoreSample;
+use Hawkbrush\Core\Render\Explanation;
 
 /** The film at a point, cut through. */
 final class CoreView
@@ -34,7 +34,7 @@ final class CoreView
                 'passes' => round($coat->passes, 4),
                 'returns' => round($coat->returns, 4),
                 'takes' => round($coat->takes, 4),
-                'says' => Cause::explain(\array_slice($core->coats, 0, $i + 1)),
+                'says' => Explanation::explain(\array_slice($core->coats, 0, $i + 1)),
                 'delta_e' => round($coat->deltaE, 2),
                 'from_card' => $coat->fromCard,
                 'colour' => self::colour($coat->after),

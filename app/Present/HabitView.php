@@ -12,13 +12,13 @@ use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Shop\Habit;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Shop\Shop;
-use Hawkbrush\Core\Shop\Ways;
+use Hawkbrush\Core\Shop\ShopHabits;
 
 /** Where painters differ, the school of this shop, and what each school changes on an example. */
 final class HabitView
 {
     /** @return array<string, mixed> */
-    public static function of(Ways $ways): array
+    public static function of(ShopHabits $ways): array
     {
         return [
             'painter' => $ways->now,

@@ -8,11 +8,11 @@ use App\Models\Body;
 use App\Models\ClearBottle;
 use App\Models\EyeCard;
 use App\Models\Paint;
-use Hawkbrush\Core\Dip\Melt;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\PlannedStep;
+use Hawkbrush\Core\Step\Dip\Melt;
 use Illuminate\Support\Carbon;
 
 /** A planned run: mixing sheet, what is short, order of work with clock times, cautions. */

@@ -8,12 +8,12 @@ use App\Keeping\Shared;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Hazard;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
-use Hawkbrush\Core\Render\Landing;
+use Hawkbrush\Core\Render\Deposition;
 use Hawkbrush\Core\Render\Redrawing;
 use Hawkbrush\Core\Run\Cautions;
-use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
@@ -101,7 +101,7 @@ final class StepView
             'dry_um' => round($coat->dryUm(), 2),
             'chip' => Chip::of($coat->optics(), $coat->dryUm()),
             'cover' => CoverView::of($coat->place->isRight() ? $coverage->right : $coverage->left),
-            'lands' => round(Landing::share($coat, $surface, $coverage), 2),
+            'lands' => round(Deposition::share($coat, $surface, $coverage), 2),
         ];
     }
 

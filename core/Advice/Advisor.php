@@ -13,13 +13,13 @@ use Hawkbrush\Core\Shop\Shop;
 final class Advisor
 {
     /** Rules that say the same in different words, the one with the best mend first: of each group a step hears one. */
-    private const ONE_OF = [
-        ['dark-under-light', 'brighter-over-white', 'hardly-shows', 'colour-turns'],
+    public const ONE_OF = [
+        ['brighter-over-white', 'hardly-shows', 'colour-turns'],
         ['deep-socket', 'eye-seen'],
     ];
 
     /** @return list<Rule> */
-    private static function rules(): array
+    public static function rules(): array
     {
         return [
             new Rules\TooSoonToClamp(),

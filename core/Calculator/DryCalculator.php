@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Calculator;
 
-use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Airflow;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Node;
@@ -46,7 +46,7 @@ final class DryCalculator implements Calculator
         $surface = $in->optional('surface_c')?->number(-20, 120);
         // Warmer than the room in moving air: under a dryer.
         $air = $speed > 0 && $surface !== null && $surface > $climate->airC
-            ? Air::hot($speed, $surface, $climate->airC, $climate->vapourKpa()) : Air::of($speed, $surface);
+            ? Airflow::hot($speed, $surface, $climate->airC, $climate->vapourKpa()) : Airflow::of($speed, $surface);
         $wet = $in->field('wet_um')->number(0, 10_000);
         $volatile = $in->field('volatile_fraction')->number(0, 1);
         $touch = Evaporation::touchDryS($wet, $volatile, $climate, $air);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Clear;
 
-use Hawkbrush\Core\Safety\Hazard;
+use Hawkbrush\Core\Coat\Hazard;
 
 /** Clear coats, with their times. Common practice, no published source; the product's own sheet goes first. */
 enum Clear: string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Coat;
 
-use Hawkbrush\Core\Drying\Pace;
+use Hawkbrush\Core\Drying\DryingFactor;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
@@ -24,7 +24,7 @@ final class Bounds
         'dips' => [1, 4],
         'drops' => [1, 200],
         'drop_ml' => [0.005, 0.5],
-        'drying' => [Pace::LEAST, Pace::MOST],
+        'drying' => [DryingFactor::LEAST, DryingFactor::MOST],
         'flake_mm' => [0, 2],
         'melt_c' => [140, 200],
         'minutes' => [0, 10080],

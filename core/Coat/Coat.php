@@ -7,18 +7,17 @@ namespace Hawkbrush\Core\Coat;
 use Hawkbrush\Core\Air\Nozzle;
 use Hawkbrush\Core\Air\Spraying;
 use Hawkbrush\Core\Air\SprayWork;
-use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Airflow;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Refused;
-use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Press;
+use Hawkbrush\Core\Technique\Splattered;
 use Hawkbrush\Core\Technique\Technique;
-use Hawkbrush\Core\Technique\Thrown;
 use Hawkbrush\Core\Technique\Tool;
 
 /** Paint going on: what, how, where, how heavy, and how it is set. */
@@ -144,7 +143,7 @@ final readonly class Coat
     /** Whether it comes out of the airbrush, so that pressure counts and mist flies. */
     public function byAir(): bool
     {
-        return $this->technique->sprayed() || ($this->technique instanceof Thrown && $this->technique->byAir($this->choices));
+        return $this->technique->sprayed() || ($this->technique instanceof Splattered && $this->technique->byAir($this->choices));
     }
 
     /** What the airbrush is used for: as the painter said, or as technique, place and weight look. Common practice, no published source. */
@@ -206,7 +205,7 @@ final readonly class Coat
     /** What is set for the technique, as the air makes it. */
     public function marks(): Choices
     {
-        return $this->technique instanceof Thrown ? $this->technique->atPsi($this->choices, $this->psi) : $this->choices;
+        return $this->technique instanceof Splattered ? $this->technique->atPsi($this->choices, $this->psi) : $this->choices;
     }
 
     /** @return array<mixed> all that says where it lands, and nothing of what it is */
@@ -237,13 +236,13 @@ final readonly class Coat
     }
 
     /** Seconds until one coat is touch dry, as this paint was found to dry; null when it never does in this air. */
-    public function touchDryS(Climate $climate, Air $air): ?float
+    public function touchDryS(Climate $climate, Airflow $air): ?float
     {
         return $this->paced(Evaporation::touchDryS($this->wetUm(), $this->volatileShare(), $climate, $air));
     }
 
     /** Seconds until a mask or tape may be clamped on it; null when never. */
-    public function maskSafeS(Climate $climate, Air $air): ?float
+    public function maskSafeS(Climate $climate, Airflow $air): ?float
     {
         // What has set as it cooled is set right through.
         return $this->technique->tool() === Tool::Melt
@@ -255,7 +254,7 @@ final readonly class Coat
     public function wetShare(Climate $climate): float
     {
         // Nothing runs together with a size: flakes lie on it.
-        return $this->mixture->isSize() ? 0.0 : $this->setting->wetShare($this->touchDryS($climate, Air::still()));
+        return $this->mixture->isSize() ? 0.0 : $this->setting->wetShare($this->touchDryS($climate, Airflow::still()));
     }
 
     /** Optics of the mix, or null when there are no solids in it. */

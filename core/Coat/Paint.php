@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Coat;
 
-use Hawkbrush\Core\Drying\Pace;
+use Hawkbrush\Core\Drying\DryingFactor;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Refused;
@@ -28,7 +28,7 @@ final readonly class Paint
 
     /**
      * @param float $solids share of the bottle's volume that stays, 0 to 1
-     * @param float $drying how many times as long as the model says it takes to dry ({@see Pace})
+     * @param float $drying how many times as long as the model says it takes to dry ({@see DryingFactor})
      *
      * @throws Refused when a figure is outside its {@see Bounds}
      */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Coat;
 
-use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Airflow;
 use Hawkbrush\Core\Drying\Climate;
 
 /** Setting of one coat: heat, air with minutes, or deliberately left wet. Minutes after heat are a wait on top of it. */
@@ -16,9 +16,9 @@ final readonly class Setting
     public function __construct(public SetBy $by, public float $minutes = 0.0) {}
 
     /** What blows on the coat while it is set. */
-    public function air(Climate $climate): Air
+    public function air(Climate $climate): Airflow
     {
-        return $this->by === SetBy::Heat ? $climate->underDryer() : Air::still();
+        return $this->by === SetBy::Heat ? $climate->underDryer() : Airflow::still();
     }
 
     /**

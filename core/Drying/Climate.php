@@ -43,7 +43,7 @@ final readonly class Climate
     }
 
     /** What the dryer in hand does to a coat here. */
-    public function underDryer(): Air
+    public function underDryer(): Airflow
     {
         return $this->dryer->in($this);
     }

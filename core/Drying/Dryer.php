@@ -92,7 +92,7 @@ final readonly class Dryer
     }
 
     /** What of it arrives at the bait. */
-    public function in(Climate $room): Air
+    public function in(Climate $room): Airflow
     {
         $roomC = $room->airC;
         $reach = $this->outletMm / $this->distanceMm;
@@ -106,7 +106,7 @@ final readonly class Dryer
         };
 
         // A lamp shines on it, and is not held to what the air has to give.
-        return $waved ? Air::hot($speed, $roomC + $warmer, $roomC, $room->vapourKpa()) : Air::of($speed, $roomC + $warmer);
+        return $waved ? Airflow::hot($speed, $roomC + $warmer, $roomC, $room->vapourKpa()) : Airflow::of($speed, $roomC + $warmer);
     }
 
     /** Whether plastic would soften under it. */

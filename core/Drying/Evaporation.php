@@ -34,7 +34,7 @@ final class Evaporation
     private const KG_PER_UM = 0.001;
 
     /** kg/(s m2); zero when the air takes no more water, or the paint is frozen. */
-    public static function rate(Climate $climate, Air $air): float
+    public static function rate(Climate $climate, Airflow $air): float
     {
         $surface = $air->surfaceC ?? $climate->airC;
         if ($surface <= self::FREEZES_C) {
@@ -49,7 +49,7 @@ final class Evaporation
     /** How much slower than in an ordinary room things dry here; a wait is never drawn out more than tenfold. */
     public static function slower(Climate $climate): float
     {
-        return max(0.5, min(10.0, self::rate(Climate::ordinary(), Air::still()) / max(1e-12, self::rate($climate, Air::still()))));
+        return max(0.5, min(10.0, self::rate(Climate::ordinary(), Airflow::still()) / max(1e-12, self::rate($climate, Airflow::still()))));
     }
 
     /**
@@ -57,7 +57,7 @@ final class Evaporation
      *
      * @return float|null seconds, null when it does not dry within a day in this air
      */
-    public static function touchDryS(float $wetUm, float $volatileShare, Climate $climate, Air $air): ?float
+    public static function touchDryS(float $wetUm, float $volatileShare, Climate $climate, Airflow $air): ?float
     {
         $volatileUm = $wetUm * $volatileShare;
         if ($volatileUm <= 0) {
@@ -73,17 +73,17 @@ final class Evaporation
      * When a mask or tape may be clamped on: touch dry, then the trade's 20 minutes scaled by the same law. Heat dries
      * the face; going dry right through is left to the room.
      */
-    public static function maskSafeS(float $wetUm, float $volatileShare, Climate $climate, Air $air): ?float
+    public static function maskSafeS(float $wetUm, float $volatileShare, Climate $climate, Airflow $air): ?float
     {
         $touch = self::touchDryS($wetUm, $volatileShare, $climate, $air);
         $through = self::THROUGH_DRY_S * min(1.0, $wetUm * $volatileShare / self::MIST_UM);
-        $slower = self::rate(Climate::ordinary(), Air::still()) / max(1e-12, self::rate($climate, Air::still()));
+        $slower = self::rate(Climate::ordinary(), Airflow::still()) / max(1e-12, self::rate($climate, Airflow::still()));
 
         return $touch === null ? null : self::within($touch + $through * $slower);
     }
 
     /** Why something does not dry here, and what to do. */
-    public static function whyNot(Climate $climate, Air $air): string
+    public static function whyNot(Climate $climate, Airflow $air): string
     {
         return min($climate->airC, $air->surfaceC ?? $climate->airC) <= self::FREEZES_C
             ? 'Water paint freezes here and forms no film: warm the room and the bait.'

@@ -32,7 +32,7 @@ final class PaintReader
         if ($node->has('lab')) {
             $lab = $node->only(['lab'])->field('lab');
             $values = $lab->numbers(3, -200, 200);
-            if ($values[0] < 0 || $values[0] > 120) {
+            if ($values[0] < 0 || $values[0] > 100) {
                 throw $lab->items()[0]->refuse('L* runs from 0 to 100.');
             }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Exchange;
 
 use Hawkbrush\Core\Coat\Paint;
-use Hawkbrush\Core\Drying\Pace;
+use Hawkbrush\Core\Drying\DryingFactor;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -144,7 +144,7 @@ final class RackCsv
             $bottle,
             $node->optional(self::LEFT)?->number(0, 5000) ?? $bottle,
             $node->optional(self::OPENED)?->date(),
-            $node->optional(self::DRYING)?->number(Pace::LEAST, Pace::MOST),
+            $node->optional(self::DRYING)?->number(DryingFactor::LEAST, DryingFactor::MOST),
         );
     }
 

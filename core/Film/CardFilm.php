@@ -9,6 +9,11 @@ use Hawkbrush\Core\Refused;
 /** How thick the dry film of a card is: dry = wet x solids by volume x (1 - thinning). */
 final class CardFilm
 {
+    /** Thicker than this no film on a card is meant, dry and wet. */
+    public const THICKEST_UM = 1000;
+
+    public const THICKEST_WET_UM = 2 * self::THICKEST_UM;
+
     /**
      * From what a wet film gauge shows right after spraying.
      *

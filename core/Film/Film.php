@@ -97,7 +97,7 @@ final class Film
     private static function seldom(Optics $optics, float $dryUm, Bands $bands): array
     {
         $away = $optics->away === null ? [0.0, 0.0, 0.0] : Glint::ofFilm($optics->away->values, Glint::dimmedBy($optics, $dryUm, $bands));
-        $night = Observer::xyz(self::scaled($optics->afterglow->values ?? Spectrum::flat(0)->values, Afterglow::share($dryUm) / 100));
+        $night = Observer::xyz(self::scaled($optics->afterglow->values ?? Spectrum::flat(0)->values, Phosphorescence::share($dryUm) / 100));
 
         return [...$away, $night->x, $night->y, $night->z];
     }

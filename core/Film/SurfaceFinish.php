@@ -22,6 +22,9 @@ enum SurfaceFinish: string
 
     private const K2 = 0.6;
 
+    /** How far a reading of black may fall below what the surface itself sends back: instruments differ so much. A guess. */
+    private const READING = 0.75;
+
     /** No surface sends back more than about this many times what a perfect white does, in any band. From memory of fluorescent standards. */
     public const MOST_SENT = 1.6;
 
@@ -37,6 +40,12 @@ enum SurfaceFinish: string
             self::Matte => [self::K1, (1 - self::K1) * (1 - self::K2), self::K2],
             self::Clear => [0.0, (1 - self::K1) * (1 - self::K2), self::K2],
         };
+    }
+
+    /** Reflectance that no reading of a dry film with this finish falls below: its surface always sends some light back. */
+    public function darkestReading(): float
+    {
+        return self::READING * $this->surface()[0];
     }
 
     /**

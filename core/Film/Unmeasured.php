@@ -61,7 +61,7 @@ final readonly class Unmeasured
             $shift[0] ?? ($kind->glint() > 0 ? self::glint($bounded, $kind) : null),
             $kind->glows() ? Glow::ofSwatch($bounded) : null,
             $shift[1] ?? null,
-            $kind === Kind::Phosphorescent ? Afterglow::ofSwatch($bounded) : null,
+            $kind === Kind::Phosphorescent ? Phosphorescence::ofSwatch($bounded) : null,
         );
     }
 

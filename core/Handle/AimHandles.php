@@ -22,9 +22,9 @@ final class AimHandles
         $u = $coat->technique instanceof Placed
             ? $coat->technique->anchors($body, $coat->choices)[0]->u
             : ($range->fromU + $range->toU) / 2;
-        $aim = new Spot($body, $u, $coat->aimDeg ?? ($range->fromDeg + $range->toDeg) / 2);
+        $aim = new SurfacePoint($body, $u, $coat->aimDeg ?? ($range->fromDeg + $range->toDeg) / 2);
         $half = $coat->widthMm === null
-            ? max(0.5, (new Spot($body, $u, $range->toDeg))->wayMm() - $aim->wayMm())
+            ? max(0.5, (new SurfacePoint($body, $u, $range->toDeg))->wayMm() - $aim->wayMm())
             : $coat->widthMm / 2;
         $edge = $aim->away(0, $half);
 
@@ -34,7 +34,7 @@ final class AimHandles
             new Handle('width', 'width of the spray', $edge->u, $edge->deg,
                 $coat->widthMm === null ? 'fanned out' : \sprintf('%.1f mm wide', $coat->widthMm), false, true,
                 static fn(float $u, float $deg): array => ['width_mm' => round(
-                    Bounds::within('width_mm', 2 * abs($aim->to(new Spot($body, $aim->u, $deg))[1])),
+                    Bounds::within('width_mm', 2 * abs($aim->to(new SurfacePoint($body, $aim->u, $deg))[1])),
                     1,
                 )], true),
         ];

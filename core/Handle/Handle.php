@@ -29,6 +29,12 @@ final readonly class Handle
         public bool $ofSection = false,
     ) {}
 
+    /** @param \Closure(float, float): array<string, mixed> $set fields of the step, when it is moved to a u and degrees */
+    public static function at(string $id, string $what, SurfacePoint $at, string $says, bool $along, bool $around, \Closure $set): self
+    {
+        return new self($id, $what, $at->u, $at->deg, $says, $along, $around, $set);
+    }
+
     /** @return array<string, mixed> the fields of the step that say so */
     public function movedTo(float $u, float $deg): array
     {

@@ -26,7 +26,7 @@ final class Handles
         // A place that only cuts marks off is there when it is asked for.
         $place = $placed && ! $coat->place->cuts() ? [] : PlaceHandles::of($coat->place, $body);
 
-        return [...(new MarkHandles($coat, $body))->all(), ...$place, ...AimHandles::of($coat, $body)];
+        return [...MarkHandles::of($coat, $body), ...$place, ...AimHandles::of($coat, $body)];
     }
 
     /** How far a bait goes into the melt. */
@@ -47,7 +47,7 @@ final class Handles
      */
     public static function move(Coat $coat, Body $body, string $id, float $u, float $deg, bool $snap): array
     {
-        $to = new Spot($body, $u, $deg > 180 ? 360 - $deg : $deg);
+        $to = new SurfacePoint($body, $u, $deg > 180 ? 360 - $deg : $deg);
         $to = $snap ? $to->snapped() : $to;
 
         return self::named($coat, $body, $id)->movedTo($to->u, $to->deg);
@@ -61,7 +61,7 @@ final class Handles
     public static function nudge(Coat $coat, Body $body, string $id, float $backMm, float $downMm): array
     {
         $handle = self::named($coat, $body, $id);
-        $to = (new Spot($body, $handle->u, $handle->deg))->away($backMm, $downMm);
+        $to = (new SurfacePoint($body, $handle->u, $handle->deg))->away($backMm, $downMm);
 
         return $handle->movedTo($to->u, $to->deg);
     }

@@ -7,7 +7,7 @@ namespace Hawkbrush\Core\Order;
 /** Orders with one block moved, and what each costs. */
 final readonly class Moves
 {
-    public function __construct(private Exchanges $exchanges, private Minutes $minutes) {}
+    public function __construct(private Exchanges $exchanges, private Cost $minutes) {}
 
     /**
      * @param list<int> $order

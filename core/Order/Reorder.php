@@ -23,7 +23,7 @@ final readonly class Reorder
 
     private Exchanges $exchanges;
 
-    private Minutes $minutes;
+    private Cost $minutes;
 
     /** @throws Refused when the ladder is too long */
     public function __construct(private Recipe $recipe, Shop $shop)
@@ -40,7 +40,7 @@ final readonly class Reorder
         );
         $this->samples = Samples::on($coats, $recipe->body, $shop->climate);
         $this->exchanges = new Exchanges($this->ladder, $this->samples, $of);
-        $this->minutes = new Minutes($this->ladder, $this->samples, $of, $shop);
+        $this->minutes = new Cost($this->ladder, $this->samples, $of, $shop);
     }
 
     /** @return list<array{string, string, float}> pairs of steps that may change places, and by how much the bait changes, DeltaE00 */

@@ -19,7 +19,7 @@ final readonly class Search
 
     private Moves $moves;
 
-    public function __construct(private Exchanges $exchanges, private Minutes $minutes, private int $count)
+    public function __construct(private Exchanges $exchanges, private Cost $minutes, private int $count)
     {
         $this->moves = new Moves($exchanges, $minutes);
     }

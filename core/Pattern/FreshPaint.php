@@ -15,10 +15,10 @@ use Hawkbrush\Core\Handle\Handles;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Step\Paint\CoatDocument;
+use Hawkbrush\Core\Technique\LooseFlakes;
 use Hawkbrush\Core\Technique\Placed;
-use Hawkbrush\Core\Technique\Sprinkled;
+use Hawkbrush\Core\Technique\Splattered;
 use Hawkbrush\Core\Technique\Technique;
-use Hawkbrush\Core\Technique\Thrown;
 use Hawkbrush\Core\Technique\Tool;
 
 /**
@@ -90,11 +90,11 @@ final readonly class FreshPaint
         $zone = $technique instanceof Placed ? Zone::Whole : Zone::Flank;
         $paint = match (true) {
             $technique->tool() === Tool::Sheet => $this->lightest([Kind::Foil]),
-            $technique instanceof Sprinkled => $this->lightest([Kind::Holographic, Kind::Metallic]),
+            $technique instanceof LooseFlakes => $this->lightest([Kind::Holographic, Kind::Metallic]),
             default => $this->darkest([...self::COVERING, ...self::SHADING]),
         };
         [$psi, $thinning] = match (true) {
-            $technique instanceof Thrown => [2, 60],
+            $technique instanceof Splattered => [2, 60],
             ! $technique->sprayed() => [15, 0],
             $technique->press()->presses() => [10, 40],
             $technique->press()->masks() => [5, 60],

@@ -9,7 +9,7 @@ use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Step\Step;
-use Hawkbrush\Core\Technique\Sprinkled;
+use Hawkbrush\Core\Technique\LooseFlakes;
 
 /** How one look is painted on one body: the steps in order. */
 final readonly class Recipe
@@ -148,7 +148,7 @@ final readonly class Recipe
             if ($coat === null) {
                 continue;
             }
-            if (! $coat->technique instanceof Sprinkled) {
+            if (! $coat->technique instanceof LooseFlakes) {
                 $size = $coat->mixture->isSize() ? $coat : null;
             } elseif ($coat->clingsTo !== $size) {
                 $steps[$i] = $step->withCoat($coat->onSize($size));

@@ -74,6 +74,6 @@ final readonly class CoreSample
 
         $slice = Slice::of($field, $laid, $u, $finish);
 
-        return new self($u, $thetaDeg, $ground, $coats, Cause::explain($coats), $last->atMirror($finish), $slice);
+        return new self($u, $thetaDeg, $ground, $coats, Explanation::explain($coats), $last->atMirror($finish), $slice);
     }
 }

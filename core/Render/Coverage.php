@@ -60,14 +60,14 @@ final readonly class Coverage
         return $this->even ? [null, null, true] : [$this->left, $this->right === $this->left ? null : $this->right, $this->mirrored];
     }
 
-    /** @param Openings|null $openings of the surface, if other coats go over it */
-    public static function land(Coat $coat, Surface $surface, ?Openings $openings = null): self
+    /** @param OpenSprays|null $sprays of the surface, if other coats go over it */
+    public static function land(Coat $coat, Surface $surface, ?OpenSprays $sprays = null): self
     {
-        $landed = self::thrown($coat, $surface, $openings);
+        $landed = self::thrown($coat, $surface, $sprays);
         if ($coat->clingsTo === null) {
             return $landed;
         }
-        $size = self::land($coat->clingsTo, $surface, $openings);
+        $size = self::land($coat->clingsTo, $surface, $sprays);
         $mirrored = $landed->mirrored && $size->mirrored;
 
         return $coat->clingsTo->holdsFlakes()
@@ -75,14 +75,14 @@ final readonly class Coverage
             : new self([], [], $mirrored, false);
     }
 
-    private static function thrown(Coat $coat, Surface $surface, ?Openings $openings): self
+    private static function thrown(Coat $coat, Surface $surface, ?OpenSprays $sprays): self
     {
-        $open = ($openings ?? new Openings($surface))->for($coat);
+        $open = ($sprays ?? new OpenSprays($surface))->for($coat);
         $technique = $coat->technique;
         $side = $coat->place->side;
         $seeds = $technique->mirrored() || $side !== null ? [$coat->seed] : [$coat->seed, $coat->seed + 1];
         $sides = self::through($technique, $surface, $coat->marks(), $seeds, $open);
-        if (Openings::everywhere($coat) && $side === null && $technique->mirrored() && $open->gave($sides[0])) {
+        if (OpenSprays::everywhere($coat) && $side === null && $technique->mirrored() && $open->gave($sides[0])) {
             return new self($sides[0], $sides[0], true, true);
         }
         $halves = array_map(static fn(array $shares): array => self::halves($shares, $open, $surface), $sides);

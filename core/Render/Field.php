@@ -36,11 +36,11 @@ final readonly class Field
         public bool $mirrored,
         private ?Coat $lastCoat,
         private array $laid,
-        private Openings $openings,
+        private OpenSprays $sprays,
     ) {}
 
     /** @param Bands $bands which its films follow; every second is enough for a picture */
-    public static function bare(Surface $surface, Bands $bands = Bands::All, ?Openings $openings = null): self
+    public static function bare(Surface $surface, Bands $bands = Bands::All, ?OpenSprays $sprays = null): self
     {
         $body = $surface->body;
         $cells = array_fill(0, $surface->rows * $surface->columns, 0);
@@ -54,7 +54,7 @@ final readonly class Field
             true,
             null,
             [],
-            $openings ?? new Openings($surface),
+            $sprays ?? new OpenSprays($surface),
         );
     }
 
@@ -63,7 +63,7 @@ final readonly class Field
      *
      * @param array<mixed> $plain
      */
-    public static function fromArray(Surface $surface, Bands $bands, Openings $openings, array $plain): self
+    public static function fromArray(Surface $surface, Bands $bands, OpenSprays $sprays, array $plain): self
     {
         /** @var array{list<float>, array<int, array{array{float, float, float}|null, list<float>|null, array{float, float, float, float, float, float}|null}>, list<int>, list<int>|null} $plain */
         [$reflectances, $lights, $left, $right] = $plain;
@@ -73,7 +73,7 @@ final readonly class Field
             $states[] = FilmState::fromArray(\array_slice($reflectances, $i * $many, $many), $lights[$i] ?? null);
         }
 
-        return new self($surface, $bands, $states, $left, $right ?? $left, $right === null, null, [], $openings);
+        return new self($surface, $bands, $states, $left, $right ?? $left, $right === null, null, [], $sprays);
     }
 
     /** @return array<mixed>|null as numbers and lists of them, with the states that are in sight; null while its last coat is wet */
@@ -137,7 +137,7 @@ final readonly class Field
             $this->mirrored,
             $this->lastCoat,
             $this->laid,
-            $this->openings,
+            $this->sprays,
         );
     }
 
@@ -163,7 +163,7 @@ final readonly class Field
             // What lies below it cannot run into what comes.
             null,
             [],
-            $this->openings,
+            $this->sprays,
         );
     }
 
@@ -177,7 +177,7 @@ final readonly class Field
         if ($optics === null) {
             return $this;
         }
-        $coverage ??= Coverage::land($coat, $this->surface, $this->openings);
+        $coverage ??= Coverage::land($coat, $this->surface, $this->sprays);
         $lay = new Layer($coat, $optics, $this->lastCoat, $this->laid, $climate, $this->bands);
         // A wet coat must be remembered by the film it lies on.
         $films ??= new Films($coat, $optics, $this->bands);
@@ -190,6 +190,6 @@ final readonly class Field
             default => $laying->over($this->right, $coverage->right),
         };
 
-        return new self($this->surface, $this->bands, $laying->states(), $left, $right, $mirrored, $coat, $laying->laid(), $this->openings);
+        return new self($this->surface, $this->bands, $laying->states(), $left, $right, $mirrored, $coat, $laying->laid(), $this->sprays);
     }
 }

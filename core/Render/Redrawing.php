@@ -41,9 +41,9 @@ final readonly class Redrawing
     {
         $steps = $recipe->upTo($upto);
         $keys = self::below($recipe, $surface, [$climate, $bands->name], $upto);
-        $openings = new Openings($surface);
-        [$from, $field] = $this->latest($keys, $surface, $bands, $openings);
-        $field ??= Field::bare($surface, $bands, $openings);
+        $open = new OpenSprays($surface);
+        [$from, $field] = $this->latest($keys, $surface, $bands, $open);
+        $field ??= Field::bare($surface, $bands, $open);
         $ground = self::ground($surface);
         foreach (\array_slice($steps, $from) as $i => $step) {
             if ($step->id === $workedOn && $i > 0) {
@@ -54,7 +54,7 @@ final readonly class Redrawing
             }
             foreach ($step->films() as $coat) {
                 if ($coat->optics() !== null) {
-                    $field = $field->with($coat, $climate, $this->coverage($coat, $surface, $openings, $ground));
+                    $field = $field->with($coat, $climate, $this->coverage($coat, $surface, $open, $ground));
                 }
             }
             $field = $field->under($step->overAll());
@@ -66,12 +66,12 @@ final readonly class Redrawing
     /** What lies on one cell of the left half after all coats. */
     public function spot(Recipe $recipe, Surface $surface, Climate $climate, int $cell): FilmState
     {
-        $openings = new Openings($surface);
+        $open = new OpenSprays($surface);
         $ground = self::ground($surface);
-        $field = Field::bare($surface, Bands::All, $openings);
+        $field = Field::bare($surface, Bands::All, $open);
         foreach ($recipe->enabled() as $step) {
             foreach ($step->films() as $coat) {
-                $share = $coat->optics() === null ? 0.0 : $this->coverage($coat, $surface, $openings, $ground)->left[$cell] ?? 0.0;
+                $share = $coat->optics() === null ? 0.0 : $this->coverage($coat, $surface, $open, $ground)->left[$cell] ?? 0.0;
                 // One that does not land here is still the last that was laid.
                 $field = $field->with($coat, $climate, Coverage::shares($share > 0 ? [$cell => $share] : []));
             }
@@ -104,12 +104,12 @@ final readonly class Redrawing
      *
      * @return array{int, Field|null} below which step, and the field there
      */
-    private function latest(array $keys, Surface $surface, Bands $bands, Openings $openings): array
+    private function latest(array $keys, Surface $surface, Bands $bands, OpenSprays $open): array
     {
         for ($i = \count($keys) - 1; $i > 0; $i--) {
             $plain = $this->kept->get($keys[$i]);
             if ($plain !== null) {
-                return [$i, Field::fromArray($surface, $bands, $openings, $plain)];
+                return [$i, Field::fromArray($surface, $bands, $open, $plain)];
             }
         }
 
@@ -117,14 +117,14 @@ final readonly class Redrawing
     }
 
     /** @param string $ground what it lands on, as a key */
-    private function coverage(Coat $coat, Surface $surface, Openings $openings, string $ground): Coverage
+    private function coverage(Coat $coat, Surface $surface, OpenSprays $open, string $ground): Coverage
     {
         $key = self::key('coverage', [$ground, $coat->landsBy()]);
         $plain = $this->kept->get($key);
         if ($plain !== null) {
             return Coverage::fromArray($plain, $surface);
         }
-        $coverage = Coverage::land($coat, $surface, $openings);
+        $coverage = Coverage::land($coat, $surface, $open);
         $this->kept->put($key, $coverage->toArray());
 
         return $coverage;

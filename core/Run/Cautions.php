@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Run;
 
+use Hawkbrush\Core\Coat\Hazard;
 use Hawkbrush\Core\Pattern\Recipe;
-use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Step\Step;
 
 /** The usual cautions where they apply (common practice); the product's own sheet and local rules go first. */

@@ -6,8 +6,8 @@ namespace Hawkbrush\Core\Run;
 
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Drying\DryingFactor;
 use Hawkbrush\Core\Drying\Evaporation;
-use Hawkbrush\Core\Drying\Pace;
 use Hawkbrush\Core\Pattern\Recipe;
 
 /** What a run says of how long its paints really take to dry, held against the model. */
@@ -29,9 +29,9 @@ final class Dried
                 continue;
             }
             foreach ($record->dried[$step->id] ?? [] as ['seconds' => $seconds, 'tacky' => $tacky]) {
-                if (Pace::tells($seconds / $model) && ($tacky || $seconds < $model * $step->mixture->drying())) {
+                if (DryingFactor::tells($seconds / $model) && ($tacky || $seconds < $model * $step->mixture->drying())) {
                     foreach ($step->mixture->parts as [$paint]) {
-                        $felt[$paint->id][] = Pace::bounded($seconds / $model);
+                        $felt[$paint->id][] = DryingFactor::bounded($seconds / $model);
                     }
                 }
             }

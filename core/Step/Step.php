@@ -7,13 +7,13 @@ namespace Hawkbrush\Core\Step;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Hazard;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
-use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Shop\Habits;
 
 /**

@@ -6,7 +6,7 @@ namespace Hawkbrush\Core\Step;
 
 use Hawkbrush\Core\Clear\Batch;
 use Hawkbrush\Core\Coat\Cup;
-use Hawkbrush\Core\Dip\Melt;
+use Hawkbrush\Core\Step\Dip\Melt;
 
 /** What a step of a run takes, for all its baits. */
 final readonly class Work

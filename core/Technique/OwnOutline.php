@@ -19,10 +19,10 @@ final class OwnOutline
     {
         return [
             Parameter::outline('outline', 'Outline', self::PLAIN),
-            Parameter::lengthMm('long_mm', 'Length', 0.8, 300, $longMm),
-            Parameter::number('u', 'Middle at', 'of length', 0, 1, 0.5),
-            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 90),
-            Parameter::number('turn_deg', 'Turned down by', 'deg', -180, 180, 0),
+            Parameter::lengthMm('long_mm', 'Length', 0.8, 300, $longMm)->held(Grip::LengthOverMiddle),
+            Parameter::number('u', 'Middle at', 'of length', 0, 1, 0.5)->held(Grip::Along),
+            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 90)->held(Grip::Around),
+            Parameter::number('turn_deg', 'Turned down by', 'deg', -180, 180, 0)->held(Grip::Turn),
         ];
     }
 

@@ -18,6 +18,7 @@ final readonly class Parameter
         public array $choices,
         public bool $scales,
         public string $outline = '',
+        public ?Grip $grip = null,
     ) {}
 
     public static function number(string $name, string $label, string $unit, float $min, float $max, float $default): self
@@ -41,5 +42,13 @@ final readonly class Parameter
     public static function choice(string $name, string $label, array $choices): self
     {
         return new self($name, $label, '', 0, \count($choices) - 1, 0, $choices, false);
+    }
+
+    /** The same, taken hold of on the bait as what it is there. */
+    public function held(Grip $grip): self
+    {
+        return new self(
+            $this->name, $this->label, $this->unit, $this->min, $this->max, $this->default, $this->choices, $this->scales, $this->outline, $grip,
+        );
     }
 }

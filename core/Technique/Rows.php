@@ -14,11 +14,11 @@ final class Rows
     {
         return [
             Parameter::number('count', $count, '', 1, 40, $many),
-            Parameter::number('from_u', 'From', 'of length', 0, 1, 0.35),
-            Parameter::number('to_u', 'To', 'of length', 0, 1, 0.85),
-            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 80),
-            Parameter::number('rows', 'Rows', '', 1, 12, 1),
-            Parameter::lengthMm('rows_mm', 'Rows apart', 0.5, 40, 5),
+            Parameter::number('from_u', 'From', 'of length', 0, 1, 0.35)->held(Grip::Front),
+            Parameter::number('to_u', 'To', 'of length', 0, 1, 0.85)->held(Grip::Rear),
+            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 80)->held(Grip::Around),
+            Parameter::number('rows', 'Rows', '', 1, 12, 1)->held(Grip::Rows),
+            Parameter::lengthMm('rows_mm', 'Rows apart', 0.5, 40, 5)->held(Grip::RowsApart),
             Parameter::choice('lie', 'Rows lie', ['shifted by half', 'below each other']),
         ];
     }

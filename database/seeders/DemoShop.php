@@ -10,7 +10,7 @@ use App\Actions\Shop\KeepRig;
 use App\Models\Preference;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Shop\Habit;
-use Hawkbrush\Core\Shop\Ways;
+use Hawkbrush\Core\Shop\ShopHabits;
 
 /** What the two of the invented shop spray and dry with, and where they differ. */
 final class DemoShop
@@ -68,7 +68,7 @@ final class DemoShop
         foreach (self::RIG as $one) {
             $rig->add(Node::root($one));
         }
-        Preference::changeWays(static function (Ways $ways): Ways {
+        Preference::changeWays(static function (ShopHabits $ways): ShopHabits {
             $osk = $ways->paintedBy('Osk');
             $osk = $osk->with($osk->habits()
                 ->with(Habit::Judge, 'spray-out')

@@ -25,3 +25,13 @@ it('ends a line of code at 140 characters', function (): void {
     }
     expect($long)->toBe([]);
 });
+
+it('waits in no browser test for a fixed time', function (): void {
+    $fixed = [];
+    foreach (glob(dirname(__DIR__).'/Browser/{*.spec,hands,ownServer}.ts', GLOB_BRACE) ?: [] as $file) {
+        if (str_contains((string) file_get_contents($file), 'waitForTimeout')) {
+            $fixed[] = basename($file);
+        }
+    }
+    expect($fixed)->toBe([]);
+});

@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { isAccessible } from './axe';
-import { aMoment, hands } from './hands';
+import { finishRun, hands, pressDone } from './hands';
 import { OwnServer } from './ownServer';
 
 // Air, cleaning, order, faults, habits and instruments, as a painter comes upon them.
@@ -106,15 +106,8 @@ test('cleans, sets the air, finds what is wrong by its mark, and learns from it'
   await page.goto(`/bench/${run.id}`);
   const heading = page.getByRole('heading', { level: 1 });
   const bench = page.locator('.bench-now');
-  const all = page.getByRole('button', { name: /all the same/ });
-  const done = async () => {
-    await aMoment(page);
-    await page.getByRole('button', { name: /^Done/ }).click();
-    await page.waitForTimeout(150);
-    if (await all.isVisible()) await all.click();
-  };
   const pearl = run.steps.find((step) => step.shown.name.startsWith('Pearl'))?.shown.name ?? '';
-  for (let i = 0; i < 6 && (await heading.textContent()) !== pearl; i++) await done();
+  for (let i = 0; i < 6 && (await heading.textContent()) !== pearl; i++) await pressDone(page);
   await expect(heading).toHaveText(pearl);
   await expect(bench).toContainText('First:');
   await expect(bench).toContainText('by the gauge');
@@ -139,10 +132,8 @@ test('cleans, sets the air, finds what is wrong by its mark, and learns from it'
   await page.reload();
   await expect(bench).toContainText('grain, helped by:');
 
-  for (let i = 0; i < 30 && !(await page.getByText('All steps done').isVisible()); i++) await done();
-  await page.getByRole('button', { name: 'Finish the run' }).click();
-  await page.waitForTimeout(150);
-  if (await all.isVisible()) await all.click();
+  for (let i = 0; i < 30 && !(await page.getByText('All steps done').isVisible()); i++) await pressDone(page);
+  await finishRun(page);
   await expect(page).toHaveURL(/\/log$/);
   await page.goto('/stores/faults');
   await expect(page.getByRole('listitem').filter({ hasText: 'It lands half dry' })).toContainText('1 time so far');

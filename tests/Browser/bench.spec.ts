@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { aMoment } from './hands';
+import { aMoment, finishRun, pressDone } from './hands';
 import { OwnServer } from './ownServer';
 
 // The bench with a bait that goes wrong, a foot pedal, and a clear of one's own in mixes.
@@ -15,17 +15,9 @@ test('skips a bait, rejects one with its reason, takes it back, and finishes wit
   await page.goto(`/bench/${run.id}`);
   const baits = page.locator('footer li button');
   const dialog = page.getByRole('dialog');
-  const all = page.getByRole('button', { name: /all the same/ });
-  const done = async () => {
-    // Two presses so close are one.
-    await aMoment(page);
-    await page.getByRole('button', { name: /^Done/ }).click();
-    await page.waitForTimeout(150);
-    if (await all.isVisible()) await all.click();
-  };
   const first = run.steps.findIndex((step) => step.document.type === 'paint');
   await expect(page.getByRole('button', { name: /^Done/ })).toBeVisible();
-  for (let i = 0; i < first; i++) await done();
+  for (let i = 0; i < first; i++) await pressDone(page);
   await expect(page.getByText(/bait 1 of 3/)).toBeVisible();
   await baits.nth(0).click();
   await dialog.getByRole('button', { name: 'Skip it for now' }).click();
@@ -41,11 +33,9 @@ test('skips a bait, rejects one with its reason, takes it back, and finishes wit
   await dialog.getByRole('button', { name: 'Reject', exact: true }).click();
   await expect(baits.nth(0)).toContainText('rejected: crooked tie');
   for (let i = 0; i < 60 && !(await page.getByText('All steps done').isVisible()); i++) {
-    await done();
+    await pressDone(page);
   }
-  await page.getByRole('button', { name: 'Finish the run' }).click();
-  await page.waitForTimeout(150);
-  if (await all.isVisible()) await all.click();
+  await finishRun(page);
   await expect(page).toHaveURL(/\/log$/);
   await expect(page.getByText('Rejected: crooked tie')).toBeVisible();
 });
@@ -106,17 +96,10 @@ test('keeps a clear, divides it into mixes, and counts a mix down at the bench',
   await page.getByRole('button', { name: 'Stop' }).click();
   await page.getByRole('button', { name: /^It is mixed/ }).click();
   await expect(timer.filter({ hasText: 'mix 1 of 2' })).toContainText(/1[12]:\d\d/);
-  const all = page.getByRole('button', { name: /all the same/ });
-  const done = async () => {
-    await aMoment(page);
-    await page.getByRole('button', { name: /^Done/ }).click();
-  };
-  await done();
+  await pressDone(page);
   await expect(bench).toContainText('Mix 2 of 2');
   await expect(bench).toContainText('2 baits still to do from it');
-  await done();
-  await done();
-  await page.waitForTimeout(150);
-  if (await all.isVisible()) await all.click();
+  await pressDone(page);
+  await pressDone(page);
   await expect(timer.filter({ hasText: /mix \d of 2/ })).toHaveCount(0);
 });

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { isAccessible } from './axe';
-import { aMoment } from './hands';
+import { pressDone } from './hands';
 
 // What can hurt is said before it can: once a session, the gravest at each step.
 
@@ -44,12 +44,8 @@ test('says what can hurt before the step that needs it, once, and isocyanate eve
   await page.reload();
   await expect(heading).toHaveText('First coat');
   await expect(before).toBeHidden();
-  const all = page.getByRole('button', { name: /all the same/ });
   const next = async (title: string) => {
-    await aMoment(page);
-    await page.getByRole('button', { name: /^Done/ }).click();
-    await page.waitForTimeout(150);
-    if (await all.isVisible()) await all.click();
+    await pressDone(page);
     await expect(heading).toHaveText(title);
   };
   await next('Second coat');

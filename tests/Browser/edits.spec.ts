@@ -86,7 +86,7 @@ test('five quick edits in a stale tab are one question, and all five are kept on
     await route.continue();
   });
   for (let coat = 1; coat <= 5; coat++) await setPsi(mine, coat, 20 + coat);
-  await mine.waitForTimeout(200);
+  await expect(mine.locator('[data-due]')).toHaveCount(0);
   go();
   const dialog = mine.getByRole('dialog', { name: 'It was changed elsewhere' });
   await expect(dialog.getByRole('checkbox')).toHaveCount(5);

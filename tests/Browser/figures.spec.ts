@@ -28,7 +28,8 @@ test('a figure that was typed is sent once', async ({ page }) => {
   const other = (await psi.inputValue()) === '13' ? '14' : '13';
   await psi.fill(other);
   await h.saved();
-  await page.waitForTimeout(600);
+  await psi.press('Tab');
+  await h.saved();
   expect(edits.filter((edit) => edit.includes(`"psi":${other}`))).toHaveLength(1);
 });
 
@@ -41,7 +42,6 @@ test('a figure typed digit by digit, slower than it is saved, loses no digit', a
   await psi.fill('');
   await psi.pressSequentially('37.5', { delay: 95 });
   await h.saved();
-  await page.waitForTimeout(500);
   await expect(psi).toHaveValue('37.5');
   await expect(page.locator('.ladder-rung.on')).toContainText('37.5');
   await page.getByRole('region', { name: 'Ladder' }).getByRole('button', { name: 'Undo' }).click();
@@ -67,7 +67,8 @@ test('an undone figure stays undone, however slow the page', async ({ page }) =>
   await ladder.getByRole('button', { name: 'Undo' }).click();
   await expect(ladder.getByRole('button', { name: 'Redo' })).toBeEnabled();
   await expect(psi).toHaveValue(before);
-  await page.waitForTimeout(800);
+  await psi.press('Tab');
+  await h.saved();
   await expect(ladder.getByRole('button', { name: 'Redo' })).toBeEnabled();
   expect(edits).toBe(1);
 });

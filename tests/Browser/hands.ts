@@ -27,6 +27,31 @@ export async function aMoment(page: Page): Promise<void> {
   });
 }
 
+/** What a press opens is on the screen after a few frames, however long the machine takes for them. */
+export async function drawn(page: Page, frames = 4): Promise<void> {
+  await page.evaluate(async (count) => {
+    for (let i = 0; i < count; i++) await new Promise(requestAnimationFrame);
+  }, frames);
+}
+
+/** Presses Done as a painter would, not twice within a moment, and answers “all the same” where it asks for the rest. */
+export async function pressDone(page: Page): Promise<void> {
+  await aMoment(page);
+  await page.getByRole('button', { name: /^Done/ }).click();
+  await allTheSame(page);
+}
+
+export async function finishRun(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Finish the run' }).click();
+  await allTheSame(page);
+}
+
+async function allTheSame(page: Page): Promise<void> {
+  const all = page.getByRole('button', { name: /all the same/ });
+  await drawn(page);
+  if (await all.isVisible()) await all.click();
+}
+
 /** Where the run that was started last is at the bench. */
 export async function onTheClamps(page: Page): Promise<string> {
   const { runs } = (await (await page.request.get('/api/v1/runs')).json()) as { runs: { id: string }[] };
@@ -52,8 +77,8 @@ export async function choosePattern(page: Page, label: string, name: string) {
 export function hands(page: Page) {
   const form = page.locator('[data-step-form]');
   const saved = async () => {
-    // An edit goes out a moment after the last key; wait for it to leave and to come back.
-    await page.waitForTimeout(140);
+    // What is typed is due until it stands still; then it leaves, and comes back.
+    await expect(page.locator('[data-due]')).toHaveCount(0);
     await expect(page.locator('.sheet')).toHaveAttribute('data-busy', 'false');
   };
   const chosen = async (button: RegExp, find: string, what: string) => {
@@ -121,8 +146,8 @@ export function hands(page: Page) {
       let before = '';
       let now = await this.picture();
       while (now !== before) {
-        await page.waitForLoadState('networkidle');
-        await page.waitForTimeout(250);
+        await expect(page.locator(FLANK)).toHaveAttribute('data-drawn', 'yes');
+        await drawn(page, 12);
         before = now;
         now = await this.picture();
       }

@@ -193,10 +193,11 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await page.getByLabel('What to remember of this step').fill('Two passes under the gill');
     await page.getByRole('button', { name: 'Keep', exact: true }).click();
     await page.getByLabel('Photograph').setInputFiles({ name: 'bait.png', mimeType: 'image/png', buffer: onePixel() });
+    await page.clock.install();
     await page.keyboard.press('t');
     await expect(page.locator('.bench-timer')).toContainText('heat set');
     // Long enough to have been a coat drying at all.
-    await page.waitForTimeout(15_000);
+    await page.clock.fastForward(15_000);
     await page.reload();
     await expect(page.getByRole('heading', { name: 'White base' })).toBeVisible();
     await expect(page.locator('.bench-timer')).toBeVisible();

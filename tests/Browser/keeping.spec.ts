@@ -1,4 +1,5 @@
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
+import { aMoment } from './hands';
 import { finished, OwnServer, type StartedRun } from './ownServer';
 import { SEEN_TO, seenTo } from './seenTo';
 
@@ -26,7 +27,7 @@ async function prefetched(page: Page, run: StartedRun): Promise<void> {
 /** Presses Done as a painter would: not twice within a moment. */
 async function done(page: Page, times = 1): Promise<void> {
   for (let i = 0; i < times; i++) {
-    await page.waitForTimeout(750);
+    await aMoment(page);
     await page.getByRole('button', { name: /^Done/ }).click();
   }
 }
@@ -175,17 +176,16 @@ test('a held key and a double tap do a thing once', async ({ page }) => {
   await bench(page, run);
   const first = run.steps.findIndex((s) => s.document.type === 'paint');
   await done(page, first);
-  await page.waitForTimeout(800);
+  await aMoment(page);
   const where = page.locator('.bench-where');
   await expect(where).toContainText('bait 1 of 4');
   await page.keyboard.down('Space');
   for (let i = 0; i < 15; i++) {
-    await page.waitForTimeout(33);
     await page.keyboard.down('Space');
   }
   await page.keyboard.up('Space');
   await expect(where).toContainText('bait 2 of 4');
-  await page.waitForTimeout(800);
+  await aMoment(page);
   await page.getByRole('button', { name: /^Done/ }).dblclick();
   await expect(where).toContainText('bait 3 of 4');
 });
@@ -238,7 +238,7 @@ test('a wet bait is asked about, by its own clock, and waits unless the painter 
   const clocks = page.locator('.bench-timers');
   await expect(clocks).toContainText(`Lateral line, ${run.baits[0]?.label}`);
   await expect(clocks.locator('summary')).toContainText(`1 more: ${run.baits[1]?.label}`);
-  await page.waitForTimeout(750);
+  await aMoment(page);
   await page.keyboard.press('Enter');
   const asked = page.getByRole('dialog', { name: 'Still wet' });
   await expect(asked).toContainText(`Lateral line, ${run.baits[0]?.label}: `);

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { choosePattern, hands, openSheet } from './hands';
+import { choosePattern, drawn, hands, openSheet } from './hands';
 
 test.describe('the shelf', () => {
   test('finds a pattern by any of its words, and by its state', async ({ page }) => {
@@ -29,7 +29,7 @@ test.describe('the shelf', () => {
       await expect(page.locator('.shelf-lying canvas[data-drawn="no"]')).toHaveCount(0);
       for (const name of await lying.locator('b').allTextContents()) seen.add(name);
       await page.mouse.wheel(0, 400);
-      await page.waitForTimeout(50);
+      await drawn(page);
     }
     expect(names).toEqual(seen);
   });
@@ -176,11 +176,12 @@ test.describe('the pattern sheet', () => {
   });
 
   test('keeps an edit when a sheet asked for before it comes after it', async ({ page }) => {
+    await page.clock.install();
     await openSheet(page, 'gudgeon');
     const before = await page.locator('.ladder-rung').count();
     await page.getByRole('navigation').getByRole('link', { name: 'Patterns' }).click();
     // Long enough for the sheet to be asked for again.
-    await page.waitForTimeout(2200);
+    await page.clock.fastForward(2200);
     let release = () => {};
     const held = new Promise<void>((resolve) => {
       release = resolve;
@@ -201,7 +202,7 @@ test.describe('the pattern sheet', () => {
     expect(late).toBe(0);
     release();
     await expect.poll(() => late).toBe(1);
-    await page.waitForTimeout(300);
+    await drawn(page, 12);
     await expect(page.locator('.ladder-rung')).toHaveCount(before + 1);
     await page.unroute(/\/api\/v1\/patterns\/\w+$/);
     await page.getByRole('button', { name: 'Undo', exact: true }).click();

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { FLANK, hands, openSheet } from './hands';
+import { drawn, FLANK, hands, openSheet } from './hands';
 
 // The plate, worked by mouse, by keys alone and by touch.
 
@@ -145,7 +145,7 @@ test.describe('on a telephone', () => {
     await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(rear.x, rear.y) });
     for (let i = 1; i <= 6; i++) {
       await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(rear.x - 15 * i, rear.y) });
-      await page.waitForTimeout(60);
+      await drawn(page);
     }
     await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
     await h.saved();

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { onTheClamps } from './hands';
+import { drawn, onTheClamps } from './hands';
 
 // Every control can be pressed at every size: the page is asked what lies at each one's middle.
 
@@ -45,7 +45,7 @@ async function tried(page: Page, sizes: readonly (readonly [number, number])[]):
   for (const [width, height] of sizes) {
     await page.setViewportSize({ width, height });
     // Pictures are drawn anew to the new size.
-    await page.waitForTimeout(220);
+    await drawn(page, 12);
     for (const one of await covered(page)) found.push(`${width} x ${height}: ${one}`);
   }
   return found;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Airflow;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Drying\Psychrometrics;
@@ -23,7 +23,7 @@ it('evaporates as the handbook’s pool example', function (): void {
     // (worked by hand from the printed equation).
     $drive = Psychrometrics::saturationKpa(28) * 0.5;
     $expected = (0.089 + 0.0782 * 0.1) * $drive / 2435 * 3600;
-    expect(Evaporation::rate(Climate::of(28, 50), Air::of(0.1, 28)) * 3600)->toEqualWithDelta($expected, 0.01 * $expected)
+    expect(Evaporation::rate(Climate::of(28, 50), Airflow::of(0.1, 28)) * 3600)->toEqualWithDelta($expected, 0.01 * $expected)
         ->and($expected)->toBeBetween(0.25, 0.28);
 });
 
@@ -37,7 +37,7 @@ it('agrees with the handbook’s short form for pools', function (
     // ASHRAE Handbook, HVAC Applications, chapter on natatoriums: w = 4e-5 A (p_w - p_a) kg/s, p in kPa, printed for still
     // indoor air of about 0.1 m/s and 2400 kJ/kg (from memory). Pressures as printed in steam tables (from memory).
     $printed = 4e-5 * ($waterKpa - $airKpa * $humidity / 100);
-    $ours = Evaporation::rate(Climate::of($airC, $humidity), Air::of(0.1, $waterC));
+    $ours = Evaporation::rate(Climate::of($airC, $humidity), Airflow::of(0.1, $waterC));
     expect($ours)->toEqualWithDelta($printed, 0.035 * $printed);
 })->with([
     'a warm pool, air as warm' => [28, 3.782, 28, 50, 3.782],

@@ -30,12 +30,7 @@ final readonly class TeachPaint
 {
     private const COLOURS = ['over_white', 'over_black', 'white', 'black'];
 
-    /** How far a reading may fall below the reflection of a matte surface. */
-    private const READING = 0.75;
-
     private const MOST_COATS = 6;
-
-    private const THICKEST_UM = 1000;
 
     private const SOURCES = ['typed', 'photograph', 'colorimeter', 'file'];
 
@@ -52,7 +47,7 @@ final readonly class TeachPaint
     public function look(Paint $paint, Node $form): array
     {
         $seen = SurfaceFinish::from($form->optional('seen')?->choice(['matte', 'clear']) ?? 'matte');
-        $darkest = min($seen->seen([0.0]) ?: [0.0]) * self::READING;
+        $darkest = $seen->darkestReading();
         $read = $measured = [];
         foreach (self::COLOURS as $name) {
             $colour = PaintReader::colour($form->field($name));
@@ -107,12 +102,12 @@ final readonly class TeachPaint
     private function thick(Paint $paint, Node $form): float
     {
         if (! $form->has('film')) {
-            return $form->field('dry_um')->number(0, self::THICKEST_UM);
+            return $form->field('dry_um')->number(0, CardFilm::THICKEST_UM);
         }
         $film = $form->field('film')->only(['wet_um', 'thinning_percent', 'drops', 'area_mm2']);
         $um = $film->has('wet_um')
             ? CardFilm::fromGauge(
-                $film->field('wet_um')->number(0, 2 * self::THICKEST_UM),
+                $film->field('wet_um')->number(0, CardFilm::THICKEST_WET_UM),
                 $paint->solids,
                 ($film->optional('thinning_percent')?->number(0, 95) ?? 0.0) / 100,
             )
@@ -123,7 +118,7 @@ final readonly class TeachPaint
                 $film->field('area_mm2')->number(10, 1_000_000),
             );
 
-        return $um <= self::THICKEST_UM
+        return $um <= CardFilm::THICKEST_UM
             ? $um
             : throw $film->refuse('This film would be '.round($um).' µm thick when dry. Is the area too small, or in other units?');
     }

@@ -13,7 +13,7 @@ use App\Models\Paint;
 use App\Models\Remedy;
 use App\Models\Run;
 use App\Models\SprayedCoat;
-use Hawkbrush\Core\Drying\Pace;
+use Hawkbrush\Core\Drying\DryingFactor;
 use Hawkbrush\Core\Run\Dried;
 use Hawkbrush\Core\Run\Plan;
 use Illuminate\Support\Facades\DB;
@@ -72,7 +72,7 @@ final readonly class FinishRun
         foreach ($took->dried as $paintId => $ratio) {
             $paint = Paint::query()->find($paintId);
             $paint?->update([
-                'drying' => Pace::after($paint->drying, $ratio),
+                'drying' => DryingFactor::after($paint->drying, $ratio),
                 'drying_runs' => $paint->drying_runs + 1,
                 'revision' => $paint->revision + 1,
             ]);

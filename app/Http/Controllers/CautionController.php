@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Hawkbrush\Core\Safety\Hazard;
+use Hawkbrush\Core\Coat\Hazard;
 use Illuminate\Http\JsonResponse;
 
 /** All that can hurt at this work, in one place. */

@@ -10,7 +10,7 @@ use App\Present\HabitView;
 use Hawkbrush\Core\Air\CleanFigures;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Shop\Habits;
-use Hawkbrush\Core\Shop\Ways;
+use Hawkbrush\Core\Shop\ShopHabits;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -26,7 +26,7 @@ final class HabitController
     public function update(Request $request): JsonResponse
     {
         $form = Input::of($request)->only(['painter', 'forget', 'habits', 'clean']);
-        Preference::changeWays(static function (Ways $ways) use ($form): Ways {
+        Preference::changeWays(static function (ShopHabits $ways) use ($form): ShopHabits {
             $painter = $form->optional('painter')?->text(40);
             $forget = $form->optional('forget')?->text(40);
             $ways = $painter === null ? $ways : $ways->paintedBy($painter);

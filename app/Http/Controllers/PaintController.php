@@ -16,7 +16,7 @@ use App\Models\Paint;
 use App\Present\CoreView;
 use App\Present\PaintView;
 use Hawkbrush\Core\Colour\Colour;
-use Hawkbrush\Core\Film\Coats;
+use Hawkbrush\Core\Film\CoatCount;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Node;
 use Illuminate\Http\JsonResponse;
@@ -82,8 +82,8 @@ final class PaintController
         $until = $form->field('until')->only(['hidden', 'colour', 'within']);
         $wanted = $until->has('colour') ? $target->colour($until->field('colour')) : null;
         $coats = $wanted === null
-            ? Coats::untilHidden($paint->optics, $ground, $coatUm, SurfaceFinish::Clear, Colour::fromHex($paint->hex)->lab)
-            : Coats::untilColour(
+            ? CoatCount::untilHidden($paint->optics, $ground, $coatUm, SurfaceFinish::Clear, Colour::fromHex($paint->hex)->lab)
+            : CoatCount::untilColour(
                 $paint->optics,
                 $ground,
                 $coatUm,

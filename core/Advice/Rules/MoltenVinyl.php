@@ -9,7 +9,7 @@ use Hawkbrush\Core\Advice\Fix;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\Rule;
 use Hawkbrush\Core\Advice\Severity;
-use Hawkbrush\Core\Dip\Melt;
+use Hawkbrush\Core\Step\Dip\Melt;
 use Hawkbrush\Core\Step\Step;
 
 /**

@@ -12,7 +12,7 @@ use Hawkbrush\Core\Advice\Severity;
 use Hawkbrush\Core\Clear\Chemistry;
 use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Coat\Coat;
-use Hawkbrush\Core\Safety\Hazard;
+use Hawkbrush\Core\Coat\Hazard;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Technique\Tool;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Advice\Rules;
 
+use Hawkbrush\Core\Advice\Duration;
 use Hawkbrush\Core\Advice\Finding;
 use Hawkbrush\Core\Advice\Fix;
-use Hawkbrush\Core\Advice\Minutes;
 use Hawkbrush\Core\Advice\Painted;
 use Hawkbrush\Core\Advice\PaintedCoat;
 use Hawkbrush\Core\Advice\Rule;
@@ -98,10 +98,10 @@ final class TooSoonToClamp implements Rule
             \sprintf(
                 'Step %d is touch dry after %s; clamping wants %s%s, %s are planned. It would print or lift.',
                 $painted->number($below->step),
-                Minutes::say($painted->inRoom($touch)),
-                Minutes::say($painted->inRoom((float) $safe)),
+                Duration::say($painted->inRoom($touch)),
+                Duration::say($painted->inRoom((float) $safe)),
                 \count($soft) > 1 ? \sprintf(' over %d layers', \count($soft)) : '',
-                $waited < 1 ? 'no minutes' : Minutes::say($painted->inRoom($waited)),
+                $waited < 1 ? 'no minutes' : Duration::say($painted->inRoom($waited)),
             ),
             Fix::change(\sprintf('Wait %d min', ceil($painted->inRoom(60 * $minutes) / 60)), $last->step->id, ['set' => [
                 'by' => $last->step->setting->by === SetBy::Wet ? SetBy::Air->value : $last->step->setting->by->value,

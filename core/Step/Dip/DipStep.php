@@ -6,15 +6,14 @@ namespace Hawkbrush\Core\Step\Dip;
 
 use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Hazard;
 use Hawkbrush\Core\Coat\Place;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Coat\Setting;
 use Hawkbrush\Core\Coat\Weight;
-use Hawkbrush\Core\Dip\Melt;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
-use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;

@@ -6,6 +6,7 @@ namespace Hawkbrush\Core\Step\Eye;
 
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\Hazard;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Coat\Place;
@@ -14,7 +15,6 @@ use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Eye\Ring;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
-use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;

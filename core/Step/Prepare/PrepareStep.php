@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Step\Prepare;
 
-use Hawkbrush\Core\Safety\Hazard;
+use Hawkbrush\Core\Coat\Hazard;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Job;
 use Hawkbrush\Core\Step\TaskWork;

@@ -13,6 +13,7 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
+use Hawkbrush\Core\Technique\Grip;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
@@ -49,11 +50,11 @@ final readonly class Bars extends Stencil implements Cut, Placed
     {
         return [
             Parameter::number('count', 'Bars', '', 1, 20, 6),
-            Parameter::lengthMm('width_mm', 'Width', 0.5, 20, 3.5),
-            Parameter::number('from_u', 'First at', 'of length', 0, 1, 0.30),
-            Parameter::number('to_u', 'Last at', 'of length', 0, 1, 0.86),
-            Parameter::number('top_deg', 'Upper end', 'deg', 0, 180, 15),
-            Parameter::number('bottom_deg', 'Lower end', 'deg', 0, 180, 105),
+            Parameter::lengthMm('width_mm', 'Width', 0.5, 20, 3.5)->held(Grip::WidthAlong),
+            Parameter::number('from_u', 'First at', 'of length', 0, 1, 0.30)->held(Grip::Front),
+            Parameter::number('to_u', 'Last at', 'of length', 0, 1, 0.86)->held(Grip::Rear),
+            Parameter::number('top_deg', 'Upper end', 'deg', 0, 180, 15)->held(Grip::Upper),
+            Parameter::number('bottom_deg', 'Lower end', 'deg', 0, 180, 105)->held(Grip::Lower),
             Parameter::number('waver', 'Wavy, each unlike the next', '', 0, 1, 0.25),
         ];
     }

@@ -13,6 +13,7 @@ use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
+use Hawkbrush\Core\Technique\Grip;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
@@ -41,10 +42,10 @@ final readonly class Card extends Stencil implements Cut, Placed
     public function settings(): array
     {
         return [
-            Parameter::number('behind_mm', 'Behind the gill edge', 'mm', -10, 20, 0),
-            Parameter::lengthMm('width_mm', 'Width', 0.4, 10, 2),
-            Parameter::number('top_deg', 'Upper end', 'deg', 0, 180, 45),
-            Parameter::number('bottom_deg', 'Lower end', 'deg', 0, 180, 145),
+            Parameter::number('behind_mm', 'Behind the gill edge', 'mm', -10, 20, 0)->held(Grip::Behind),
+            Parameter::lengthMm('width_mm', 'Width', 0.4, 10, 2)->held(Grip::WidthAlong),
+            Parameter::number('top_deg', 'Upper end', 'deg', 0, 180, 45)->held(Grip::Upper),
+            Parameter::number('bottom_deg', 'Lower end', 'deg', 0, 180, 145)->held(Grip::Lower),
         ];
     }
 

@@ -11,6 +11,7 @@ use Hawkbrush\Core\Flat\Shape;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Dabs;
+use Hawkbrush\Core\Technique\Grip;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
@@ -39,7 +40,7 @@ final readonly class Circles extends Stencil implements Cut, Placed
     {
         return [
             ...Rows::settings('Circles in a row', 6),
-            Parameter::lengthMm('diameter_mm', 'Diameter', 0.5, 40, 4),
+            Parameter::lengthMm('diameter_mm', 'Diameter', 0.5, 40, 4)->held(Grip::Diameter),
             Parameter::number('core', 'Free core (0: none)', 'of diameter', 0, 0.9, 0),
         ];
     }

@@ -10,6 +10,7 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
+use Hawkbrush\Core\Technique\Grip;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 
@@ -34,7 +35,7 @@ final readonly class Dots extends ByHand
     public function settings(): array
     {
         return [
-            Parameter::lengthMm('diameter_mm', 'Diameter', 0.3, 10, 1.6),
+            Parameter::lengthMm('diameter_mm', 'Diameter', 0.3, 10, 1.6)->held(Grip::Diameter),
             Parameter::lengthMm('apart_mm', 'Apart', 1, 40, 6),
             Parameter::number('vary', 'Uneven', '', 0, 1, 0.5),
         ];

@@ -12,6 +12,7 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\FreeHand;
+use Hawkbrush\Core\Technique\Grip;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
@@ -43,11 +44,11 @@ final readonly class EdgeLine extends FreeHand implements Placed
     {
         return [
             Parameter::choice('along', 'Along', ['gill edge', 'mouth']),
-            Parameter::lengthMm('width_mm', 'Width', 0.3, 10, 1.2),
+            Parameter::lengthMm('width_mm', 'Width', 0.3, 10, 1.2)->held(Grip::WidthAlong),
             Parameter::number('soft', 'Soft edge', '', 0.1, 1, 0.5),
-            Parameter::number('behind_mm', 'Behind it', 'mm', -10, 10, 0),
-            Parameter::number('top_deg', 'Upper end', 'deg from the back', 0, 180, 50),
-            Parameter::number('bottom_deg', 'Lower end', 'deg from the back', 0, 180, 140),
+            Parameter::number('behind_mm', 'Behind it', 'mm', -10, 10, 0)->held(Grip::Behind),
+            Parameter::number('top_deg', 'Upper end', 'deg from the back', 0, 180, 50)->held(Grip::Upper),
+            Parameter::number('bottom_deg', 'Lower end', 'deg from the back', 0, 180, 140)->held(Grip::Lower),
         ];
     }
 

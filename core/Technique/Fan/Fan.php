@@ -12,6 +12,7 @@ use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
+use Hawkbrush\Core\Technique\Grip;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
@@ -50,11 +51,11 @@ final readonly class Fan extends Stencil implements Cut, Placed
     public static function fin(): array
     {
         return [
-            Parameter::number('u', 'Root at', 'of length', 0, 1, 0.3),
-            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 118),
-            Parameter::lengthMm('length_mm', 'Length', 1, 60, 9),
-            Parameter::number('spread_deg', 'Opens by', 'deg', 5, 170, 55),
-            Parameter::number('turn_deg', 'Turned down by', 'deg from straight back', -90, 90, 30),
+            Parameter::number('u', 'Root at', 'of length', 0, 1, 0.3)->held(Grip::Along),
+            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 118)->held(Grip::Around),
+            Parameter::lengthMm('length_mm', 'Length', 1, 60, 9)->held(Grip::LengthFromRoot),
+            Parameter::number('spread_deg', 'Opens by', 'deg', 5, 170, 55)->held(Grip::Spread),
+            Parameter::number('turn_deg', 'Turned down by', 'deg from straight back', -90, 90, 30)->held(Grip::Turn),
         ];
     }
 

@@ -10,13 +10,13 @@ use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
+use Hawkbrush\Core\Technique\LooseFlakes;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
-use Hawkbrush\Core\Technique\Sprinkled;
 use Hawkbrush\Core\Technique\Tool;
 
 /** Glitter sprinkled into tacky size or wet clear: flakes that lie side by side, each covering what is below it. */
-final readonly class Flakes extends ByHand implements Sprinkled
+final readonly class Flakes extends ByHand implements LooseFlakes
 {
     public function name(): string
     {

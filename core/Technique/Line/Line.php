@@ -11,6 +11,7 @@ use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\ByPen;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Grip;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
@@ -36,10 +37,10 @@ final readonly class Line extends ByPen implements Placed
     public function settings(): array
     {
         return [
-            Parameter::lengthMm('width_mm', 'Width', 0.3, 12, 1),
-            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 86),
-            Parameter::number('from_u', 'From', 'of length', 0, 1, 0.25),
-            Parameter::number('to_u', 'To', 'of length', 0, 1, 0.97),
+            Parameter::lengthMm('width_mm', 'Width', 0.3, 12, 1)->held(Grip::WidthAround),
+            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 86)->held(Grip::Around),
+            Parameter::number('from_u', 'From', 'of length', 0, 1, 0.25)->held(Grip::Front),
+            Parameter::number('to_u', 'To', 'of length', 0, 1, 0.97)->held(Grip::Rear),
             Parameter::number('dash_mm', 'Dashes every (0: none)', 'mm', 0, 12, 0),
         ];
     }

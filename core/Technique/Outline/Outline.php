@@ -9,6 +9,7 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Flat\Shape;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
+use Hawkbrush\Core\Technique\Grip;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\OwnOutline;
 use Hawkbrush\Core\Technique\Parameter;
@@ -39,8 +40,8 @@ final readonly class Outline extends Stencil implements Cut, Placed
     {
         return [
             ...OwnOutline::settings(),
-            Parameter::number('times', 'Laid so many times', '', 1, 20, 1),
-            Parameter::lengthMm('step_mm', 'Moved along by', 0.5, 80, 8),
+            Parameter::number('times', 'Laid so many times', '', 1, 20, 1)->held(Grip::Times),
+            Parameter::lengthMm('step_mm', 'Moved along by', 0.5, 80, 8)->held(Grip::Again),
             Parameter::number('less', 'Less paint each time', 'of the time before', 0, 0.8, 0.2),
         ];
     }

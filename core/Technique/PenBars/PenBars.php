@@ -11,6 +11,7 @@ use Hawkbrush\Core\Technique\ByPen;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
+use Hawkbrush\Core\Technique\Grip;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
@@ -41,12 +42,12 @@ final readonly class PenBars extends ByPen implements Placed
     {
         return [
             Parameter::number('count', 'Bars', '', 1, 40, 9),
-            Parameter::lengthMm('width_mm', 'Width', 0.2, 6, 0.8),
-            Parameter::number('from_u', 'First at', 'of length', 0, 1, 0.3),
-            Parameter::number('to_u', 'Last at', 'of length', 0, 1, 0.85),
-            Parameter::number('top_deg', 'Upper end', 'deg from the back', 0, 180, 25),
-            Parameter::number('bottom_deg', 'Lower end', 'deg from the back', 0, 180, 95),
-            Parameter::lengthMm('lean_mm', 'Lower end farther back by', -20, 20, 0),
+            Parameter::lengthMm('width_mm', 'Width', 0.2, 6, 0.8)->held(Grip::WidthAlong),
+            Parameter::number('from_u', 'First at', 'of length', 0, 1, 0.3)->held(Grip::Front),
+            Parameter::number('to_u', 'Last at', 'of length', 0, 1, 0.85)->held(Grip::Rear),
+            Parameter::number('top_deg', 'Upper end', 'deg from the back', 0, 180, 25)->held(Grip::Upper),
+            Parameter::number('bottom_deg', 'Lower end', 'deg from the back', 0, 180, 95)->held(Grip::Lower),
+            Parameter::lengthMm('lean_mm', 'Lower end farther back by', -20, 20, 0)->held(Grip::Lean),
         ];
     }
 

@@ -12,6 +12,7 @@ use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
+use Hawkbrush\Core\Technique\Grip;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
@@ -41,10 +42,10 @@ final readonly class Punch extends Stencil implements Cut, Placed
     {
         return [
             Parameter::choice('shape', 'Hole', ['round', 'oval', 'drop', 'diamond', 'crescent']),
-            Parameter::lengthMm('long_mm', 'Length', 0.8, 40, 5),
-            Parameter::number('u', 'Middle at', 'of length', 0, 1, 0.3),
-            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 68),
-            Parameter::number('turn_deg', 'Turned down by', 'deg', -180, 180, 0),
+            Parameter::lengthMm('long_mm', 'Length', 0.8, 40, 5)->held(Grip::LengthOverMiddle),
+            Parameter::number('u', 'Middle at', 'of length', 0, 1, 0.3)->held(Grip::Along),
+            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 68)->held(Grip::Around),
+            Parameter::number('turn_deg', 'Turned down by', 'deg', -180, 180, 0)->held(Grip::Turn),
         ];
     }
 

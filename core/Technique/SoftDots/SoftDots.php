@@ -9,6 +9,7 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\FreeHand;
+use Hawkbrush\Core\Technique\Grip;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
@@ -36,7 +37,7 @@ final readonly class SoftDots extends FreeHand implements Placed
     {
         return [
             ...Rows::settings('Dots in a row', 7),
-            Parameter::lengthMm('diameter_mm', 'Diameter', 0.5, 30, 3),
+            Parameter::lengthMm('diameter_mm', 'Diameter', 0.5, 30, 3)->held(Grip::Diameter),
             Parameter::number('soft', 'Soft edge', '', 0.1, 1, 0.6),
             Parameter::number('smaller', 'Smaller towards the tail', 'of diameter', 0, 0.9, 0.3),
         ];

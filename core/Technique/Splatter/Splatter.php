@@ -12,12 +12,12 @@ use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Press;
+use Hawkbrush\Core\Technique\Splattered;
 use Hawkbrush\Core\Technique\Technique;
-use Hawkbrush\Core\Technique\Thrown;
 use Hawkbrush\Core\Technique\Tool;
 
 /** Drops thrown by low pressure, a flicked toothbrush or a stub-cut brush; the hand will differ from the picture. */
-final readonly class Splatter implements Technique, Thrown
+final readonly class Splatter implements Technique, Splattered
 {
     /** The air at which drops are as large as they are set: 1 to 3 psi is common practice, no published source. */
     private const ORDINARY_PSI = 2.0;

@@ -14,6 +14,7 @@ use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\FreeHand;
+use Hawkbrush\Core\Technique\Grip;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
@@ -39,9 +40,9 @@ final readonly class Spot extends FreeHand implements Cut, Placed
     public function settings(): array
     {
         return [
-            Parameter::number('u', 'At', 'of length', 0, 1, 0.29),
-            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 68),
-            Parameter::lengthMm('diameter_mm', 'Diameter', 0.5, 30, 5),
+            Parameter::number('u', 'At', 'of length', 0, 1, 0.29)->held(Grip::Along),
+            Parameter::number('deg', 'Around', 'deg from the back', 0, 180, 68)->held(Grip::Around),
+            Parameter::lengthMm('diameter_mm', 'Diameter', 0.5, 30, 5)->held(Grip::Diameter),
             Parameter::number('soft', 'Soft edge', '', 0.05, 1, 0.5),
             Parameter::number('core', 'Free centre (0: none)', 'of diameter', 0, 0.9, 0),
         ];

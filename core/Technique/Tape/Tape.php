@@ -10,6 +10,7 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Technique\Anchor;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Choices;
+use Hawkbrush\Core\Technique\Grip;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
@@ -45,11 +46,11 @@ final readonly class Tape extends Stencil implements Placed
     public function settings(): array
     {
         return [
-            Parameter::number('top_deg', 'Upper tape', 'deg from the back', 0, 180, 0),
-            Parameter::number('bottom_deg', 'Lower tape', 'deg from the back', 0, 180, 70),
-            Parameter::number('from_u', 'From', 'of length', 0, 1, 0),
-            Parameter::number('to_u', 'To', 'of length', 0, 1, 1),
-            Parameter::lengthMm('slant_mm', 'Falls towards the tail by', 0, 40, 0),
+            Parameter::number('top_deg', 'Upper tape', 'deg from the back', 0, 180, 0)->held(Grip::Upper),
+            Parameter::number('bottom_deg', 'Lower tape', 'deg from the back', 0, 180, 70)->held(Grip::Lower),
+            Parameter::number('from_u', 'From', 'of length', 0, 1, 0)->held(Grip::Front),
+            Parameter::number('to_u', 'To', 'of length', 0, 1, 1)->held(Grip::Rear),
+            Parameter::lengthMm('slant_mm', 'Falls towards the tail by', 0, 40, 0)->held(Grip::Fall),
         ];
     }
 

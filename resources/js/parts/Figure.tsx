@@ -28,6 +28,8 @@ export function Figure({ label, hidden = false, value, min, max, step = 1, decim
   const flying = useRef(0);
   const due = useRef<{ value: number | null; timer: ReturnType<typeof setTimeout>; save: () => void } | null>(null);
   const sent = useRef<number | null>(null);
+  // Typed and not sent yet.
+  const [waits, setWaits] = useState(false);
 
   // An invalid figure stays in the field and is marked when the field is left.
   const wrong = useRef(false);
@@ -41,6 +43,7 @@ export function Figure({ label, hidden = false, value, min, max, step = 1, decim
     if (last === null) return;
     clearTimeout(last.timer);
     due.current = null;
+    setWaits(false);
     last.save();
   };
   const type = (typed: string | number) => {
@@ -53,6 +56,7 @@ export function Figure({ label, hidden = false, value, min, max, step = 1, decim
       if (fits && due.current.value === next) return;
       clearTimeout(due.current.timer);
       due.current = null;
+      setWaits(false);
     }
     if (!fits || next === (flying.current > 0 ? sent.current : value)) return;
     const save = () => {
@@ -64,6 +68,7 @@ export function Figure({ label, hidden = false, value, min, max, step = 1, decim
       });
     };
     due.current = { value: next, save, timer: setTimeout(saveNow, SETTLE_MS) };
+    setWaits(true);
   };
 
   useLastWord(saveNow);
@@ -71,6 +76,7 @@ export function Figure({ label, hidden = false, value, min, max, step = 1, decim
   return (
     <NumberInput
       {...(hidden ? { 'aria-label': label } : { label })}
+      data-due={waits || undefined}
       value={draft ?? value ?? ''}
       onChange={type}
       onFocus={() => {

@@ -19,7 +19,7 @@ export function FromMeter({ paint, onCard, onFilm }: Props) {
   const meter = useQuery({ queryKey: ['colorimeter'], queryFn: () => ask(api.GET('/colorimeter')) });
   const cards = cardsOf(meter.data);
   const [picked, setPicked] = useState<string | null>(null);
-  const card = picked ?? cards.find((one) => one.label.startsWith(`${paint.name},`))?.id ?? cards[0]?.id ?? null;
+  const card = picked ?? cards.find((one) => one.paint === paint.name)?.id ?? cards[0]?.id ?? null;
   const read = useMutation({
     mutationFn: async (halves: readonly Half[]) => {
       const told: Partial<CardTold> = {};
@@ -28,12 +28,12 @@ export function FromMeter({ paint, onCard, onFilm }: Props) {
         const measured = await ask(api.POST('/colorimeter/read', { body: { place } }));
         told[half] = { given: { reflectance: measured.reflectance }, hex: measured.colour.hex };
       }
-      const wet = /(\d+) µm wet/.exec(cards.find((one) => one.id === card)?.note ?? '')?.[1];
-      return { told, wet: halves.length === HALVES.length ? wet : undefined };
+      const wet = cards.find((one) => one.id === card)?.wet_um ?? null;
+      return { told, wet: halves.length === HALVES.length ? wet : null };
     },
     onSuccess: ({ told, wet }) => {
       onCard(told);
-      if (wet !== undefined) onFilm(Number(wet));
+      if (wet !== null) onFilm(wet);
     },
   });
   if (meter.data === undefined) return <p className="dim">Asking the instrument …</p>;
@@ -52,7 +52,7 @@ export function FromMeter({ paint, onCard, onFilm }: Props) {
       {cards.length > 0 && (
         <NativeSelect
           label="Put down on the card of"
-          data={cards.map((one) => ({ value: one.id, label: `${one.label.split(',')[0]} (${one.note})` }))}
+          data={cards.map((one) => ({ value: one.id, label: `${one.paint ?? one.label} (${one.note})` }))}
           value={card ?? ''}
           onChange={(event) => setPicked(event.currentTarget.value)}
         />
@@ -85,7 +85,7 @@ export function FromMeter({ paint, onCard, onFilm }: Props) {
 }
 
 /** The cards a simulated instrument can be put down on; a real one names none. */
-function cardsOf(meter: Colorimeter | undefined): { id: string; label: string; note: string }[] {
+function cardsOf(meter: Colorimeter | undefined): Colorimeter['places'] {
   return (meter?.places ?? [])
     .filter((place) => place.id.endsWith(':white'))
     .map((place) => ({ ...place, id: place.id.slice(0, -':white'.length) }));

@@ -7,8 +7,8 @@ namespace Tests\Core\Advice;
 // Where advice begins and where it ends: just on either side of what a painter would be told.
 
 use Hawkbrush\Core\Advice\Advisor;
+use Hawkbrush\Core\Advice\Duration;
 use Hawkbrush\Core\Advice\Finding;
-use Hawkbrush\Core\Advice\Minutes;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Dryer;
@@ -192,7 +192,7 @@ it('does not call pearl unseen over a light ground: its glint shows', function (
 });
 
 it('says times as one says them', function (float $seconds, string $said): void {
-    expect(Minutes::say($seconds))->toBe($said);
+    expect(Duration::say($seconds))->toBe($said);
 })->with([[0.0, '0 s'], [12.2, '13 s'], [89.0, '89 s'], [90.0, '2 min'], [1200.0, '20 min'], [5399.0, '90 min'],
     [5400.0, '1.5 h'], [86400.0, '24.0 h']]);
 

@@ -12,8 +12,8 @@ use Hawkbrush\Core\Body\Smooth;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Render\Cause;
 use Hawkbrush\Core\Render\CoreCoat;
+use Hawkbrush\Core\Render\Explanation;
 use Tests\Build;
 
 function coreCoat(string $name, string $hex, float $passes): CoreCoat
@@ -22,7 +22,7 @@ function coreCoat(string $name, string $hex, float $passes): CoreCoat
 }
 
 it('says the cause of a colour with its figures', function (array $coats, string $said): void {
-    expect(Cause::explain(array_map(static fn(array $c): CoreCoat => coreCoat(...$c), $coats)))->toBe($said);
+    expect(Explanation::explain(array_map(static fn(array $c): CoreCoat => coreCoat(...$c), $coats)))->toBe($said);
 })->with([
     'the bare body' => [[], 'Nothing lies here: this is the bare body.'],
     'one coat' => [[['White', '#eeeeee', 0.034]], 'Only white lies here; it lets 3 % of the body below through.'],

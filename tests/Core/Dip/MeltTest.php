@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Dip;
 
-use Hawkbrush\Core\Dip\Melt;
+use Hawkbrush\Core\Step\Dip\Melt;
 
 it('heats a minute first, then half minutes, and no longer than it takes', function (float $ml, float $atC, float $airC): void {
     // First a minute, then half minutes, of a cup: common practice, no published source. More of it takes as much longer.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Drying;
 
-use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Airflow;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Dryer;
 use Hawkbrush\Core\Drying\Evaporation;
@@ -12,9 +12,9 @@ use Hawkbrush\Core\Drying\Psychrometrics;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
-function touch_dry(Climate $climate, ?Air $air = null, float $wetUm = 9): float
+function touch_dry(Climate $climate, ?Airflow $air = null, float $wetUm = 9): float
 {
-    return (float) Evaporation::touchDryS($wetUm, 0.65, $climate, $air ?? Air::still());
+    return (float) Evaporation::touchDryS($wetUm, 0.65, $climate, $air ?? Airflow::still());
 }
 
 it('dries slower the damper the air', function (): void {
@@ -32,7 +32,7 @@ it('dries quicker the warmer the room, at the same share of humidity', function 
 });
 
 it('dries quicker the harder it blows', function (): void {
-    $times = array_map(static fn(float $speed): float => touch_dry(Climate::ordinary(), Air::of($speed, null)), [0, 0.5, 1, 2, 4]);
+    $times = array_map(static fn(float $speed): float => touch_dry(Climate::ordinary(), Airflow::of($speed, null)), [0, 0.5, 1, 2, 4]);
     $sorted = $times;
     rsort($sorted);
     expect($times)->toBe($sorted);
@@ -48,8 +48,8 @@ it('takes more than twice as long for twice the film, the more so under a dryer'
 
 it('never dries in saturated air, but does under a dryer', function (): void {
     $steam = Climate::of(21, 100);
-    expect(Evaporation::touchDryS(9, 0.65, $steam, Air::still()))->toBeNull()
-        ->and(Evaporation::maskSafeS(9, 0.65, $steam, Air::still()))->toBeNull()
+    expect(Evaporation::touchDryS(9, 0.65, $steam, Airflow::still()))->toBeNull()
+        ->and(Evaporation::maskSafeS(9, 0.65, $steam, Airflow::still()))->toBeNull()
         ->and(Evaporation::touchDryS(9, 0.65, $steam, Dryer::hairDryer()->in(Climate::ordinary())))->toBeGreaterThan(0)
         // Going dry right through is left to the room, and that room dries nothing.
         ->and(Evaporation::maskSafeS(9, 0.65, $steam, Dryer::hairDryer()->in(Climate::ordinary())))->toBeNull();
@@ -57,12 +57,12 @@ it('never dries in saturated air, but does under a dryer', function (): void {
 
 it('condenses on a surface colder than the dew point', function (): void {
     $climate = Climate::of(22, 60);
-    expect(Evaporation::rate($climate, Air::of(0, $climate->dewPointC() - 1)))->toBe(0.0)
-        ->and(Evaporation::rate($climate, Air::of(0, $climate->dewPointC() + 1)))->toBeGreaterThan(0.0);
+    expect(Evaporation::rate($climate, Airflow::of(0, $climate->dewPointC() - 1)))->toBe(0.0)
+        ->and(Evaporation::rate($climate, Airflow::of(0, $climate->dewPointC() + 1)))->toBeGreaterThan(0.0);
 });
 
 it('draws the wait before a mask out by the same law', function (): void {
-    $wait = static fn(Climate $climate): float => (float) Evaporation::maskSafeS(9, 0.65, $climate, Air::still()) - touch_dry($climate);
+    $wait = static fn(Climate $climate): float => (float) Evaporation::maskSafeS(9, 0.65, $climate, Airflow::still()) - touch_dry($climate);
     expect($wait(Climate::ordinary()))->toEqualWithDelta(1200, 1e-6)
         ->and($wait(Climate::of(21, 75)))->toEqualWithDelta(2400, 1e-6)
         ->and($wait(Climate::of(30, 30)))->toBeLessThan(600);
@@ -99,7 +99,7 @@ it('sets a light white in less than a minute under a dryer and a heavy coat in o
 
 it('keeps the speed of a jet near its mouth and loses it as one over the distance', function (): void {
     // Free turbulent jets: as the textbooks have it, from memory.
-    $at = static fn(float $mm): Air => Dryer::read(Node::root(['kind' => 'hair dryer', 'distance_mm' => $mm]))->in(Climate::ordinary());
+    $at = static fn(float $mm): Airflow => Dryer::read(Node::root(['kind' => 'hair dryer', 'distance_mm' => $mm]))->in(Climate::ordinary());
     expect($at(400)->speedMs / $at(800)->speedMs)->toEqualWithDelta(2, 1e-9)
         ->and($at(50)->speedMs)->toBe($at(100)->speedMs)
         ->and($at(150)->dryC)->toEqualWithDelta(50, 1)
@@ -151,14 +151,14 @@ it('finds the wet bulb as tables do', function (float $airC, float $humidity, fl
 it('warms a wet coat no further than to the wet bulb of its air', function (): void {
     $room = Climate::ordinary();
     foreach ([30.0, 50.0, 90.0] as $blown) {
-        $air = Air::hot(3, $blown, 21, $room->vapourKpa());
+        $air = Airflow::hot(3, $blown, 21, $room->vapourKpa());
         expect($air->surfaceC)->toBeLessThanOrEqual(max(21, Psychrometrics::wetBulbC($blown, $room->vapourKpa())) + 1e-9)
             ->toBeGreaterThanOrEqual(21)->and($air->dryC)->toBe($blown);
     }
 });
 
 it('dries nothing below freezing, nothing that is not there, and says so where it takes more than a day', function (): void {
-    $still = Air::still();
+    $still = Airflow::still();
     $frozen = Climate::of(-5, 50);
     expect(Evaporation::touchDryS(9, 0.65, $frozen, $still))->toBeNull()->and(Evaporation::maskSafeS(9, 0.65, $frozen, $still))->toBeNull()
         ->and(Evaporation::whyNot($frozen, $still))->toContain('freezes')

@@ -9,7 +9,7 @@ namespace Tests\Core\Film;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Spectrum;
-use Hawkbrush\Core\Film\Coats;
+use Hawkbrush\Core\Film\CoatCount;
 use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
@@ -147,8 +147,8 @@ it('hides a card at the thickness it says, and not at nine tenths of it', functi
 it('counts coats that do what is said of them, and not one too many', function (int $seed): void {
     foreach (anyPaints($seed) as [$hex, $optics]) {
         $ground = Spectrum::of(anyGround());
-        $coats = Coats::untilHidden($optics, $ground, 6.0, SurfaceFinish::Clear, Colour::fromHex($hex)->lab);
-        expect($coats->reason)->not->toBe('')->and($coats->after)->toHaveCount(Coats::MOST);
+        $coats = CoatCount::untilHidden($optics, $ground, 6.0, SurfaceFinish::Clear, Colour::fromHex($hex)->lab);
+        expect($coats->reason)->not->toBe('')->and($coats->after)->toHaveCount(CoatCount::MOST);
         if ($coats->coats !== null) {
             // As the standard has it, and not a coat sooner.
             $hides = static fn(int $after): bool => Hiding::hides($optics, 6.0 * $after);
@@ -156,7 +156,7 @@ it('counts coats that do what is said of them, and not one too many', function (
         }
         // To a colour that it passes on its way, it is said to come.
         $third = $coats->after[2][0];
-        $reached = Coats::untilColour($optics, $ground, 6.0, SurfaceFinish::Clear, $third->lab, 0.5);
+        $reached = CoatCount::untilColour($optics, $ground, 6.0, SurfaceFinish::Clear, $third->lab, 0.5);
         expect($reached->coats)->toBeLessThanOrEqual(3)->toBeGreaterThanOrEqual(1)
             ->and(DeltaE2000::between($reached->after[$reached->coats - 1][0]->lab, $third->lab))->toBeLessThanOrEqual(0.5);
     }

@@ -10,7 +10,7 @@ use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Colour\Srgb;
 use Hawkbrush\Core\Film\CardFilm;
 use Hawkbrush\Core\Film\CardPhoto;
-use Hawkbrush\Core\Film\Coats;
+use Hawkbrush\Core\Film\CoatCount;
 use Hawkbrush\Core\Film\Hiding;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Masstone;
@@ -26,16 +26,16 @@ function guessed(string $hex, Kind $kind): Optics
 
 it('says how many coats hide, or why none do', function (): void {
     $black = Spectrum::flat(0.02);
-    $white = Coats::untilHidden(guessed('#f0f1ec', Kind::Opaque), $black, 6.0, SurfaceFinish::Clear, Colour::fromHex('#f0f1ec')->lab);
-    $thinner = Coats::untilHidden(guessed('#f0f1ec', Kind::Opaque), $black, 2.0, SurfaceFinish::Clear, Colour::fromHex('#f0f1ec')->lab);
-    $varnish = Coats::untilHidden(
+    $white = CoatCount::untilHidden(guessed('#f0f1ec', Kind::Opaque), $black, 6.0, SurfaceFinish::Clear, Colour::fromHex('#f0f1ec')->lab);
+    $thinner = CoatCount::untilHidden(guessed('#f0f1ec', Kind::Opaque), $black, 2.0, SurfaceFinish::Clear, Colour::fromHex('#f0f1ec')->lab);
+    $varnish = CoatCount::untilHidden(
         Optics::of(Spectrum::flat(0), Spectrum::flat(0)),
         $black,
         6.0,
         SurfaceFinish::Clear,
         Colour::fromHex('#f0f1ec')->lab,
     );
-    $pearl = Coats::untilHidden(guessed('#a9c8de', Kind::Pearl), $black, 1.0, SurfaceFinish::Clear, Colour::fromHex('#a9c8de')->lab);
+    $pearl = CoatCount::untilHidden(guessed('#a9c8de', Kind::Pearl), $black, 1.0, SurfaceFinish::Clear, Colour::fromHex('#a9c8de')->lab);
     // As the standard has it; the ground shows for longer, and it is said for how long.
     $unseen = array_key_first(array_filter(array_column($white->after, 1), static fn(float $off): bool => $off <= 1.0)) + 1;
     expect($white->coats)->toBe((int) ceil(Hiding::thicknessUm(guessed('#f0f1ec', Kind::Opaque)) / 6.0))
@@ -46,13 +46,13 @@ it('says how many coats hide, or why none do', function (): void {
         ->and($varnish->reason)->toContain('clear varnish')
         ->and($pearl->coats)->toBeNull()
         ->and($pearl->reason)->toContain('does not hide')
-        ->and($white->after)->toHaveCount(Coats::MOST);
+        ->and($white->after)->toHaveCount(CoatCount::MOST);
 });
 
 it('says when a ground that is nearly its own colour no longer shows, and means the standard by hiding', function (): void {
     $bone = guessed('#d8d0b8', Kind::Opaque);
     $lab = Colour::fromHex('#d8d0b8')->lab;
-    $over = static fn(Spectrum $ground): Coats => Coats::untilHidden($bone, $ground, 4.0, SurfaceFinish::Clear, $lab);
+    $over = static fn(Spectrum $ground): CoatCount => CoatCount::untilHidden($bone, $ground, 4.0, SurfaceFinish::Clear, $lab);
     $same = $over(Masstone::of($bone));
     expect($same->coats)->toBe($over(Spectrum::flat(0.02))->coats)->toBeGreaterThan(2)
         ->and($same->reason)->toContain('no longer shows after 1 coat:');
@@ -61,21 +61,21 @@ it('says when a ground that is nearly its own colour no longer shows, and means 
 it('takes the glow of a fluorescent for its own, not for the ground', function (): void {
     $orange = guessed('#ff6a1f', Kind::Fluorescent);
     $off = array_column(
-        Coats::untilHidden($orange, Spectrum::flat(0.02), 6.0, SurfaceFinish::Clear, Colour::fromHex('#ff6a1f')->lab)->after,
+        CoatCount::untilHidden($orange, Spectrum::flat(0.02), 6.0, SurfaceFinish::Clear, Colour::fromHex('#ff6a1f')->lab)->after,
         1,
     );
     expect($off[39])->toBeLessThan(1.5)->and($off[39])->toBeLessThan($off[19]);
 });
 
 it('does not count it as hiding when a see-through colour only goes dark; a black may', function (): void {
-    $red = Coats::untilHidden(
+    $red = CoatCount::untilHidden(
         guessed('#4d2030', Kind::Transparent),
         Spectrum::flat(0.9),
         10.0,
         SurfaceFinish::Clear,
         Colour::fromHex('#4d2030')->lab,
     );
-    $ink = Coats::untilHidden(
+    $ink = CoatCount::untilHidden(
         guessed('#141214', Kind::Ink),
         Spectrum::flat(0.9),
         4.0,
@@ -90,16 +90,16 @@ it('does not count it as hiding when a see-through colour only goes dark; a blac
 it('says how many coats reach a colour, or what stays off', function (): void {
     $red = guessed('#b3202c', Kind::Transparent);
     $white = Spectrum::flat(0.9);
-    $three = Coats::untilColour($red, $white, 2.5, SurfaceFinish::Clear, Colour::fromHex('#808080')->lab, 1.0)->after[2][0];
-    $reached = Coats::untilColour($red, $white, 2.5, SurfaceFinish::Clear, $three->lab, 0.5);
-    $blue = Coats::untilColour($red, $white, 2.5, SurfaceFinish::Clear, Colour::fromHex('#2040c0')->lab, 2.0);
-    $light = Coats::untilColour($red, Spectrum::flat(0.02), 2.5, SurfaceFinish::Clear, Colour::fromHex('#f0a0a0')->lab, 2.0);
+    $three = CoatCount::untilColour($red, $white, 2.5, SurfaceFinish::Clear, Colour::fromHex('#808080')->lab, 1.0)->after[2][0];
+    $reached = CoatCount::untilColour($red, $white, 2.5, SurfaceFinish::Clear, $three->lab, 0.5);
+    $blue = CoatCount::untilColour($red, $white, 2.5, SurfaceFinish::Clear, Colour::fromHex('#2040c0')->lab, 2.0);
+    $light = CoatCount::untilColour($red, Spectrum::flat(0.02), 2.5, SurfaceFinish::Clear, Colour::fromHex('#f0a0a0')->lab, 2.0);
     expect($reached->coats)->toBe(3)
         ->and($blue->coats)->toBeNull()
         ->and($blue->reason)->toContain('It never gets there')->toContain('of another hue')
         ->and($light->reason)->toContain('too dark')
         // A red asked to be an orange is too red, one asked to be a violet too yellow.
-        ->and(Coats::untilColour(
+        ->and(CoatCount::untilColour(
             $red,
             $white,
             2.5,
@@ -107,7 +107,7 @@ it('says how many coats reach a colour, or what stays off', function (): void {
             Colour::fromHex('#c04a20')->lab,
             0.5,
         )->reason)->toContain('towards red')
-        ->and(Coats::untilColour(
+        ->and(CoatCount::untilColour(
             $red,
             $white,
             2.5,

@@ -12,7 +12,7 @@ use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
-use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Airflow;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Dryer;
 use Hawkbrush\Core\Drying\Evaporation;
@@ -144,7 +144,7 @@ it('brings colours up under clear', function (): void {
 
 it('dries a light white coat in some minutes, and under a dryer in less than one', function (): void {
     $wet = Weight::Light->wetUm();
-    expect(Evaporation::touchDryS($wet, 0.65, Climate::ordinary(), Air::still()))->toBeBetween(60, 600)
+    expect(Evaporation::touchDryS($wet, 0.65, Climate::ordinary(), Airflow::still()))->toBeBetween(60, 600)
         ->and(Evaporation::touchDryS($wet, 0.65, Climate::ordinary(), Dryer::hairDryer()->in(Climate::ordinary())))->toBeLessThan(60);
 });
 

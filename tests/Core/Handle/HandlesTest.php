@@ -9,7 +9,7 @@ use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Handle\Handle;
 use Hawkbrush\Core\Handle\Handles;
-use Hawkbrush\Core\Handle\Spot;
+use Hawkbrush\Core\Handle\SurfacePoint;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Step\Paint\CoatDocument;
@@ -81,7 +81,7 @@ dataset('every handle', static function (): Generator {
 it('changes nothing where it is left where it is', function (Coat $coat, string $id): void {
     $handle = heldHandle($coat, $id);
     $after = heldHandle(heldWith($coat, $handle->movedTo($handle->u, $handle->deg)), $id);
-    [$back, $down] = (new Spot(heldBody(), $handle->u, $handle->deg))->to(new Spot(heldBody(), $after->u, $after->deg));
+    [$back, $down] = (new SurfacePoint(heldBody(), $handle->u, $handle->deg))->to(new SurfacePoint(heldBody(), $after->u, $after->deg));
     expect(hypot($back, $down))->toBeLessThan(0.15);
 })->with('every handle');
 
@@ -94,7 +94,7 @@ it('goes so far as it is pushed', function (Coat $coat, string $id): void {
             continue;
         }
         $after = heldHandle(heldWith($coat, Handles::nudge($coat, heldBody(), $id, $back, $down)), $id);
-        [$came, $fell] = (new Spot(heldBody(), $handle->u, $handle->deg))->to(new Spot(heldBody(), $after->u, $after->deg));
+        [$came, $fell] = (new SurfacePoint(heldBody(), $handle->u, $handle->deg))->to(new SurfacePoint(heldBody(), $after->u, $after->deg));
         // What opens by whole degrees moves by these.
         $off = in_array($id, ['end', 'spread', 'aim'], true) ? 0.9 : 0.3;
         expect($handle->along ? $came : $back)->toEqualWithDelta($back, $off)

@@ -8,6 +8,7 @@ namespace Tests\Core\Pattern;
 
 use Hawkbrush\Core\Advice\Advisor;
 use Hawkbrush\Core\Body\Surface;
+use Hawkbrush\Core\Coat\Hazard;
 use Hawkbrush\Core\Colour\Bands;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Exchange\RecipeReader;
@@ -23,7 +24,6 @@ use Hawkbrush\Core\Render\Symmetry;
 use Hawkbrush\Core\Render\Texture;
 use Hawkbrush\Core\Run\Cautions;
 use Hawkbrush\Core\Run\Plan;
-use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Shop\Shop;
 use Hawkbrush\Core\Step\Step;
 use Tests\AnyRecipe;

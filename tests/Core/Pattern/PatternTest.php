@@ -8,7 +8,7 @@ use Hawkbrush\Core\Coat\Place;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Coat\Setting;
 use Hawkbrush\Core\Coat\Weight;
-use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Airflow;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Step\Steps;
@@ -91,7 +91,7 @@ it('has no film and no optics where there are no solids', function (): void {
 });
 
 it('is wet for as long as the model says', function (SetBy $by, float $minutes, float $least, float $most): void {
-    $touch = Evaporation::touchDryS(Weight::Medium->wetUm(), 0.65, Climate::ordinary(), Air::still());
+    $touch = Evaporation::touchDryS(Weight::Medium->wetUm(), 0.65, Climate::ordinary(), Airflow::still());
     expect((new Setting($by, $minutes))->wetShare($touch))->toBeBetween($least, $most);
 })->with([
     'heat set' => [SetBy::Heat, 0, 0, 0],
@@ -101,7 +101,7 @@ it('is wet for as long as the model says', function (SetBy $by, float $minutes, 
 ]);
 
 it('never sets where the air takes no more water', function (): void {
-    expect((new Setting(SetBy::Air, 600))->wetShare(Evaporation::touchDryS(16, 0.65, Climate::of(15, 100), Air::still())))->toBe(1.0);
+    expect((new Setting(SetBy::Air, 600))->wetShare(Evaporation::touchDryS(16, 0.65, Climate::of(15, 100), Airflow::still())))->toBe(1.0);
 });
 
 it('fades a place in over its soft edge', function (): void {

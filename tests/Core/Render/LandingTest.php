@@ -9,7 +9,7 @@ use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Render\Coverage;
-use Hawkbrush\Core\Render\Landing;
+use Hawkbrush\Core\Render\Deposition;
 use Tests\PaintedRecipes;
 
 function landing(string|array $technique, string|array $where, array $more = []): float
@@ -19,7 +19,7 @@ function landing(string|array $technique, string|array $where, array $more = [])
     $surface = Surface::of($recipe->body, 96, 96);
     \assert($coat instanceof Coat);
 
-    return Landing::share($coat, $surface, Coverage::land($coat, $surface));
+    return Deposition::share($coat, $surface, Coverage::land($coat, $surface));
 }
 
 it('says how much of marks that stand by themselves lands', function (

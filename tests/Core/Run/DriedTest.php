@@ -6,11 +6,11 @@ namespace Tests\Core\Run;
 
 use Hawkbrush\Core\Advice\Advisor;
 use Hawkbrush\Core\Coat\Mixture;
-use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Drying\Airflow;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Dryer;
+use Hawkbrush\Core\Drying\DryingFactor;
 use Hawkbrush\Core\Drying\Evaporation;
-use Hawkbrush\Core\Drying\Pace;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Exchange\RecipeWriter;
 use Hawkbrush\Core\Node;
@@ -112,7 +112,7 @@ it('takes the mean of what was felt, each within bounds', function (): void {
             \sprintf('11:%02d:%02d', intdiv((int) (6 * $model), 60), (int) (6 * $model) % 60),
         ), felt('timer-stopped', '15:00:00'),
     );
-    expect($twice['white'])->toEqualWithDelta((90 / $model + Pace::MOST) / 2, 1e-9);
+    expect($twice['white'])->toEqualWithDelta((90 / $model + DryingFactor::MOST) / 2, 1e-9);
 });
 
 it('learns nothing from a time that no paint takes, as when a clock was set meanwhile', function (string $dried): void {
@@ -146,25 +146,25 @@ it('lets the timer of a tacky coat go on', function (): void {
 });
 
 it('moves by a part of what a run says, and stays within bounds', function (): void {
-    expect(Pace::after(1.0, 2.0))->toEqualWithDelta(1.3, 1e-9)
-        ->and(Pace::after(1.0, 1.0))->toBe(1.0)
-        ->and(Pace::after(1.0, 1000.0))->toEqualWithDelta(1.45, 1e-9);
+    expect(DryingFactor::after(1.0, 2.0))->toEqualWithDelta(1.3, 1e-9)
+        ->and(DryingFactor::after(1.0, 1.0))->toBe(1.0)
+        ->and(DryingFactor::after(1.0, 1000.0))->toEqualWithDelta(1.45, 1e-9);
     $slow = $quick = 1.0;
     for ($run = 0; $run < 30; $run++) {
-        $slow = Pace::after($slow, 2.0);
-        $quick = Pace::after($quick, 0.01);
+        $slow = DryingFactor::after($slow, 2.0);
+        $quick = DryingFactor::after($quick, 0.01);
     }
-    expect($slow)->toEqualWithDelta(2.0, 1e-3)->and($quick)->toBeBetween(Pace::LEAST, Pace::LEAST + 1e-3);
+    expect($slow)->toEqualWithDelta(2.0, 1e-3)->and($quick)->toBeBetween(DryingFactor::LEAST, DryingFactor::LEAST + 1e-3);
 });
 
 it('dries as the paint was found to dry: in the plan, before a mask, and into the next coat', function (): void {
     [$model, $slow] = [dryingRecipe(), dryingRecipe(2.0)];
     $set = static fn(Recipe $recipe): float => (float) Plan::of($recipe, 1, Shop::ordinary())->steps[0]->work->setSeconds;
     expect($set($slow))->toEqualWithDelta(2 * $set($model), 1e-9);
-    $safe = static fn(Recipe $recipe): float => (float) $recipe->coats()[0]->maskSafeS(Climate::ordinary(), Air::still());
+    $safe = static fn(Recipe $recipe): float => (float) $recipe->coats()[0]->maskSafeS(Climate::ordinary(), Airflow::still());
     expect($safe($slow))->toEqualWithDelta(2 * $safe($model), 1e-9)
         ->and($safe($model))->toEqualWithDelta(
-            (float) Evaporation::maskSafeS(28, $model->coats()[0]->volatileShare(), Climate::ordinary(), Air::still()),
+            (float) Evaporation::maskSafeS(28, $model->coats()[0]->volatileShare(), Climate::ordinary(), Airflow::still()),
             1e-9,
         );
     [$wet, $wetter] = [dryingRecipe(1.0, ['by' => 'wet']), dryingRecipe(2.0, ['by' => 'wet'])];

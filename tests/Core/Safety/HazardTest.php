@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Safety;
 
 use Hawkbrush\Core\Clear\Clear;
-use Hawkbrush\Core\Safety\Hazard;
+use Hawkbrush\Core\Coat\Hazard;
 use Hawkbrush\Core\Step\Steps;
 use Tests\Build;
 use Tests\StepDocuments;

@@ -6,14 +6,14 @@ namespace Tests\Core\Step;
 
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Coat;
-use Hawkbrush\Core\Drying\Air;
+use Hawkbrush\Core\Coat\Hazard;
+use Hawkbrush\Core\Drying\Airflow;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Handle\Handles;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Field;
 use Hawkbrush\Core\Run\Plan;
-use Hawkbrush\Core\Safety\Hazard;
 use Hawkbrush\Core\Shop\Shop;
 use Hawkbrush\Core\Step\Job;
 use Hawkbrush\Core\Step\Steps;
@@ -56,8 +56,8 @@ it('changes nothing but the gloss where the vinyl is clear', function (): void {
 
 it('sets as it cools: nothing has to leave, and a mask may be clamped on it', function (): void {
     $coat = filmOf(dipped());
-    expect($coat->touchDryS(Climate::ordinary(), Air::still()))->toBe(0.0)->and($coat->wetShare(Climate::ordinary()))->toBe(0.0)
-        ->and($coat->maskSafeS(Climate::of(10, 95), Air::still()))->toBe(0.0);
+    expect($coat->touchDryS(Climate::ordinary(), Airflow::still()))->toBe(0.0)->and($coat->wetShare(Climate::ordinary()))->toBe(0.0)
+        ->and($coat->maskSafeS(Climate::of(10, 95), Airflow::still()))->toBe(0.0);
 });
 
 it('is planned with its heats and with what is stirred in', function (): void {

@@ -12,7 +12,7 @@ use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Spectrum;
 
 /** How many coats of one paint it takes, over a ground: until the ground no longer shows, or until a wanted colour. */
-final readonly class Coats
+final readonly class CoatCount
 {
     public const MOST = 40;
 

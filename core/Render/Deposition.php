@@ -10,7 +10,7 @@ use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Placed;
 
 /** How much of what a step means to lay lands at all: the rest lies outside its place, or is turned away from its aim. */
-final class Landing
+final class Deposition
 {
     /** A mark is there where so much of it lands: it may fade towards its edge and over the shoulder. */
     private const LEFT_OF_IT = 0.25;

@@ -7,7 +7,7 @@ namespace Hawkbrush\Core\Render;
 use Hawkbrush\Core\Colour\Lab;
 
 /** Why a spot looks as it does, in a sentence with its figures. */
-final class Cause
+final class Explanation
 {
     /** Less of the colour below than this no longer counts. */
     private const COUNTS = 0.12;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Drying;
 
 /** What blows on the coat: how fast, how warm the coat is while it is wet, and how warm the surface gets once it is dry. */
-final readonly class Air
+final readonly class Airflow
 {
     private function __construct(public float $speedMs, public ?float $surfaceC, public ?float $dryC) {}
 

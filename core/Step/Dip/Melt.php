@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hawkbrush\Core\Dip;
+namespace Hawkbrush\Core\Step\Dip;
 
 /**
  * Vinyl melted in its cup: how long it is heated, in which pieces, and how long it can be dipped into before it is heated

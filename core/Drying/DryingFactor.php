@@ -8,7 +8,7 @@ namespace Hawkbrush\Core\Drying;
  * How many times as long as the model says a paint takes to dry, as the bench has shown it: a damped mean of actual over
  * predicted. How much one run counts and the bounds are guesses of our own, no published source.
  */
-final class Pace
+final class DryingFactor
 {
     public const LEAST = 0.4;
 

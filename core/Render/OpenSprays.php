@@ -11,7 +11,7 @@ use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Shadowed;
 
 /** The open sprays over one surface: coats aimed alike at the same place land alike, and are worked out once. */
-final class Openings
+final class OpenSprays
 {
     /** @var array<string, OpenSpray> by place, aim and width */
     private array $known = [];

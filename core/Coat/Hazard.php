@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hawkbrush\Core\Safety;
+namespace Hawkbrush\Core\Coat;
 
 /**
  * What can hurt at this work, what is usually done against it, and who should leave it alone. Common practice, no published

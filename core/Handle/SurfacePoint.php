@@ -9,7 +9,7 @@ use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Index;
 
 /** A place on a body, and the way to another in mm along and around. */
-final readonly class Spot
+final readonly class SurfacePoint
 {
     /** Within so many mm a handle goes to a mark of the body. A guess. */
     private const SNAP_MM = 0.8;

@@ -5,4 +5,4 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Technique;
 
 /** A technique whose flakes fall on dry: over a tacky size they cling where it lies, and nowhere else. */
-interface Sprinkled {}
+interface LooseFlakes {}

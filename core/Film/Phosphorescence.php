@@ -12,7 +12,7 @@ use Hawkbrush\Core\Colour\Spectrum;
  * as the ground returns, so that it is best over white. What lies above takes its share of the light that charges it and of
  * the glow. How long it lasts is not modelled.
  */
-final class Afterglow
+final class Phosphorescence
 {
     private const PER_UM = 0.05;
 

@@ -9,7 +9,7 @@ use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
 /** How a shop goes about it: the habits of each who paints in it, whose count now, and what cleaning takes here. */
-final readonly class Ways
+final readonly class ShopHabits
 {
     public const MOST_PAINTERS = 12;
 

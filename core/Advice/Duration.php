@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Advice;
 
 /** Times in the words of a reason. */
-final class Minutes
+final class Duration
 {
     public static function say(float $seconds): string
     {

@@ -18,7 +18,7 @@ use Hawkbrush\Core\Technique\Press;
  * along it brings anywhere; one more is needed before mesh or tape where what lies below has not been left to dry right
  * through since it was laid.
  */
-final class Minutes
+final class Cost
 {
     /** Minutes that count as a wait for all that lies there. Common practice, no published source. */
     private const DRIES_ALL = 18.0;

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+use Hawkbrush\Core\Advice\Advisor;
+use Hawkbrush\Core\Advice\Rule;
+use Hawkbrush\Core\Calculator\Calculator;
+use Hawkbrush\Core\Calculator\Calculators;
+use Hawkbrush\Core\Step\Step;
+use Hawkbrush\Core\Step\Steps;
+use Hawkbrush\Core\Technique\Technique;
+use Hawkbrush\Core\Technique\Techniques;
+
+// A class that its list does not name would half work: every one that can be made is on it.
+
+/**
+ * @param string $folder of the core, with one folder below it or none
+ * @param class-string $kind
+ *
+ * @return list<class-string>
+ */
+function madeIn(string $folder, string $kind): array
+{
+    $core = dirname(__DIR__, 2).'/core/';
+    $found = [];
+    foreach ([...glob("{$core}{$folder}/*.php") ?: [], ...glob("{$core}{$folder}/*/*.php") ?: []] as $file) {
+        $name = 'Hawkbrush\Core\\'.strtr(substr($file, strlen($core), -4), '/', '\\');
+        if (is_subclass_of($name, $kind) && ! (new ReflectionClass($name))->isAbstract()) {
+            $found[] = $name;
+        }
+    }
+    sort($found);
+
+    return $found;
+}
+
+/**
+ * @param list<object> $listed
+ *
+ * @return list<class-string>
+ */
+function classesOf(array $listed): array
+{
+    $classes = array_map(get_class(...), $listed);
+    sort($classes);
+
+    return $classes;
+}
+
+it('lists every technique', function (): void {
+    expect(classesOf(Techniques::all()))->toBe(madeIn('Technique', Technique::class));
+});
+
+it('lists every rule', function (): void {
+    expect(classesOf(Advisor::rules()))->toBe(madeIn('Advice', Rule::class));
+});
+
+it('lists every calculator', function (): void {
+    expect(classesOf(Calculators::all()))->toBe(madeIn('Calculator', Calculator::class));
+});
+
+it('lists every kind of step', function (): void {
+    $kinds = Steps::KINDS;
+    sort($kinds);
+    expect($kinds)->toBe(madeIn('Step', Step::class));
+});
+
+it('gives no two of a list one name', function (): void {
+    $names = [
+        array_map(static fn(Technique $one): string => $one->name(), Techniques::all()),
+        array_map(static fn(Rule $one): string => $one->name(), Advisor::rules()),
+        array_map(static fn(Calculator $one): string => $one->name(), Calculators::all()),
+        Steps::names(),
+    ];
+    foreach ($names as $of) {
+        expect(array_unique($of))->toBe($of);
+    }
+});
+
+it('knows by name only rules that there are', function (): void {
+    $names = array_map(static fn(Rule $one): string => $one->name(), Advisor::rules());
+    expect(array_diff(array_merge(...Advisor::ONE_OF), $names))->toBe([]);
+});
