@@ -4,18 +4,82 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core;
 
+use Hawkbrush\Core\Document\Outside;
+
 /**
  * A place in a decoded JSON document that knows its own JSON Pointer (RFC 6901), so that whatever is wrong can be
- * refused with what and where. All reading of foreign documents goes through here.
+ * refused with what and where. All reading of documents goes through here, by one of two doors: what comes from outside
+ * is held to every bound; what was kept was taken once, and is never refused for a bound that came later.
  */
 final readonly class Node
 {
-    private function __construct(private mixed $value, public string $pointer) {}
+    /**
+     * @param Outside|null $outside takes what of a kept document lies outside today's bounds; null: it is refused
+     * @param list<string> $strict fields that come from outside, in a document that was kept
+     */
+    private function __construct(
+        private mixed $value,
+        public string $pointer,
+        private ?Outside $outside = null,
+        private array $strict = [],
+    ) {}
 
-    /** @param mixed $value as json_decode(…, true) gives it */
+    /** @param mixed $value from outside, as json_decode(…, true) gives it */
     public static function root(mixed $value): self
     {
         return new self($value, '');
+    }
+
+    /** @param mixed $value that was kept, as json_decode(…, true) gives it */
+    public static function kept(mixed $value, Outside $outside = new Outside()): self
+    {
+        return new self($value, '', $outside);
+    }
+
+    /**
+     * The same, where these fields are set from outside: they are held to every bound, the others as they were kept.
+     *
+     * @param list<string> $fields
+     */
+    public function setting(array $fields): self
+    {
+        return new self($this->value, $this->pointer, $this->outside, $fields);
+    }
+
+    /**
+     * This object laid over one that was kept: its own fields come from outside, the others are as they were.
+     *
+     * @param array<string, mixed> $kept
+     */
+    public function over(array $kept): self
+    {
+        $fields = array_map(static fn(self $field): mixed => $field->value, $this->fields());
+
+        return new self([...$kept, ...$fields], $this->pointer, new Outside(), array_keys($fields));
+    }
+
+    /**
+     * Only these of its fields.
+     *
+     * @param list<string> $names
+     */
+    public function part(array $names): self
+    {
+        $fields = array_intersect_key(\is_array($this->value) ? $this->value : [], array_flip($names));
+
+        return new self($fields, $this->pointer, $this->outside, $this->strict);
+    }
+
+    /** The same, come from outside as a whole. */
+    public function fromOutside(): self
+    {
+        return new self($this->value, $this->pointer);
+    }
+
+    /** The same place, with what lies outside today's bounds told to somebody else; from outside it is refused as before. */
+    public function tellingTo(Outside $outside): self
+    {
+        return $this->outside === null ? $this : new self($this->value, $this->pointer, $outside, $this->strict);
     }
 
     /** @throws Refused when the text is not JSON */
@@ -43,7 +107,14 @@ final readonly class Node
             throw Refused::at($this->pointer.'/'.self::escape($field), "“{$field}” is missing.");
         }
 
-        return new self($this->value[$field], $this->pointer.'/'.self::escape($field));
+        return $this->child($field, $this->value[$field]);
+    }
+
+    private function child(string $field, mixed $value): self
+    {
+        $outside = \in_array($field, $this->strict, true) ? null : $this->outside;
+
+        return new self($value, $this->pointer.'/'.self::escape($field), $outside);
     }
 
     public function optional(string $field): ?self
@@ -63,13 +134,14 @@ final readonly class Node
         }
         $count = \count($this->value);
         if ($count < $min || $count > $max) {
-            throw $this->refuse($min === $max
-                ? "A list of {$min} was expected here, this one has {$count}."
-                : "A list of {$min} to {$max} was expected here, this one has {$count}.");
+            if ($min === $max) {
+                throw $this->refuse("A list of {$min} was expected here, this one has {$count}.");
+            }
+            $this->beyond("A list of {$min} to {$max} was expected here, this one has {$count}.");
         }
         $items = [];
         foreach ($this->value as $i => $item) {
-            $items[] = new self($item, $this->pointer.'/'.$i);
+            $items[] = new self($item, $this->pointer.'/'.$i, $this->outside);
         }
 
         return $items;
@@ -86,11 +158,11 @@ final readonly class Node
             throw $this->refuse('An object was expected here.');
         }
         if (\count($this->value) > $max) {
-            throw $this->refuse("No more than {$max} entries fit here.");
+            $this->beyond("No more than {$max} entries fit here.");
         }
         $fields = [];
         foreach ($this->value as $name => $item) {
-            $fields[(string) $name] = new self($item, $this->pointer.'/'.self::escape((string) $name));
+            $fields[(string) $name] = $this->child((string) $name, $item);
         }
 
         return $fields;
@@ -119,8 +191,11 @@ final readonly class Node
             throw $this->refuse('A number was expected here.');
         }
         $number = (float) $this->value;
-        if (! is_finite($number) || $number < $min || $number > $max) {
-            throw $this->refuse(
+        if (! is_finite($number)) {
+            throw $this->refuse('A finite number was expected here.');
+        }
+        if ($number < $min || $number > $max) {
+            $this->beyond(
                 'A number from '.self::plain($min).' to '.self::plain($max).' was expected here, not '.self::plain($number).'.',
             );
         }
@@ -160,7 +235,7 @@ final readonly class Node
             throw $this->refuse('This must not be empty.');
         }
         if (mb_strlen($text) > $max) {
-            throw $this->refuse("This must not be longer than {$max} characters.");
+            $this->beyond("This must not be longer than {$max} characters.");
         }
         if (preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', $text) === 1) {
             throw $this->refuse('This holds control characters.');
@@ -218,6 +293,18 @@ final readonly class Node
     }
 
     /**
+     * One of some words; what was kept was one of them once.
+     *
+     * @param list<string> $choices
+     *
+     * @throws Refused
+     */
+    public function word(array $choices): string
+    {
+        return $this->outside === null ? $this->choice($choices) : $this->text();
+    }
+
+    /**
      * @return list<float>
      *
      * @throws Refused
@@ -257,9 +344,23 @@ final readonly class Node
         }
     }
 
+    public function isKept(): bool
+    {
+        return $this->outside !== null;
+    }
+
     public function raw(): mixed
     {
         return $this->value;
+    }
+
+    /** @throws Refused where it comes from outside */
+    private function beyond(string $message): void
+    {
+        if ($this->outside === null) {
+            throw $this->refuse($message);
+        }
+        $this->outside->add($this->pointer, $message);
     }
 
     public function refuse(string $message): Refused

@@ -65,6 +65,9 @@ final class AnyCall
         if (isset($schema->{'$ref'})) {
             return $this->value(Contract::document()->components->schemas->{basename($schema->{'$ref'})}, $depth);
         }
+        if (isset($schema->const)) {
+            return $schema->const;
+        }
         if (isset($schema->enum)) {
             return $this->one($schema->enum);
         }

@@ -8,7 +8,7 @@ use App\Actions\Bodies\SaveBody;
 use App\Actions\Rack\SavePaint;
 use App\Models\Body;
 use App\Models\Paint;
-use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Body\Body as CoreBody;
 use Hawkbrush\Core\Node;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Testing\TestResponse;
@@ -65,7 +65,7 @@ abstract class ApiCase extends TestCase
     {
         $half = $length / 6;
 
-        return app(SaveBody::class)->save(BodyReader::read(Node::root([
+        return app(SaveBody::class)->save(CoreBody::read(Node::root([
             'name' => $name, 'length_mm' => $length, 'exponent' => 2,
             'stations' => [[0, 1, 1, 1], [0.3, $half, $half, $half * 0.6], [0.7, $half * 0.7, $half * 0.7, $half * 0.4], [1, 1, 1, 1]],
             'marks' => ['eye_socket_mm' => $length / 12],

@@ -12,7 +12,6 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Colour\Colour;
-use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Optics;
@@ -77,7 +76,7 @@ final class Build
     /** @param array<string, mixed> $fields of the example's body */
     public static function body(array $fields = []): Body
     {
-        return BodyReader::read(Node::root($fields + Examples::body()));
+        return Body::read(Node::root($fields + Examples::body()));
     }
 
     /**

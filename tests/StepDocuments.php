@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use Hawkbrush\Core\Exchange\PaintReader;
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
@@ -59,15 +59,24 @@ final class StepDocuments
         return $kinds;
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param array<string, mixed> $document from outside */
     public static function read(array $document): Step
     {
-        $paint = static fn(string $id): \Hawkbrush\Core\Coat\Paint => PaintReader::paint(
-            $id,
-            Node::root(['hex' => '#808080', 'kind' => 'opaque']),
-        );
+        return Steps::read(Node::root($document), self::paints());
+    }
 
-        return Steps::read(Node::root($document), ['white' => $paint('white'), 'moss' => $paint('moss')]);
+    /** @param array<string, mixed> $document as it was kept once */
+    public static function kept(array $document): Step
+    {
+        return Steps::read(Node::kept($document), self::paints());
+    }
+
+    /** @return array<string, Paint> */
+    private static function paints(): array
+    {
+        $paint = static fn(string $id): Paint => Paint::read($id, Node::root(['hex' => '#808080', 'kind' => 'opaque']));
+
+        return ['white' => $paint('white'), 'moss' => $paint('moss')];
     }
 
     /** @return array<string, \stdClass> the schema of each kind by its name */

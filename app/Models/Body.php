@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Hawkbrush\Core\Body\Body as CoreBody;
-use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Step\Prepare\Condition;
 use Hawkbrush\Core\Step\Prepare\Fitting;
@@ -66,6 +65,6 @@ final class Body extends Model
 
     public function core(): CoreBody
     {
-        return BodyReader::read(Node::root(['name' => $this->name, 'material' => $this->material, ...$this->form]));
+        return CoreBody::read(Node::kept(['name' => $this->name, 'material' => $this->material, ...$this->form]));
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Hawkbrush\Core\Clear\Product;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Node;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -31,8 +33,21 @@ final class ClearBottle extends Model
 {
     use HasUlids;
 
-    /** Least and most of what a shop keeps of it. */
-    public const BOUNDS = ['bottle_ml' => [1, 20000], 'left_ml' => [0, 20000], 'price' => [0, 100000], 'keeps_months' => [1, 120]];
+    public const USUAL_ML = 240.0;
+
+    /** What a shop keeps of it beside its sheet, {@see Product::fields}. */
+    public static function fields(): Fields
+    {
+        return new Fields(
+            Field::text('name', 80),
+            Field::number('bottle_ml', 1, 20_000)->or(self::USUAL_ML),
+            Field::number('left_ml', 0, 20_000)->or(self::USUAL_ML),
+            Field::number('price', 0, 100_000)->or(null),
+            Field::date('opened_on')->or(null),
+            Field::whole('keeps_months', 1, 120)->or(null),
+            Field::date('expires_on')->or(null),
+        );
+    }
 
     protected $table = 'clears';
 
@@ -50,7 +65,7 @@ final class ClearBottle extends Model
 
     public function product(): Product
     {
-        return Product::read(Node::root(['kind' => $this->kind] + $this->figures));
+        return Product::read(Node::kept(['kind' => $this->kind] + $this->figures));
     }
 
     /** The last day on which it is good: by its date, or by how long it keeps once opened, whichever comes first; null: not known. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Hawkbrush\Core\Air\Nozzle;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Drying\Dryer;
 use Hawkbrush\Core\Node;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -28,10 +30,32 @@ final class Equipment extends Model
 
     public const KINDS = ['airbrush', 'compressor', 'dryer'];
 
-    /** Least and most of its figures, in the unit of the name. */
-    public const BOUNDS = [
-        'nozzle_mm' => [Nozzle::LEAST_MM, Nozzle::MOST_MM], 'cup_ml' => [0.2, 200], 'most_psi' => [10, 200], 'tank_l' => [0, 200],
-    ];
+    /** What a painter says of one of a kind beside its name. */
+    public static function fields(string $kind): Fields
+    {
+        return match ($kind) {
+            'airbrush' => new Fields(
+                Field::number('nozzle_mm', Nozzle::LEAST_MM, Nozzle::MOST_MM)->or(Nozzle::ORDINARY_MM),
+                Field::number('cup_ml', 0.2, 200)->or(7),
+                Field::flag('gauge')->or(false),
+            ),
+            'compressor' => new Fields(
+                Field::number('most_psi', 10, 200)->or(58),
+                Field::number('tank_l', 0, 200)->or(3),
+                Field::flag('moisture_trap')->or(false),
+            ),
+            default => new Fields(Field::document('dryer')->or(null)),
+        };
+    }
+
+    /** @return array<string, array{float, float}> the least and the most of each figure of any kind */
+    public static function bounds(): array
+    {
+        return array_merge(Dryer::fields()->bounds(), ...array_map(
+            static fn(string $kind): array => self::fields($kind)->bounds(),
+            self::KINDS,
+        ));
+    }
 
     protected $table = 'equipment';
 
@@ -62,11 +86,11 @@ final class Equipment extends Model
 
     public function nozzle(): Nozzle
     {
-        return new Nozzle((float) Node::root($this->figures)->field('nozzle_mm')->number());
+        return new Nozzle((float) Node::kept($this->figures)->field('nozzle_mm')->number());
     }
 
     public function dryer(): Dryer
     {
-        return Dryer::read(Node::root($this->figures)->field('dryer'));
+        return Dryer::read(Node::kept($this->figures)->field('dryer'));
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Eye\Eye;
+use Hawkbrush\Core\Node;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -39,21 +42,19 @@ final class EyeCard extends Model
         ];
     }
 
-    public function core(): Eye
+    /** What a painter says of them. */
+    public static function fields(): Fields
     {
-        return new Eye($this->diameter_mm, $this->iris, self::known($this->pupil, Eye::PUPILS), self::known($this->kind, Eye::KINDS));
+        return Eye::fields()->with(
+            Field::text('name', 80),
+            Field::whole('left', 0, 100_000)->or(0),
+            Field::number('price', 0, 1000)->or(null),
+        );
     }
 
-    /**
-     * @template T of string
-     *
-     * @param non-empty-list<T> $of
-     *
-     * @return T
-     */
-    private static function known(string $word, array $of): string
+    public function core(): Eye
     {
-        return \in_array($word, $of, true) ? $word : $of[0];
+        return Eye::read(Eye::fields()->among(Node::kept($this->getAttributes())));
     }
 
     /** The card that an eye of a recipe is taken from: of its kind, size and pupil, the nearest iris first; null where none is kept. */

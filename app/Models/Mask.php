@@ -6,7 +6,7 @@ namespace App\Models;
 
 use App\Keeping\CodeVersion;
 use App\Keeping\PictureCache;
-use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Body\Body as CoreBody;
 use Hawkbrush\Core\Mask\Plate;
 use Hawkbrush\Core\Node;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -67,9 +67,9 @@ final class Mask extends Model
             PictureCache::KEPT_S,
             fn(): Plate => Plate::read(
                 $this->name,
-                Node::root($this->technique),
+                Node::kept($this->technique),
                 $this->seed,
-                Plate::surface(BodyReader::read(Node::root($this->cut_for))),
+                Plate::surface(CoreBody::read(Node::kept($this->cut_for))),
             ),
         );
     }

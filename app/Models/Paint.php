@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Hawkbrush\Core\Coat\Paint as CorePaint;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Node;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -83,7 +82,7 @@ final class Paint extends Model
     /** @param array<string, list<float>>|null $optics other than its own */
     public function core(?array $optics = null): CorePaint
     {
-        return PaintReader::paint($this->id, Node::root([
+        return CorePaint::read($this->id, Node::kept([
             'name' => $this->name, 'kind' => $this->kind, 'hex' => $this->hex, 'solids' => $this->solids,
             'drop_ml' => $this->drop_ml,
             'family' => $this->family,

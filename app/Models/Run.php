@@ -13,6 +13,7 @@ use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Run\BenchEvent;
+use Hawkbrush\Core\Run\BenchEvents;
 use Hawkbrush\Core\Run\Record;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Shop\Shop;
@@ -84,13 +85,13 @@ final class Run extends Model
 
     public function core(): Recipe
     {
-        return $this->read ??= RecipeReader::read(Node::root($this->recipe));
+        return $this->read ??= RecipeReader::read(Node::kept($this->recipe));
     }
 
     public function climate(): Climate
     {
         $room = Climate::of($this->air_c, $this->humidity_percent);
-        $dryer = Node::root($this->rig ?? [])->optional('dryer');
+        $dryer = Node::kept($this->rig ?? [])->optional('dryer');
 
         return $dryer === null ? $room : $room->with(Dryer::read($dryer));
     }
@@ -98,7 +99,7 @@ final class Run extends Model
     /** The shop as it was when the run was planned. */
     public function shop(): Shop
     {
-        $rig = Node::root($this->rig ?? []);
+        $rig = Node::kept($this->rig ?? []);
         $nozzle = $rig->optional('airbrush')?->optional('nozzle_mm')?->number();
 
         return new Shop(
@@ -113,7 +114,7 @@ final class Run extends Model
     /** @return array<string, Node> the clears of the shop as they were, by kind */
     public function clears(): array
     {
-        return Node::root($this->rig ?? [])->optional('clears')?->fields() ?? [];
+        return Node::kept($this->rig ?? [])->optional('clears')?->fields() ?? [];
     }
 
     /** Whether one side of every bait is sprayed before all are turned; bait by bait where that was planned before it could be said. */
@@ -125,7 +126,7 @@ final class Run extends Model
     /** The airbrush it is sprayed with, as far as is known. */
     public function airbrushId(): ?string
     {
-        return Node::root($this->rig ?? [])->optional('airbrush')?->optional('id')?->text();
+        return Node::kept($this->rig ?? [])->optional('airbrush')?->optional('id')?->text();
     }
 
     public function record(): Record
@@ -137,7 +138,7 @@ final class Run extends Model
     public function happened(): array
     {
         return array_values(
-            $this->events()->get()->map(static fn(BenchEventRow $row): BenchEvent => BenchEvent::read(Node::root($row->event)))->all(),
+            $this->events()->get()->map(static fn(BenchEventRow $row): BenchEvent => BenchEvents::read(Node::kept($row->event)))->all(),
         );
     }
 }

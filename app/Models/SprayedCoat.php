@@ -91,7 +91,7 @@ final class SprayedCoat extends Model
 
     public function core(): Sprayed
     {
-        $of = Node::root($this->spraying);
+        $of = Node::kept($this->spraying);
 
         return new Sprayed(
             new Spraying(

@@ -11,7 +11,6 @@ use Hawkbrush\Core\Body\Body as CoreBody;
 use Hawkbrush\Core\Body\Index;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Body\Zone;
-use Hawkbrush\Core\Exchange\BodyWriter;
 use Hawkbrush\Core\Step\TaskWork;
 
 /** One kind of body with all that is known of it: measures, zones, preparation, lots. */
@@ -73,7 +72,7 @@ final class BodyPageView
     /** @return array<string, mixed> */
     private static function form(CoreBody $core): array
     {
-        $form = BodyWriter::write($core);
+        $form = $core->document();
         unset($form['name'], $form['material']);
 
         return $form;
@@ -101,7 +100,7 @@ final class BodyPageView
             }
             $zones[] = [
                 'name' => $zone->value, 'area_mm2' => round($area, 1), 'cover' => $cover,
-                'extent' => BodyWriter::extent($zone->extent($core)), 'own' => isset($core->marks->zones[$zone->value]),
+                'extent' => $zone->extent($core)->document(), 'own' => isset($core->marks->zones[$zone->value]),
             ];
         }
 

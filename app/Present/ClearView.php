@@ -32,7 +32,7 @@ final class ClearView
                 ClearBottle::query()->orderBy('kind')->orderBy('name')->orderBy('id')->get()->map(self::of(...))->all(),
             ),
             'kinds' => array_map(static fn(Clear $clear): array => Product::usual($clear)->document(), Clear::cases()),
-            'bounds' => ClearBottle::BOUNDS + Product::BOUNDS,
+            'bounds' => ClearBottle::fields()->bounds() + Product::fields()->bounds(),
         ];
     }
 

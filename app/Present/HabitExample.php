@@ -14,6 +14,7 @@ use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Run\BenchEvent;
+use Hawkbrush\Core\Run\BenchEvents;
 use Hawkbrush\Core\Run\Record;
 use Hawkbrush\Core\Shop\AirWords;
 use Hawkbrush\Core\Shop\Habit;
@@ -119,7 +120,7 @@ final readonly class HabitExample
     {
         $moss = $this->moss();
         [$first, $second] = $this->recipe->step($moss->id)?->sides() ?? ['', ''];
-        $event = static fn(int $n, string $type, string $step, ?int $bait, array $data): BenchEvent => BenchEvent::read(Node::root([
+        $event = static fn(int $n, string $type, string $step, ?int $bait, array $data): BenchEvent => BenchEvents::read(Node::root([
             'id' => "example-{$n}", 'type' => $type, 'step' => $step, 'bait' => $bait, 'at' => '2026-01-01T08:00:00Z', 'data' => $data,
         ]));
         $at = Record::fold($this->recipe, 2, [

@@ -18,7 +18,7 @@ final class RigView
         return [
             'equipment' => array_values($equipment->map(self::of(...))->all()),
             'dryers' => array_map(static fn(string $kind): array => Dryer::usual($kind)->document(), Dryer::KINDS),
-            'bounds' => Equipment::BOUNDS + Dryer::BOUNDS,
+            'bounds' => Equipment::bounds(),
         ];
     }
 

@@ -66,7 +66,7 @@ final class RunView
     /** @return array{airbrush: string|null, dryer: string|null} names of what it is sprayed and dried with */
     private static function rig(Run $run): array
     {
-        $rig = Node::root($run->rig ?? []);
+        $rig = Node::kept($run->rig ?? []);
 
         return [
             'airbrush' => $rig->optional('airbrush')?->optional('name')?->text(),

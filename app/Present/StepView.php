@@ -36,6 +36,7 @@ final class StepView
             $all[] = [
                 'document' => Steps::write($step),
                 'shown' => self::shown($step, $i + 1, $recipe, $surface, $coat?->keepsMaskOf($before) ?? false, $habits),
+                'outside' => self::outside($step),
             ];
             $before = $coat ?? $before;
         }
@@ -59,7 +60,22 @@ final class StepView
         return [
             'document' => Steps::write($step),
             'shown' => self::shown($step, $at, $recipe, $surface, $keepsMask, $habits),
+            'outside' => self::outside($step),
         ];
+    }
+
+    /** @return list<array{field: string, says: string}> what of it was kept and lies outside today's bounds */
+    private static function outside(Step $step): array
+    {
+        $outside = $step->head->outside?->all() ?? [];
+
+        return array_map(
+            static fn(string $pointer, string $says): array => [
+                'field' => (string) preg_replace('#^/steps/\d+/|^/#', '', $pointer), 'says' => $says,
+            ],
+            array_keys($outside),
+            array_values($outside),
+        );
     }
 
     /** @return array<string, mixed> */

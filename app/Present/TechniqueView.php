@@ -6,10 +6,10 @@ namespace App\Present;
 
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Exchange\PaintReader;
+use Hawkbrush\Core\Coat\CoatDocument;
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Render\Coverage;
-use Hawkbrush\Core\Step\Paint\CoatDocument;
 use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
@@ -30,7 +30,7 @@ final class TechniqueView
     public static function cover(Body $body, array $technique, string $zone = 'whole', int $seed = 1): string
     {
         // Any paint will do: only where it lands is drawn.
-        $paint = PaintReader::paint('any', Node::root(['name' => 'Any', 'hex' => '#202020', 'kind' => 'opaque']));
+        $paint = Paint::read('any', Node::root(['name' => 'Any', 'hex' => '#202020', 'kind' => 'opaque']));
         $coat = CoatDocument::read('drawn', Node::root([
             'mix' => [['paint' => 'any']], 'technique' => $technique, 'where' => ['zone' => $zone], 'aim_deg' => 90, 'seed' => $seed,
         ]), ['any' => $paint]);

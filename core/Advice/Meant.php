@@ -39,7 +39,7 @@ final class Meant
     /** Of all that is set for the step, its title and check aside. */
     private static function mark(Step $step): string
     {
-        $fields = $step->fields();
+        $fields = $step->document();
         // It came later: where it is not said, what was answered before stands.
         if (($fields['work'] ?? null) === null) {
             unset($fields['work']);

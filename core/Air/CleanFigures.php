@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Air;
 
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
@@ -17,14 +19,22 @@ final readonly class CleanFigures
         'strip' => ['left' => 0.003, 'minutes' => 6.0, 'cleaner_ml' => 15.0],
     ];
 
-    private const BOUNDS = ['left' => [0.0, 0.5], 'minutes' => [0.0, 60.0], 'cleaner_ml' => [0.0, 200.0]];
-
     /** @param array<string, array{left: float, minutes: float, cleaner_ml: float}> $of by level */
     private function __construct(private array $of) {}
 
     public static function usual(): self
     {
         return new self(self::USUAL);
+    }
+
+    /** Of one way of cleaning; what is left out is as usual. */
+    public static function fields(): Fields
+    {
+        return new Fields(
+            Field::number('left', 0, 0.5)->or(null),
+            Field::number('minutes', 0, 60)->or(null),
+            Field::number('cleaner_ml', 0, 200)->or(null),
+        );
     }
 
     /**
@@ -37,12 +47,11 @@ final readonly class CleanFigures
         $node->only(CleanLevel::names());
         $of = self::USUAL;
         foreach (CleanLevel::names() as $level) {
-            $one = $node->optional($level)?->only(array_keys(self::BOUNDS));
-            $figure = static fn(string $name): ?float => $one?->optional($name)?->number(...self::BOUNDS[$name]);
+            $one = $node->has($level) ? self::fields()->in($node->field($level)) : null;
             $of[$level] = [
-                'left' => $figure('left') ?? $of[$level]['left'],
-                'minutes' => $figure('minutes') ?? $of[$level]['minutes'],
-                'cleaner_ml' => $figure('cleaner_ml') ?? $of[$level]['cleaner_ml'],
+                'left' => $one?->maybe('left') ?? $of[$level]['left'],
+                'minutes' => $one?->maybe('minutes') ?? $of[$level]['minutes'],
+                'cleaner_ml' => $one?->maybe('cleaner_ml') ?? $of[$level]['cleaner_ml'],
             ];
         }
         foreach ([['blow', 'rinse'], ['rinse', 'strip']] as [$less, $more]) {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Body;
 
+use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
+use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
 /**
@@ -16,6 +20,9 @@ use Hawkbrush\Core\Refused;
  */
 final readonly class Body
 {
+    /** Bare plastic, where a document says nothing of its ground. */
+    private const ORDINARY_GROUND = 0.75;
+
     /**
      * @param list<Station> $stations
      * @param array<string, list<float>> $tangents slope of the squared measure at each station
@@ -73,6 +80,64 @@ final readonly class Body
             'bottom' => self::slopes($stations, static fn(Station $s): float => $s->bottomMm),
             'half' => self::slopes($stations, static fn(Station $s): float => $s->halfWidthMm),
         ]);
+    }
+
+    public static function fields(): Fields
+    {
+        /** @var Fields|null $fields */
+        static $fields = null;
+
+        return $fields ??= new Fields(
+            Field::text('name', 80)->or('body'),
+            Field::text('material', 40)->or('plastic'),
+            Field::number('length_mm', 5, 1000),
+            Field::number('exponent', 1, 8)->or(2),
+            Field::list('stations', 2, 100),
+            Field::document('ground')->or(null),
+            Field::choice('shine', Shine::names())->or(Shine::None->value),
+            Field::document('marks')->or(null),
+        );
+    }
+
+    /**
+     * {length_mm, stations: [[u, top_mm, bottom_mm, half_width_mm]], …}.
+     *
+     * @throws Refused
+     */
+    public static function read(Node $node): self
+    {
+        $in = self::fields()->in($node);
+        $ground = $in->node('ground');
+        $marks = $in->node('marks');
+        try {
+            return self::of(
+                $in->text('name'),
+                $in->text('material'),
+                $in->number('length_mm'),
+                $in->number('exponent'),
+                array_map(Station::read(...), $in->items('stations')),
+                $ground === null ? Spectrum::flat(self::ORDINARY_GROUND) : Colour::read($ground)->reflectance(),
+                $marks === null ? new Marks() : Marks::read($marks),
+                Shine::from($in->choice('shine', Shine::names())),
+            );
+        } catch (Refused $e) {
+            throw str_starts_with($e->pointer, $node->pointer.'/') ? $e : $e->below($node->pointer);
+        }
+    }
+
+    /** @return array<string, mixed> as it stands in a document */
+    public function document(): array
+    {
+        return [
+            'name' => $this->name,
+            'material' => $this->material,
+            'length_mm' => $this->lengthMm,
+            'exponent' => $this->exponent,
+            'stations' => array_map(static fn(Station $station): array => $station->document(), $this->stations),
+            'ground' => ['reflectance' => $this->ground->document()],
+            ...$this->shine === Shine::None ? [] : ['shine' => $this->shine->value],
+            'marks' => $this->marks->document(),
+        ];
     }
 
     /** Whether it bends, so that what is hard on it cracks. */

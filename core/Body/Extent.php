@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Body;
 
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+
 /**
  * How far a zone goes: along the length in u, around in degrees from the back ridge; each fades over its own soft width.
  * Where it ends both along and around, its corners are round: nothing sprayed by hand has any.
@@ -53,6 +58,57 @@ final readonly class Extent
         $this->softs = [$softU / max(1e-9, $this->reachU), $softDeg / max(1e-9, $this->reachDeg)];
         $half = max($this->softs) / 2;
         $this->edge = [$this->power(max(0.0, 1 - $half)), $this->power(1 + $half)];
+    }
+
+    /** @return list<Field> where a range begins and ends, in documents */
+    public static function ends(): array
+    {
+        return [
+            Field::number('from_u', 0, 1)->or(null), Field::number('to_u', 0, 1)->or(null),
+            Field::number('from_deg', 0, 180)->or(null), Field::number('to_deg', 0, 180)->or(null),
+        ];
+    }
+
+    /**
+     * @return array{fromU: float, toU: float, fromDeg: float, toDeg: float}
+     *
+     * @throws Refused when it ends before it begins
+     */
+    public static function readEnds(Node $node): array
+    {
+        $fromU = $node->field('from_u')->number(0, 1);
+        $fromDeg = $node->field('from_deg')->number(0, 180);
+
+        return [
+            'fromU' => $fromU, 'toU' => $node->field('to_u')->number($fromU, 1),
+            'fromDeg' => $fromDeg, 'toDeg' => $node->field('to_deg')->number($fromDeg, 180),
+        ];
+    }
+
+    /** Of a zone set by hand. */
+    public static function fields(): Fields
+    {
+        return new Fields(...self::ends(), ...[Field::number('soft_u', 0, 0.5)->or(0.05), Field::number('soft_deg', 0, 90)->or(15)]);
+    }
+
+    /** @throws Refused */
+    public static function read(Node $node, bool $oval): self
+    {
+        $in = self::fields()->in($node);
+        $ends = self::readEnds($node);
+
+        return self::set(
+            $ends['fromU'], $ends['toU'], $in->number('soft_u'), $ends['fromDeg'], $ends['toDeg'], $in->number('soft_deg'), $oval,
+        );
+    }
+
+    /** @return array<string, float> within the body, as it stands in a document */
+    public function document(): array
+    {
+        return [
+            'from_u' => max(0.0, $this->fromU), 'to_u' => min(1.0, $this->toU), 'soft_u' => $this->softU,
+            'from_deg' => max(0.0, $this->fromDeg), 'to_deg' => min(180.0, $this->toDeg), 'soft_deg' => $this->softDeg,
+        ];
     }
 
     public static function set(

@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Body;
 
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
+
 /**
  * What a body has of its own that paint is placed by: gill edge and eye as shares of the length and degrees from the
  * back ridge, bill, joints, hook hangers, line tie, and zones set by hand.
  */
 final readonly class Marks
 {
+    private const MOST_OF_A_KIND = 12;
+
     /**
      * @param float|null $eyeSocketDepthMm from the face of the head to its floor; null: not measured, or no socket
      * @param list<float> $jointsU
@@ -31,4 +38,76 @@ final readonly class Marks
         public float $tieDeg = 90.0,
         public array $zones = [],
     ) {}
+
+    public static function fields(): Fields
+    {
+        /** @var Fields|null $fields */
+        static $fields = null;
+
+        return $fields ??= new Fields(
+            Field::number('gill_u', 0.02, 0.6)->or(0.24),
+            Field::number('eye_u', 0.01, 0.5)->or(0.12),
+            Field::number('eye_deg', 10, 130)->or(72),
+            Field::number('eye_socket_mm', 1, 40)->or(null),
+            Field::number('eye_socket_depth_mm', 0.1, 20)->or(null),
+            Field::number('bill_length_mm', 1, 200)->or(null),
+            Field::number('bill_angle_deg', -90, 90)->or(35),
+            Field::list('joints_u', 0, self::MOST_OF_A_KIND)->or([]),
+            Field::list('hooks_u', 0, self::MOST_OF_A_KIND)->or([]),
+            Field::number('tie_u', 0, 1)->or(null),
+            Field::number('tie_deg', 0, 180)->or(90),
+            Field::document('zones')->or([]),
+        );
+    }
+
+    /** @throws Refused */
+    public static function read(Node $node): self
+    {
+        $in = self::fields()->in($node);
+        $places = static fn(string $name): array => array_map(static fn(Node $u): float => $u->number(0, 1), $in->items($name));
+
+        return new self(
+            $in->number('gill_u'),
+            $in->number('eye_u'),
+            $in->number('eye_deg'),
+            $in->maybe('eye_socket_mm'),
+            $in->maybe('eye_socket_depth_mm'),
+            $in->maybe('bill_length_mm'),
+            $in->number('bill_angle_deg'),
+            $places('joints_u'),
+            $places('hooks_u'),
+            $in->maybe('tie_u'),
+            $in->number('tie_deg'),
+            self::zones($in->node('zones')),
+        );
+    }
+
+    /** @return array<string, mixed> as it stands in a document */
+    public function document(): array
+    {
+        return [
+            'gill_u' => $this->gillU,
+            'eye_u' => $this->eyeU,
+            'eye_deg' => $this->eyeDeg,
+            'eye_socket_mm' => $this->eyeSocketMm,
+            'eye_socket_depth_mm' => $this->eyeSocketDepthMm,
+            'bill_length_mm' => $this->billLengthMm,
+            'bill_angle_deg' => $this->billAngleDeg,
+            'joints_u' => $this->jointsU,
+            'hooks_u' => $this->hooksU,
+            'tie_u' => $this->tieU,
+            'tie_deg' => $this->tieDeg,
+        ] + ($this->zones === [] ? [] : ['zones' => array_map(static fn(Extent $zone): array => $zone->document(), $this->zones)]);
+    }
+
+    /** @return array<string, Extent> by name */
+    private static function zones(?Node $node): array
+    {
+        $zones = [];
+        foreach ($node?->only(array_values(array_diff(Zone::names(), [Zone::Whole->value])))->fields() ?? [] as $name => $zone) {
+            $zones[$name] = Extent::read($zone, Zone::from($name)->isOval());
+        }
+
+        return $zones;
+    }
 }

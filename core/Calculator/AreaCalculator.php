@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Calculator;
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Measure;
 use Hawkbrush\Core\Body\Zone;
-use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 
 /** Area and volume of a body, and the area of its zones. */
@@ -32,7 +32,7 @@ final class AreaCalculator implements Calculator
 
     public function calculate(Node $in): array
     {
-        $body = BodyReader::read($in->only(['body'])->field('body'));
+        $body = Body::read($in->only(['body'])->field('body'));
         $zones = Measure::zonesMm2($body);
         unset($zones[Zone::Whole->value]);
 

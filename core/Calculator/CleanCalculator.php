@@ -7,9 +7,9 @@ namespace Hawkbrush\Core\Calculator;
 use Hawkbrush\Core\Air\CleanOut;
 use Hawkbrush\Core\Air\InCup;
 use Hawkbrush\Core\Colour\Spectrum;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
 
 /** How an airbrush is cleaned between two paints. */
@@ -61,7 +61,7 @@ final class CleanCalculator implements Calculator
     private static function inCup(Node $paint): InCup
     {
         return new InCup(
-            PaintReader::optics($paint),
+            Optics::read($paint),
             Kind::tryFrom($paint->optional('kind')?->text() ?? '') ?? Kind::Opaque,
             str_contains(mb_strtolower($paint->optional('family')?->text() ?? ''), 'solvent'),
         );

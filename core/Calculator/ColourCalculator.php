@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Calculator;
 
-use Hawkbrush\Core\Exchange\PaintReader;
+use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Exchange\ResultWriter;
 use Hawkbrush\Core\Node;
 
@@ -32,7 +32,7 @@ final class ColourCalculator implements Calculator
 
     public function calculate(Node $in): array
     {
-        $colour = PaintReader::colour($in);
+        $colour = Colour::read($in);
         $xyz = $colour->lab->toXyz();
 
         return [
@@ -41,7 +41,7 @@ final class ColourCalculator implements Calculator
             'lab' => ResultWriter::lab($colour->lab),
             'lch' => [$colour->lab->l, $colour->lab->chroma(), $colour->lab->hue()],
             'in_gamut' => $colour->srgb()->inGamut(),
-            'reflectance' => ResultWriter::curve($colour->reflectance()),
+            'reflectance' => $colour->reflectance()->document(),
         ];
     }
 }

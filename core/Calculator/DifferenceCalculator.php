@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Calculator;
 
+use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Node;
 
 /** CIEDE2000 between two colours. */
@@ -34,8 +34,8 @@ final class DifferenceCalculator implements Calculator
         $in->only(['a', 'b']);
 
         return ['delta_e_2000' => DeltaE2000::between(
-            PaintReader::colour($in->field('a'))->lab,
-            PaintReader::colour($in->field('b'))->lab,
+            Colour::read($in->field('a'))->lab,
+            Colour::read($in->field('b'))->lab,
         )];
     }
 }

@@ -6,7 +6,6 @@ namespace Hawkbrush\Core\Calculator;
 
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Spectrum;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\Drawdown;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -43,7 +42,7 @@ final class DrawdownCalculator implements Calculator
     public function calculate(Node $in): array
     {
         $in->only([...self::COLOURS, 'dry_um']);
-        $colours = array_map(static fn(string $name): Colour => PaintReader::colour($in->field($name)), self::COLOURS);
+        $colours = array_map(static fn(string $name): Colour => Colour::read($in->field($name)), self::COLOURS);
         [$overWhite, $overBlack, $white, $black] = array_map(static fn(Colour $colour): Spectrum => $colour->reflectance(), $colours);
         $dryUm = $in->field('dry_um')->number(0, 1000);
         try {

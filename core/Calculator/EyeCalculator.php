@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Calculator;
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Colour\Colour;
-use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Eye\Fit;
 use Hawkbrush\Core\Node;
@@ -36,7 +36,7 @@ final class EyeCalculator implements Calculator
     public function calculate(Node $in): array
     {
         $in->only(['body', 'diameter_mm', 'kind', 'iris', 'surround']);
-        $body = BodyReader::read($in->field('body'));
+        $body = Body::read($in->field('body'));
         $kind = $in->optional('kind')?->choice(Eye::KINDS) ?? 'domed';
         $fits = Fit::sizes($body);
         $diameter = $in->optional('diameter_mm')?->number(1, 40) ?? $fits[0]['diameter_mm'];

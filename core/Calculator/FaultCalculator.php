@@ -9,7 +9,7 @@ use Hawkbrush\Core\Air\Diagnosis;
 use Hawkbrush\Core\Air\Fault;
 use Hawkbrush\Core\Air\Pressure;
 use Hawkbrush\Core\Air\SprayWork;
-use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\CoatDocument;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Exchange\SprayingReader;
 use Hawkbrush\Core\Node;
@@ -49,7 +49,7 @@ final class FaultCalculator implements Calculator
         $humidity = $in->optional('humidity_percent')?->number(1, 100);
         $at = new Circumstances(
             $spraying,
-            Bounds::optional($in, 'psi', null) ?? Pressure::window($spraying)->set,
+            $in->optional('psi')?->number(...CoatDocument::fields()->of('psi')->bounds()) ?? Pressure::window($spraying)->set,
             minutesSinceStrip: $in->optional('minutes_since_strip')?->number(0, self::MOST_MINUTES),
             airC: $air,
             humidityPercent: $humidity,

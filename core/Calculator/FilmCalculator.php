@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Calculator;
 
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\Film;
+use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
 
 /** One film of one paint. */
@@ -36,7 +36,7 @@ final class FilmCalculator implements Calculator
     public function calculate(Node $in): array
     {
         $in->only(['paint', 'dry_um']);
-        $film = Film::of(PaintReader::optics($in->field('paint')), $in->field('dry_um')->number(0, self::THICKEST_UM));
+        $film = Film::of(Optics::read($in->field('paint')), $in->field('dry_um')->number(0, self::THICKEST_UM));
 
         return ['reflectance_over_black' => $film->r, 'transmittance' => $film->t];
     }

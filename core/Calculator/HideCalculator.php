@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Calculator;
 
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\Hiding;
 use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
 
 /** How much of a paint hides what lies below. */
@@ -35,7 +35,7 @@ final class HideCalculator implements Calculator
     {
         $in->only(['paint', 'target']);
         $paint = $in->field('paint');
-        $optics = PaintReader::optics($paint);
+        $optics = Optics::read($paint);
         $um = Hiding::thicknessUm($optics, $in->optional('target')?->number(0.01, 0.999));
         if ($um === null) {
             return [

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Calculator;
 
 use Hawkbrush\Core\Colour\Colour;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Exchange\ResultWriter;
 use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Masstone;
+use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
 
 /** Paints mixed by drops. */
@@ -40,7 +40,7 @@ final class MixCalculator implements Calculator
         $parts = [];
         foreach ($in->only(['parts'])->field('parts')->items(1, 20) as $part) {
             $part->only(['paint', 'drops']);
-            $parts[] = [PaintReader::optics($part->field('paint')), $part->field('drops')->number(0, 10_000)];
+            $parts[] = [Optics::read($part->field('paint')), $part->field('drops')->number(0, 10_000)];
         }
         $optics = DuncanMixing::mix($parts);
         $masstone = Colour::fromReflectance(Masstone::of($optics));

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Calculator;
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Drying\Climate;
-use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Exchange\ResultWriter;
 use Hawkbrush\Core\Film\SurfaceFinish;
@@ -48,7 +48,7 @@ final class RenderCalculator implements Calculator
         }
         $recipe = RecipeReader::read($wrapped ? $in->field('recipe') : $this->bare($in));
         if ($wrapped && $in->has('body')) {
-            $recipe = Scaling::fit($recipe, BodyReader::read($in->field('body')));
+            $recipe = Scaling::fit($recipe, Body::read($in->field('body')));
         }
         $upto = $in->optional('upto')?->text(40);
         if ($upto !== null && $recipe->number($upto) === 0) {

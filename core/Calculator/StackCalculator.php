@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Calculator;
 
+use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Srgb;
 use Hawkbrush\Core\Colour\Xyz;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Exchange\ResultWriter;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
+use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Node;
 
@@ -50,11 +51,11 @@ final class StackCalculator implements Calculator
     {
         $in->only(['substrate', 'layers', 'surface']);
         $finish = SurfaceFinish::from($in->optional('surface')?->choice(['none', 'matte', 'clear']) ?? 'none');
-        $state = FilmState::ground(PaintReader::colour($in->field('substrate'))->reflectance()->values);
+        $state = FilmState::ground(Colour::read($in->field('substrate'))->reflectance()->values);
         $after = [];
         foreach ($in->field('layers')->items(0, self::MOST_LAYERS) as $layer) {
             $layer->only(['paint', 'dry_um']);
-            $film = Film::of(PaintReader::optics($layer->field('paint')), $layer->field('dry_um')->number(0, FilmCalculator::THICKEST_UM));
+            $film = Film::of(Optics::read($layer->field('paint')), $layer->field('dry_um')->number(0, FilmCalculator::THICKEST_UM));
             $state = $state->under($film);
             $colour = $state->colour($finish);
             $xyz = $colour->lab->toXyz();
@@ -62,7 +63,7 @@ final class StackCalculator implements Calculator
             $after[] = [
                 'hex' => $colour->hex(),
                 'lab' => ResultWriter::lab($colour->lab),
-                'reflectance' => ResultWriter::curve($colour->reflectance()),
+                'reflectance' => $colour->reflectance()->document(),
                 'glint' => Srgb::fromXyz(new Xyz($xyz->x + 100 * $x, $xyz->y + 100 * $y, $xyz->z + 100 * $z))->hex(),
                 'passes' => Observer::luminous($film->t2), 'returns' => Observer::luminous($film->r),
             ];

@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Clear;
 
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
 /** A clear as its sheet describes it: what it is, the minutes on its label, how its parts are mixed. */
 final readonly class Product
 {
-    /** Least and most of its figures. */
-    public const BOUNDS = [
-        'label_min' => [1.0, 600.0], 'parts_a' => [0.01, 1000.0], 'parts_b' => [0.0, 1000.0],
-        'density_a' => [0.5, 2.5], 'density_b' => [0.5, 2.5],
-        'yellow_percent' => [0.0, 100.0], 'dose_j_cm2' => [0.5, 100.0], 'lamp_mw_cm2' => [0.1, 500.0],
-    ];
+    /** Less of a part is none of it. */
+    private const LEAST_PART = 0.01;
 
     public const BY = ['volume', 'weight'];
 
@@ -62,6 +60,26 @@ final readonly class Product
         return new self($clear, $of['label_min'], $of['parts_a'], $of['parts_b'], 'volume', $of['density_a'], $of['density_b']);
     }
 
+    /** Figures without a default are as usual for its kind. */
+    public static function fields(): Fields
+    {
+        /** @var Fields|null $fields */
+        static $fields = null;
+
+        return $fields ??= new Fields(
+            Field::choice('kind', Clear::names()),
+            Field::number('label_min', 1, 600)->or(null),
+            Field::number('parts_a', self::LEAST_PART, 1000)->or(null),
+            Field::number('parts_b', 0, 1000)->or(null),
+            Field::choice('by', self::BY)->or('volume'),
+            Field::number('density_a', 0.5, 2.5)->or(null),
+            Field::number('density_b', 0.5, 2.5)->or(null),
+            Field::number('yellow_percent', 0, 100)->or(0),
+            Field::number('dose_j_cm2', 0.5, 100)->or(self::DOSE_J_CM2),
+            Field::number('lamp_mw_cm2', 0.1, 500)->or(self::LAMP_MW_CM2),
+        );
+    }
+
     /**
      * {kind, label_min, parts_a, parts_b, by, density_a, density_b, yellow_percent, dose_j_cm2, lamp_mw_cm2}; what is left out
      * is as usual for its kind.
@@ -70,23 +88,22 @@ final readonly class Product
      */
     public static function read(Node $node): self
     {
-        $clear = Clear::from($node->field('kind')->choice(Clear::names()));
-        $usual = self::USUAL[$clear->value] + [
-            'yellow_percent' => 0.0, 'dose_j_cm2' => self::DOSE_J_CM2, 'lamp_mw_cm2' => self::LAMP_MW_CM2,
-        ];
-        $figure = static fn(string $name): float => $node->optional($name)?->number(...self::BOUNDS[$name]) ?? $usual[$name];
+        $in = self::fields()->among($node);
+        $clear = Clear::from($in->choice('kind', Clear::names()));
+        $usual = self::USUAL[$clear->value];
+        $figure = static fn(string $name): float => $in->maybe($name) ?? $usual[$name];
 
         return new self(
             $clear,
             $figure('label_min'),
             $figure('parts_a'),
-            $clear->isMixed() ? max(0.01, $figure('parts_b')) : 0.0,
-            $node->optional('by')?->choice(self::BY) ?? 'volume',
+            $clear->isMixed() ? max(self::LEAST_PART, $figure('parts_b')) : 0.0,
+            $in->choice('by', self::BY),
             $figure('density_a'),
             $figure('density_b'),
-            $figure('yellow_percent') / 100,
-            $figure('dose_j_cm2'),
-            $figure('lamp_mw_cm2'),
+            $in->number('yellow_percent') / 100,
+            $in->number('dose_j_cm2'),
+            $in->number('lamp_mw_cm2'),
         );
     }
 

@@ -45,7 +45,7 @@ final readonly class Coat
      * @param self|null $clingsTo the tacky size that its flakes fall on
      * @param SprayWork|null $saidWork what the airbrush is used for, where the painter said so; null: as it looks
      *
-     * @throws Refused when a figure is outside its {@see Bounds}
+     * @throws Refused when nothing could be laid so
      */
     public function __construct(
         public string $id,
@@ -66,13 +66,9 @@ final readonly class Coat
         public ?self $clingsTo = null,
         public ?SprayWork $saidWork = null,
     ) {
-        Bounds::hold('aim_deg', $aimDeg ?? 0);
-        Bounds::hold('width_mm', $widthMm ?? 1);
-        Bounds::hold('slant_deg', $slantDeg);
-        Bounds::hold('coats', $coats);
-        Bounds::hold('psi', $psi);
-        Bounds::hold('thinning_percent', round($thinning * 100, 9));
-        Bounds::hold('strokes', $strokes);
+        if ($coats < 1 || $strokes < 1 || $psi <= 0 || $thinning < 0 || $thinning >= 1 || ($widthMm ?? 1) <= 0) {
+            throw Refused::because('A coat has at least one coat and one stroke, some air and width, and some paint beside the reducer.');
+        }
     }
 
     /** The same coat with other figures; what is not named stays. */
@@ -135,8 +131,8 @@ final readonly class Coat
 
         return $this->with(
             choices: $this->choices->scaled($this->technique, $grown),
-            widthMm: $this->widthMm === null ? null : round(Bounds::within('width_mm', $this->widthMm * $grown), 1),
-            strokes: (int) Bounds::within('strokes', round($this->strokes * $by)),
+            widthMm: $this->widthMm === null ? null : round(CoatDocument::fields()->of('width_mm')->within($this->widthMm * $grown), 1),
+            strokes: (int) CoatDocument::fields()->of('strokes')->within(round($this->strokes * $by)),
         );
     }
 

@@ -5,26 +5,61 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Coat;
 
 use Hawkbrush\Core\Air\InCup;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Masstone;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
 /** Paints mixed in drops, before any reducer. */
 final readonly class Mixture
 {
+    public const MOST_PAINTS = 6;
+
+    public const MOST_DROPS = 200;
+
     /**
      * @param list<array{Paint, int}> $parts paints with their drops
      *
-     * @throws Refused when there are none or too many of them
+     * @throws Refused when there are none of them
      */
     public function __construct(public array $parts)
     {
-        Bounds::hold('paints_in_mix', \count($parts));
-        foreach ($parts as [, $drops]) {
-            Bounds::hold('drops', $drops);
+        if ($parts === []) {
+            throw Refused::because('A mix has at least one paint.');
         }
+    }
+
+    /** Of one part of it. */
+    public static function fields(): Fields
+    {
+        return new Fields(Field::text('paint', 60), Field::whole('drops', 1, self::MOST_DROPS)->or(1));
+    }
+
+    /**
+     * @param array<string, Paint> $paints by id
+     *
+     * @throws Refused
+     */
+    public static function read(Node $mix, array $paints): self
+    {
+        $fields = self::fields();
+        $parts = [];
+        foreach ($mix->items(1, self::MOST_PAINTS) as $part) {
+            $in = $fields->in($part);
+            $parts[] = [Paint::named($part->field('paint'), $paints), $in->whole('drops')];
+        }
+
+        return new self($parts);
+    }
+
+    /** @return list<array{paint: string, drops: int}> as it stands in a document */
+    public function document(): array
+    {
+        return array_map(static fn(array $part): array => ['paint' => $part[0]->id, 'drops' => $part[1]], $this->parts);
     }
 
     public static function only(Paint $paint): self

@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Coat;
 
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Drying\DryingFactor;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Film\SurfaceFinish;
+use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
 /** A paint as a recipe needs it: what it does to light and how much of it stays when it has dried. */
 final readonly class Paint
 {
     public const ORDINARY_SOLIDS = 0.35;
+
+    public const ORDINARY_DROP_ML = 0.05;
 
     /** Families of chemistry painters tell apart; others may be named. Common practice, no published source. */
     public const FAMILIES = [
@@ -30,7 +36,7 @@ final readonly class Paint
      * @param float $solids share of the bottle's volume that stays, 0 to 1
      * @param float $drying how many times as long as the model says it takes to dry ({@see DryingFactor})
      *
-     * @throws Refused when a figure is outside its {@see Bounds}
+     * @throws Refused when nothing can be painted with it
      */
     public function __construct(
         public string $id,
@@ -44,9 +50,83 @@ final readonly class Paint
         public bool $fromCard = false,
         public float $drying = 1.0,
     ) {
-        Bounds::hold('solids', $solids);
-        Bounds::hold('drop_ml', $dropMl);
-        Bounds::hold('drying', $drying);
+        if ($solids < 0 || $solids > 1 || $dropMl <= 0 || $drying <= 0) {
+            throw Refused::because('Of a paint between none and all stays, a drop of it holds something, and it dries in some time.');
+        }
+    }
+
+    public static function fields(): Fields
+    {
+        /** @var Fields|null $fields */
+        static $fields = null;
+
+        return $fields ??= new Fields(
+            Field::text('name', 80)->or(null),
+            Field::choice('kind', Kind::names()),
+            Field::colour('hex'),
+            ...array_map(static fn(string $curve): Field => Field::document($curve)->or(null), array_keys(Optics::MOST)),
+            ...[
+                Field::choice('seen', SurfaceFinish::names())->or(null),
+                Field::number('solids', 0, 1)->or(self::ORDINARY_SOLIDS),
+                Field::number('drop_ml', 0.005, 0.5)->or(self::ORDINARY_DROP_ML),
+                Field::text('family', 40)->or(self::FAMILIES[0]),
+                Field::flag('from_card')->or(false),
+                Field::number('drying', DryingFactor::LEAST, DryingFactor::MOST)->or(1),
+            ],
+        );
+    }
+
+    /**
+     * {kind, hex, …} with its optics, or without: then they are guessed, see {@see Optics::read}.
+     *
+     * @throws Refused
+     */
+    public static function read(string $id, Node $node): self
+    {
+        $in = self::fields()->in($node);
+
+        return new self(
+            $id,
+            $in->has('name') ? $in->text('name') : $id,
+            Kind::from($in->choice('kind', Kind::names())),
+            Optics::read($node),
+            $in->colour('hex'),
+            $in->number('solids'),
+            $in->number('drop_ml'),
+            $in->text('family'),
+            $in->flag('from_card'),
+            $in->number('drying'),
+        );
+    }
+
+    /** @return array<string, mixed> as it stands in a document */
+    public function document(): array
+    {
+        return [
+            'name' => $this->name,
+            'kind' => $this->kind->value,
+            'hex' => $this->hex,
+            ...array_filter($this->optics->curves(), static fn(?array $curve): bool => $curve !== null),
+            'solids' => $this->solids,
+            'drop_ml' => $this->dropMl,
+            'family' => $this->family,
+            'from_card' => $this->fromCard,
+            'drying' => $this->drying,
+        ];
+    }
+
+    /**
+     * The one that a document names.
+     *
+     * @param array<string, self> $paints by id
+     *
+     * @throws Refused when there is no such paint
+     */
+    public static function named(Node $node, array $paints): self
+    {
+        $id = $node->text(60);
+
+        return $paints[$id] ?? throw $node->refuse("There is no paint “{$id}” in this document.");
     }
 
     public function withDrying(float $drying): self

@@ -7,6 +7,10 @@ namespace Hawkbrush\Core\Coat;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Extent;
 use Hawkbrush\Core\Body\Zone;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
 
 /** Where a coat goes: a zone of the body, or a range of one's own along the length (u) and around (degrees). */
 final readonly class Place
@@ -17,6 +21,8 @@ final readonly class Place
     private const LEAST_U = 0.02;
 
     private const LEAST_DEG = 7.0;
+
+    private const ORDINARY_SOFT = 0.3;
 
     /** How wide the softest edge fades. */
     private const SOFT_U = 0.16;
@@ -50,6 +56,48 @@ final readonly class Place
     public static function range(float $fromU, float $toU, float $fromDeg, float $toDeg, float $soft, ?string $side = null): self
     {
         return new self(null, $fromU, $toU, $fromDeg, $toDeg, $soft, $side);
+    }
+
+    public static function fields(): Fields
+    {
+        return new Fields(
+            Field::choice('zone', Zone::names())->or(null),
+            ...[
+                ...Extent::ends(),
+                Field::number('soft', 0, 1)->or(self::ORDINARY_SOFT),
+                Field::choice('side', [...self::SIDES, 'both'])->or('both'),
+            ],
+        );
+    }
+
+    /** @throws Refused when it is neither a zone nor a range */
+    public static function read(Node $node): self
+    {
+        $in = self::fields()->in($node);
+        $said = $in->choice('side', [...self::SIDES, 'both']);
+        $side = $said === 'both' ? null : $said;
+        if ($in->has('zone')) {
+            $node->only(['zone', 'side']);
+
+            return self::zone(Zone::from($node->field('zone')->choice(Zone::names())), $side);
+        }
+
+        return self::range(...Extent::readEnds($node), soft: $in->number('soft'), side: $side);
+    }
+
+    /** @return array<string, mixed> as it stands in a document */
+    public function document(): array
+    {
+        return ($this->zone !== null
+            ? ['zone' => $this->zone->value]
+            : [
+                'from_u' => $this->fromU,
+                'to_u' => $this->toU,
+                'from_deg' => $this->fromDeg,
+                'to_deg' => $this->toDeg,
+                'soft' => $this->soft,
+            ])
+            + ($this->side === null ? [] : ['side' => $this->side]);
     }
 
     /** What that is on a body. */

@@ -4,16 +4,42 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Coat;
 
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Drying\Airflow;
 use Hawkbrush\Core\Drying\Climate;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Refused;
 
 /** Setting of one coat: heat, air with minutes, or deliberately left wet. Minutes after heat are a wait on top of it. */
 final readonly class Setting
 {
+    /** Nobody plans to wait longer than a week. */
+    public const MOST_MINUTES = 10080;
+
     /** Time in which the next coat follows one that is left wet. Common practice, no published source. */
     private const NEXT_COAT_S = 60.0;
 
     public function __construct(public SetBy $by, public float $minutes = 0.0) {}
+
+    public static function fields(): Fields
+    {
+        return new Fields(Field::choice('by', SetBy::names()), Field::number('minutes', 0, self::MOST_MINUTES)->or(0));
+    }
+
+    /** @throws Refused */
+    public static function read(Node $node): self
+    {
+        $in = self::fields()->in($node);
+
+        return new self(SetBy::from($in->choice('by', SetBy::names())), $in->number('minutes'));
+    }
+
+    /** @return array{by: string, minutes: float} as it stands in a document */
+    public function document(): array
+    {
+        return ['by' => $this->by->value, 'minutes' => $this->minutes];
+    }
 
     /** What blows on the coat while it is set. */
     public function air(Climate $climate): Airflow

@@ -58,4 +58,10 @@ final readonly class Spectrum
 
         return new self($values);
     }
+
+    /** @return array{start: int, step: int, values: list<float>} as it stands in a document */
+    public function document(): array
+    {
+        return ['start' => self::START_NM, 'step' => self::STEP_NM, 'values' => $this->values];
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Drying;
 
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
@@ -19,9 +21,6 @@ final readonly class Dryer
 
     /** Plastic softens above this at its surface, C. Common practice, no published source. */
     public const SOFTENS_C = 70.0;
-
-    /** Bounds of its figures: temperature where it comes out, speed there, width of the outlet, distance to the bait. */
-    public const BOUNDS = ['out_c' => [0.0, 650.0], 'out_m_s' => [0.0, 30.0], 'outlet_mm' => [5.0, 600.0], 'distance_mm' => [10.0, 3000.0]];
 
     /** To begin with. Common practice, no published source. */
     private const USUAL = [
@@ -42,8 +41,7 @@ final readonly class Dryer
 
     /**
      * @param value-of<self::KINDS> $kind
-     *
-     * @throws Refused when a figure is outside its bounds
+     * @param float $outC temperature where it comes out, $outMs speed there, $outletMm width there, $distanceMm to the bait
      */
     private function __construct(
         public string $kind,
@@ -51,13 +49,21 @@ final readonly class Dryer
         public float $outMs,
         public float $outletMm,
         public float $distanceMm,
-    ) {
-        foreach (['out_c' => $outC, 'out_m_s' => $outMs, 'outlet_mm' => $outletMm, 'distance_mm' => $distanceMm] as $name => $value) {
-            [$least, $most] = self::BOUNDS[$name];
-            if (! is_finite($value) || $value < $least || $value > $most) {
-                throw Refused::at("/{$name}", \sprintf('%s goes from %s to %s.', strtr($name, '_', ' '), $least, $most));
-            }
-        }
+    ) {}
+
+    /** Figures that are left out are as usual for its kind. */
+    public static function fields(): Fields
+    {
+        /** @var Fields|null $fields */
+        static $fields = null;
+
+        return $fields ??= new Fields(
+            Field::choice('kind', self::KINDS),
+            Field::number('out_c', 0, 650)->or(null),
+            Field::number('out_m_s', 0, 30)->or(null),
+            Field::number('outlet_mm', 5, 600)->or(null),
+            Field::number('distance_mm', 10, 3000)->or(null),
+        );
     }
 
     public static function hairDryer(): self
@@ -76,8 +82,9 @@ final readonly class Dryer
     /** @throws Refused */
     public static function read(Node $node): self
     {
-        $kind = $node->field('kind')->choice(self::KINDS);
-        $figure = static fn(string $name): float => $node->optional($name)?->number(...self::BOUNDS[$name]) ?? self::USUAL[$kind][$name];
+        $in = self::fields()->among($node);
+        $kind = $in->choice('kind', self::KINDS);
+        $figure = static fn(string $name): float => $in->maybe($name) ?? self::USUAL[$kind][$name];
 
         return new self($kind, $figure('out_c'), $figure('out_m_s'), $figure('outlet_mm'), $figure('distance_mm'));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Exchange;
 
 use Hawkbrush\Core\Coat\Paint;
+use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Drying\DryingFactor;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Node;
@@ -136,7 +137,7 @@ final class RackCsv
         return new Bottle(
             Node::root($cells)->field(self::NAME)->text(80),
             Kind::from($node->field(self::KIND)->choice(Kind::names())),
-            PaintReader::hex($node->field(self::SWATCH))->hex(),
+            Colour::readHex($node->field(self::SWATCH))->hex(),
             $node->optional(self::FAMILY)?->text(40) ?? 'water-borne acrylic',
             $node->optional(self::FINISH)?->text(40) ?? '',
             ($node->optional(self::SOLIDS)?->number(0, 100) ?? Paint::ORDINARY_SOLIDS * 100) / 100,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Exchange;
 
+use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
@@ -14,8 +16,6 @@ use Hawkbrush\Core\Step\Steps;
 final class RecipeReader
 {
     public const FORMAT = 'hawkbrush.recipe/1';
-
-    public const MOST_STEPS = 60;
 
     /**
      * The habits of the shop that a document comes from; null where it does not say.
@@ -39,11 +39,11 @@ final class RecipeReader
         }
         $paints = [];
         foreach ($node->optional('paints')?->fields(100) ?? [] as $id => $paint) {
-            $paints[$id] = PaintReader::paint($id, $paint);
+            $paints[$id] = Paint::read($id, $paint);
         }
-        $body = BodyReader::read($node->field('body'));
+        $body = Body::read($node->field('body'));
         $steps = $seen = [];
-        foreach ($node->field('steps')->items(0, self::MOST_STEPS) as $item) {
+        foreach ($node->field('steps')->items(0, Recipe::MOST_STEPS) as $item) {
             $step = Steps::read($item, $paints);
             if (isset($seen[$step->id])) {
                 throw $item->field('id')->refuse("Two steps are called “{$step->id}”.");

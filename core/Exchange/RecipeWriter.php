@@ -25,25 +25,9 @@ final class RecipeWriter
             'species' => $recipe->species,
             'water' => $recipe->water,
             'notes' => $recipe->notes,
-            'body' => BodyWriter::write($recipe->body),
-            'paints' => array_map(self::paint(...), $recipe->paints()),
+            'body' => $recipe->body->document(),
+            'paints' => array_map(static fn(Paint $paint): array => $paint->document(), $recipe->paints()),
             'steps' => array_map(Steps::write(...), $recipe->steps),
         ] + ($habits === null ? [] : ['habits' => $habits->all()]);
-    }
-
-    /** @return array<string, mixed> */
-    private static function paint(Paint $paint): array
-    {
-        return array_filter([
-            'name' => $paint->name,
-            'kind' => $paint->kind->value,
-            'hex' => $paint->hex,
-            ...$paint->optics->curves(),
-            'solids' => $paint->solids,
-            'drop_ml' => $paint->dropMl,
-            'family' => $paint->family,
-            'from_card' => $paint->fromCard,
-            'drying' => $paint->drying,
-        ], static fn(mixed $value): bool => $value !== null);
     }
 }

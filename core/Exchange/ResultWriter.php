@@ -7,7 +7,6 @@ namespace Hawkbrush\Core\Exchange;
 use Hawkbrush\Core\Advice\Finding;
 use Hawkbrush\Core\Advice\Fix;
 use Hawkbrush\Core\Colour\Lab;
-use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Render\Texture;
 
 /** Values of the core as plain JSON. */
@@ -17,12 +16,6 @@ final class ResultWriter
     public static function lab(Lab $lab): array
     {
         return [$lab->l, $lab->a, $lab->b];
-    }
-
-    /** @return array{start: int, step: int, values: list<float>} */
-    public static function curve(Spectrum $curve): array
-    {
-        return ['start' => Spectrum::START_NM, 'step' => Spectrum::STEP_NM, 'values' => $curve->values];
     }
 
     /** @return array<string, mixed> */

@@ -7,7 +7,7 @@ namespace Hawkbrush\Core\Exchange;
 use Hawkbrush\Core\Air\Nozzle;
 use Hawkbrush\Core\Air\Spraying;
 use Hawkbrush\Core\Air\SprayWork;
-use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\CoatDocument;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -27,7 +27,7 @@ final class SprayingReader
         return new Spraying(
             $usual !== null && ! $in->has('work') ? $usual : SprayWork::from($in->field('work')->choice(SprayWork::names())),
             Kind::from($in->optional('kind')?->choice(Kind::names()) ?? 'opaque'),
-            Bounds::optional($in, 'thinning_percent', 0) / 100,
+            CoatDocument::fields()->among($in)->number('thinning_percent') / 100,
             new Nozzle($in->optional('nozzle_mm')?->number(Nozzle::LEAST_MM, Nozzle::MOST_MM) ?? Nozzle::ORDINARY_MM),
         );
     }

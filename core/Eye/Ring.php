@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Eye;
 
-use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Coat\Weight;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Film\Film;
+use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Technique\Tool;
 
@@ -23,12 +25,28 @@ final readonly class Ring
     /**
      * @param float $share of the eye's diameter
      * @param value-of<self::BY> $by
-     *
-     * @throws Refused when the share is outside its {@see Bounds}
      */
-    public function __construct(public Paint $paint, public float $share, public string $by)
+    public function __construct(public Paint $paint, public float $share, public string $by) {}
+
+    public static function fields(): Fields
     {
-        Bounds::hold('ring_percent', round($share * 100, 9));
+        return new Fields(
+            Field::text('paint', 60),
+            Field::number('percent', 5, 100)->asFigure('ring_percent'),
+            Field::choice('by', self::BY)->or('punch'),
+        );
+    }
+
+    /**
+     * @param array<string, Paint> $paints by id
+     *
+     * @throws Refused
+     */
+    public static function read(Node $node, array $paints): self
+    {
+        $in = self::fields()->in($node);
+
+        return new self(Paint::named($node->field('paint'), $paints), $in->number('percent') / 100, $in->choice('by', self::BY));
     }
 
     public function of(Paint $paint): self

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Film;
 
+use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
 /**
@@ -17,8 +19,10 @@ final readonly class Optics
     /** More than any paint has; keeps the exponentials finite. */
     public const STRONGEST_PER_UM = 100.0;
 
-    /** All curves there may be, as they stand in documents. */
-    public const CURVES = ['k', 's', 'glint', 'glow', 'away', 'afterglow'];
+    /** All curves there may be, as they stand in documents, with the most of each. */
+    public const MOST = [
+        'k' => self::STRONGEST_PER_UM, 's' => self::STRONGEST_PER_UM, 'glint' => 2.0, 'glow' => 5.0, 'away' => 2.0, 'afterglow' => 5.0,
+    ];
 
     private function __construct(
         public Spectrum $k,
@@ -38,14 +42,9 @@ final readonly class Optics
         ?Spectrum $away = null,
         ?Spectrum $afterglow = null,
     ): self {
-        foreach ([
-            'k' => [$k, self::STRONGEST_PER_UM],
-            's' => [$s, self::STRONGEST_PER_UM],
-            'glint' => [$glint, 2.0],
-            'glow' => [$glow, 5.0],
-            'away' => [$away, 2.0],
-            'afterglow' => [$afterglow, 5.0],
-        ] as $name => [$curve, $most]) {
+        $curves = ['k' => $k, 's' => $s, 'glint' => $glint, 'glow' => $glow, 'away' => $away, 'afterglow' => $afterglow];
+        foreach ($curves as $name => $curve) {
+            $most = self::MOST[$name];
             foreach ($curve->values ?? [] as $i => $value) {
                 if ($value < 0 || $value > $most) {
                     throw Refused::at("/{$name}/{$i}", "A paint has {$name} from 0 to {$most}; here stands {$value}.");
@@ -56,7 +55,27 @@ final readonly class Optics
         return new self($k, $s, $glint, $glow, $away, $afterglow);
     }
 
-    /** @return array<string, list<float>|null> by {@see CURVES} */
+    /**
+     * {k: [31], s: [31]} per micrometre with the other curves, or {hex, kind}: then hex is the colour of the film itself unless
+     * `seen` says under which look it was picked.
+     *
+     * @throws Refused
+     */
+    public static function read(Node $node): self
+    {
+        if ($node->has('k') || $node->has('s')) {
+            $curve = static fn(string $name): Spectrum => Spectrum::of($node->field($name)->numbers(Spectrum::BANDS, 0, self::MOST[$name]));
+            $maybe = static fn(string $name): ?Spectrum => $node->has($name) ? $curve($name) : null;
+
+            return self::of($curve('k'), $curve('s'), $maybe('glint'), $maybe('glow'), $maybe('away'), $maybe('afterglow'));
+        }
+        $kind = Kind::from($node->field('kind')->choice(Kind::names()));
+        $seen = SurfaceFinish::from($node->optional('seen')?->choice(SurfaceFinish::names()) ?? SurfaceFinish::None->value);
+
+        return Unmeasured::optics($seen->body(Colour::readHex($node->field('hex'))->reflectance()), $kind);
+    }
+
+    /** @return array<string, list<float>|null> by name */
     public function curves(): array
     {
         return [

@@ -42,6 +42,12 @@ enum SurfaceFinish: string
         };
     }
 
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_map(static fn(self $finish): string => $finish->value, self::cases());
+    }
+
     /** Reflectance that no reading of a dry film with this finish falls below: its surface always sends some light back. */
     public function darkestReading(): float
     {

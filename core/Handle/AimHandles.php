@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Handle;
 
 use Hawkbrush\Core\Body\Body;
-use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\CoatDocument;
 use Hawkbrush\Core\Technique\Placed;
 
 /** Where the brush is aimed, and how wide the band is that it sprays. */
@@ -34,7 +34,7 @@ final class AimHandles
             new Handle('width', 'width of the spray', $edge->u, $edge->deg,
                 $coat->widthMm === null ? 'fanned out' : \sprintf('%.1f mm wide', $coat->widthMm), false, true,
                 static fn(float $u, float $deg): array => ['width_mm' => round(
-                    Bounds::within('width_mm', 2 * abs($aim->to(new SurfacePoint($body, $aim->u, $deg))[1])),
+                    CoatDocument::fields()->of('width_mm')->within(2 * abs($aim->to(new SurfacePoint($body, $aim->u, $deg))[1])),
                     1,
                 )], true),
         ];

@@ -61,6 +61,7 @@ final readonly class Gripped
 
     private function setting(Grip $grip): Parameter
     {
-        return $this->settings[$grip->name] ?? throw new \LogicException("Nothing of {$this->coat->technique->name()} is held by {$grip->name}.");
+        return $this->settings[$grip->name]
+            ?? throw new \LogicException("Nothing of {$this->coat->technique->name()} is held by {$grip->name}.");
     }
 }

@@ -37,8 +37,8 @@ final readonly class PointHandles
     /** The end towards the tail of a mark that has a length and a turn. */
     private function end(): ?Handle
     {
-        $long = $this->on->has(Grip::LengthFromRoot) ? Grip::LengthFromRoot : ($this->on->has(Grip::LengthOverMiddle) ? Grip::LengthOverMiddle : null);
-        if ($long === null || ! $this->on->has(Grip::Turn)) {
+        $long = $this->on->has(Grip::LengthFromRoot) ? Grip::LengthFromRoot : Grip::LengthOverMiddle;
+        if (! $this->on->has($long, Grip::Turn)) {
             return null;
         }
         // A fin stands on its root, any other mark on its middle.
@@ -102,6 +102,8 @@ final readonly class PointHandles
         return ! $this->on->has(Grip::Again, Grip::Times) || $this->on->now(Grip::Times) < 1.5 ? null
             : Handle::at('again', 'where it is laid again', $this->at->away($this->on->now(Grip::Again), 0),
                 \sprintf('%.1f mm farther back', $this->on->now(Grip::Again)), true, false,
-                fn(float $u): array => $this->on->set([[Grip::Again, $this->at->to(new SurfacePoint($this->on->body, $u, $this->at->deg))[0]]]));
+                fn(float $u): array => $this->on->set([
+                    [Grip::Again, $this->at->to(new SurfacePoint($this->on->body, $u, $this->at->deg))[0]],
+                ]));
     }
 }

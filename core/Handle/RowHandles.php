@@ -27,7 +27,9 @@ final readonly class RowHandles
         $mm = $this->on->now(Grip::Behind);
 
         return Handle::at('edge', 'the edge it follows', $this->at, Index::along($this->on->body, $this->at->u), true, false,
-            fn(float $u): array => $this->on->set([[Grip::Behind, $mm + $this->at->to(new SurfacePoint($this->on->body, $u, $this->at->deg))[0]]]));
+            fn(float $u): array => $this->on->set([
+                [Grip::Behind, $mm + $this->at->to(new SurfacePoint($this->on->body, $u, $this->at->deg))[0]],
+            ]));
     }
 
     private function side(Grip $grip): Handle
@@ -124,7 +126,9 @@ final readonly class RowHandles
 
         return Handle::at('slant', 'how far it falls', $level->away(0, $this->on->now(Grip::Fall) * $to),
             \sprintf('falls by %.1f mm', $this->on->now(Grip::Fall)), false, true,
-            fn(float $u, float $deg): array => $this->on->set([[Grip::Fall, $level->to(new SurfacePoint($this->on->body, $to, $deg))[1] / $to]]));
+            fn(float $u, float $deg): array => $this->on->set([
+                [Grip::Fall, $level->to(new SurfacePoint($this->on->body, $to, $deg))[1] / $to],
+            ]));
     }
 
     /** How much farther back the lower end of a bar stands. */

@@ -14,6 +14,8 @@ use Hawkbrush\Core\Technique\LooseFlakes;
 /** How one look is painted on one body: the steps in order. */
 final readonly class Recipe
 {
+    public const MOST_STEPS = 60;
+
     /** @var list<Step> each sprinkled coat with the tacky size it falls on */
     public array $steps;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Replace;
 
-use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Pattern\Recipe;
@@ -42,8 +41,8 @@ final class Swap
         }
         $divisor = array_reduce($drops, Mixture::divisor(...), 0);
         $most = intdiv(max([1, ...$drops]), $divisor);
-        if ($most > Bounds::OF['drops'][1]) {
-            throw Refused::because("In “{$mixture->name()}” this would take {$most} drops of one paint; a mix has up to ".Bounds::OF['drops'][1].' of each.');
+        if ($most > Mixture::MOST_DROPS) {
+            throw Refused::because("In “{$mixture->name()}” this would take {$most} drops of one paint; a mix has up to ".Mixture::MOST_DROPS.' of each.');
         }
 
         return new Mixture(array_map(

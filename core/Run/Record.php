@@ -12,7 +12,7 @@ use Hawkbrush\Core\Step\Step;
  * timers still running. All baits go through a step before the next; prepping, waiting and looking is done for all at
  * once.
  *
- * @phpstan-type NotedFault array{step: string, bait: int|null, at: string, fault: string, psi: float|null, tried: list<array{cause: string, helped: bool}>}
+ * @phpstan-import-type NotedFault from Recording
  */
 final readonly class Record
 {
@@ -48,92 +48,15 @@ final readonly class Record
      */
     public static function fold(Recipe $recipe, int $baits, iterable $events, bool $oneSideOfAll = false): self
     {
-        /** @var array<string, array<int, true>> $done */
-        $done = [];
-        /** @var array<string, array<int, array<string, bool>>> $sides */
-        $sides = [];
-        $figures = $notes = $timers = $photos = $rejected = $faults = $dried = $tried = [];
-        foreach ($recipe->enabled() as $one) {
-            $tried[$one->id] = $recipe->coatTriedBy($one)?->id;
-        }
+        $record = new Recording($recipe, $baits);
         foreach ($events as $event) {
-            $step = $event->stepId;
-            $reach = $event->bait === null ? range(1, $baits) : [$event->bait];
-            $told = ['step' => $step, 'bait' => $event->bait, 'at' => $event->at];
-            switch ($event->type) {
-                case 'done':
-                    foreach ($reach as $bait) {
-                        $done[$step][$bait] = true;
-                    }
-                    break;
-                case 'reopened':
-                    foreach ($reach as $bait) {
-                        unset($done[$step][$bait], $sides[$step][$bait]);
-                    }
-                    break;
-                case 'side':
-                    foreach ($reach as $bait) {
-                        $sides[$step][$bait][(string) $event->data['side']] = (bool) $event->data['done'];
-                    }
-                    break;
-                case 'figures':
-                    $found = array_filter($event->data, static fn(mixed $v): bool => \is_int($v) || \is_float($v));
-                    foreach (array_filter([$step, $tried[$step] ?? null]) as $id) {
-                        $figures[$id] = [...$figures[$id] ?? [], ...$found];
-                    }
-                    break;
-                case 'note':
-                    $notes[] = $told + ['text' => (string) $event->data['text']];
-                    break;
-                case 'timer':
-                    // Started again, it begins anew.
-                    $timers = array_filter($timers, static fn(Timer $t): bool => ! $t->isOf($event));
-                    $timers[$event->id] = Timer::started($event);
-                    break;
-                case 'tacky':
-                    $timers = array_map(
-                        static fn(Timer $t): Timer => $t->isOf($event) ? $t->longer((float) $event->data['seconds']) : $t,
-                        $timers,
-                    );
-                    break;
-                case 'dried':
-                    foreach ($timers as $id => $timer) {
-                        if ($timer->isOf($event) && ! $timer->dried) {
-                            $dried[$step][] = ['seconds' => $timer->ranUntil($event->at), 'tacky' => $timer->tacky];
-                            $timers[$id] = $timer->feltDry();
-                        }
-                    }
-                    break;
-                case 'timer-stopped':
-                    $timers = array_filter($timers, static fn(Timer $t): bool => ! $t->isOf($event));
-                    break;
-                case 'photo':
-                    $photos[] = $told + ['photo_id' => (string) $event->data['photo_id']];
-                    break;
-                case 'fault':
-                    $faults[] = $told + [
-                        'fault' => (string) $event->data['fault'],
-                        'psi' => isset($event->data['psi']) ? (float) $event->data['psi'] : null,
-                        'tried' => [],
-                    ];
-                    break;
-                case 'tried':
-                    $faults = self::withTried($faults, $event);
-                    break;
-                case 'rejected':
-                    foreach ($reach as $bait) {
-                        $rejected[$bait] = (string) $event->data['reason'];
-                    }
-                    // What was rejected need not dry.
-                    $timers = array_filter($timers, static fn(Timer $t): bool => ! isset($rejected[$t->bait ?? 0]));
-                    break;
-                case 'taken-back':
-                    $rejected = array_diff_key($rejected, array_flip($reach));
-                    break;
-            }
+            $event->applyTo($record);
         }
 
-        return new self($recipe, $baits, $done, $sides, $figures, $notes, $timers, $photos, $rejected, $faults, $dried, $oneSideOfAll);
+        return new self(
+            $recipe, $baits, $record->done, $record->sides, $record->figures, $record->notes, $record->timers, $record->photos,
+            $record->rejected, $record->faults, $record->dried, $oneSideOfAll,
+        );
     }
 
     /**
@@ -170,26 +93,6 @@ final readonly class Record
         }
 
         return $open[0];
-    }
-
-    /**
-     * What was tried belongs to the latest fault of its name on that step.
-     *
-     * @param list<NotedFault> $faults
-     *
-     * @return list<NotedFault>
-     */
-    private static function withTried(array $faults, BenchEvent $event): array
-    {
-        foreach (array_reverse($faults, true) as $at => $one) {
-            if ($one['step'] === $event->stepId && $one['fault'] === $event->data['fault']) {
-                $one['tried'][] = ['cause' => (string) $event->data['cause'], 'helped' => (bool) $event->data['helped']];
-
-                return array_values(array_replace($faults, [$at => $one]));
-            }
-        }
-
-        return $faults;
     }
 
     /** @return list<Step> the steps for which not every bait that is kept has a record */

@@ -24,18 +24,9 @@ final readonly class Timer
         public bool $dried,
     ) {}
 
-    public static function started(BenchEvent $event): self
+    public static function started(BenchEvent $event, float $seconds, string $label): self
     {
-        return new self(
-            $event->id,
-            $event->stepId,
-            $event->bait,
-            (float) $event->data['seconds'],
-            (string) $event->data['label'],
-            $event->at,
-            false,
-            false,
-        );
+        return new self($event->id, $event->stepId, $event->bait, $seconds, $label, $event->at, false, false);
     }
 
     /** Still tacky: it goes on for so many seconds more. */

@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Run;
 
+use Hawkbrush\Core\Run\Event\FeltDry;
+use Hawkbrush\Core\Run\Event\FeltTacky;
+use Hawkbrush\Core\Run\Event\SideDone;
+use Hawkbrush\Core\Run\Event\StepDone;
+use Hawkbrush\Core\Run\Event\StepReopened;
+use Hawkbrush\Core\Run\Event\TimerStarted;
+use Hawkbrush\Core\Run\Event\TimerStopped;
+
 /** When one bait of a run went through its steps, and which of its waits were cut short. */
 final readonly class Times
 {
@@ -32,26 +40,19 @@ final readonly class Times
                 }
                 $ran = $timer->ranUntil($event->at);
                 // Felt dry, it need not wait longer.
-                if ($event->type !== 'dried' && $ran < $timer->seconds - self::NEARLY_S) {
+                if (! $event instanceof FeltDry && $ran < $timer->seconds - self::NEARLY_S) {
                     $cut[] = ['step' => $step, 'planned_s' => $timer->seconds, 'ran_s' => $ran];
                 }
                 unset($running[$step]);
             }
-            switch ($event->type) {
-                case 'done':
-                    $done[$event->stepId] = $event->at;
-                    break;
-                case 'reopened':
-                    unset($done[$event->stepId]);
-                    break;
-                case 'timer':
-                    $running[$event->stepId] = Timer::started($event);
-                    break;
-                case 'tacky':
-                    if (isset($running[$event->stepId])) {
-                        $running[$event->stepId] = $running[$event->stepId]->longer((float) $event->data['seconds']);
-                    }
-                    break;
+            if ($event instanceof StepDone) {
+                $done[$event->stepId] = $event->at;
+            } elseif ($event instanceof StepReopened) {
+                unset($done[$event->stepId]);
+            } elseif ($event instanceof TimerStarted) {
+                $running[$event->stepId] = $event->timer();
+            } elseif ($event instanceof FeltTacky && isset($running[$event->stepId])) {
+                $running[$event->stepId] = $event->longer($running[$event->stepId]);
             }
         }
 
@@ -62,7 +63,7 @@ final readonly class Times
     private static function ends(BenchEvent $event, string $step): bool
     {
         return $event->stepId === $step
-            ? \in_array($event->type, ['timer-stopped', 'dried'], true)
-            : \in_array($event->type, ['side', 'done'], true);
+            ? $event instanceof TimerStopped || $event instanceof FeltDry
+            : $event instanceof SideDone || $event instanceof StepDone;
     }
 }

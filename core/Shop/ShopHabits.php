@@ -25,7 +25,7 @@ final readonly class ShopHabits
      */
     public static function read(array $document): self
     {
-        $root = Node::root($document);
+        $root = Node::kept($document);
         $painters = array_map(Habits::read(...), $root->optional('painters')?->fields(self::MOST_PAINTERS) ?? []);
         if ($painters === []) {
             $painters = ['' => Habits::usual()];

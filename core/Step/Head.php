@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Step;
 
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
+use Hawkbrush\Core\Document\Outside;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
@@ -13,40 +16,56 @@ use Hawkbrush\Core\Refused;
  */
 final readonly class Head
 {
-    public const FIELDS = ['id', 'type', 'title', 'on', 'check', 'meant'];
-
-    private const MOST_MEANT = 20;
-
-    /** @param array<string, string> $meant by rule: the figures of the step when it was meant, as {@see \Hawkbrush\Core\Advice\Meant} marks them */
+    /**
+     * @param array<string, string> $meant by rule: the figures of the step when it was meant, as {@see \Hawkbrush\Core\Advice\Meant} marks them
+     * @param Outside|null $outside what of the step, as it was kept, lies outside today's bounds
+     */
     public function __construct(
         public string $id,
         public string $title = '',
         public bool $on = true,
         public string $check = '',
         public array $meant = [],
+        public ?Outside $outside = null,
     ) {}
 
-    /** @throws Refused */
-    public static function read(Node $document): self
+    public static function fields(): Fields
     {
-        $id = $document->field('id')->text(40);
+        /** @var Fields|null $fields */
+        static $fields = null;
+
+        return $fields ??= new Fields(
+            Field::text('id', 40),
+            Field::text('title', 80, 0)->or(''),
+            Field::flag('on')->or(true),
+            Field::text('check', 300, 0)->or(''),
+            Field::list('meant', 0, 20)->or([]),
+        );
+    }
+
+    /** @throws Refused */
+    public static function read(Node $document, ?Outside $outside = null): self
+    {
+        $in = self::fields()->among($document);
+        $id = $in->text('id');
         if (preg_match('/^[A-Za-z0-9_-]+$/', $id) !== 1) {
             throw $document->field('id')->refuse('A step id is made of letters, digits, - and _.');
         }
 
         return new self(
             $id,
-            $document->optional('title')?->text(80, true) ?? '',
-            $document->optional('on')?->boolean() ?? true,
-            $document->optional('check')?->text(300, true) ?? '',
-            self::meant($document->optional('meant')),
+            $in->text('title'),
+            $in->flag('on'),
+            $in->text('check'),
+            self::meant($in->items('meant')),
+            $outside,
         );
     }
 
     /** @param array<string, string> $meant */
     public function withMeant(array $meant): self
     {
-        return new self($this->id, $this->title, $this->on, $this->check, $meant);
+        return new self($this->id, $this->title, $this->on, $this->check, $meant, $this->outside);
     }
 
     /** @return list<array{rule: string, figures: string}> as it stands in a document */
@@ -59,11 +78,15 @@ final readonly class Head
         );
     }
 
-    /** @return array<string, string> */
-    private static function meant(?Node $list): array
+    /**
+     * @param list<Node> $list
+     *
+     * @return array<string, string>
+     */
+    private static function meant(array $list): array
     {
         $meant = [];
-        foreach ($list?->items(0, self::MOST_MEANT) ?? [] as $one) {
+        foreach ($list as $one) {
             $one->only(['rule', 'figures']);
             $meant[$one->field('rule')->text(40)] = $one->field('figures')->text(16);
         }

@@ -13,7 +13,7 @@ final class PaintsNamed
     /**
      * @param array<string, mixed> $document of a step
      *
-     * @return array<string, true> ids
+     * @return list<string> ids
      */
     public static function in(array $document): array
     {
@@ -26,7 +26,7 @@ final class PaintsNamed
             }
         }
 
-        return $ids;
+        return array_map(strval(...), array_keys($ids));
     }
 
     /**

@@ -10,6 +10,7 @@ use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Hazard;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
@@ -41,8 +42,8 @@ abstract readonly class Step
     /** Its `type` in documents. */
     abstract public static function kind(): string;
 
-    /** @return list<string> the fields it has in a document, beside those of every step */
-    abstract public static function fieldNames(): array;
+    /** The fields it has in a document, beside those of every step: all that reads, writes and bounds them stands by this. */
+    abstract public static function fields(): Fields;
 
     /**
      * @param Node $document with only the fields of this kind left to read
@@ -52,8 +53,8 @@ abstract readonly class Step
      */
     abstract public static function read(Head $head, Node $document, array $paints): static;
 
-    /** @return array<string, mixed> every field of {@see fieldNames}, as it stands in a document */
-    abstract public function fields(): array;
+    /** @return array<string, mixed> every field of {@see fields}, as it stands in a document */
+    abstract public function document(): array;
 
     /** What it is called where it has no title. */
     abstract public function name(): string;

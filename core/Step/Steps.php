@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Step;
 
 use Hawkbrush\Core\Coat;
+use Hawkbrush\Core\Document\Fields;
+use Hawkbrush\Core\Document\Outside;
+use Hawkbrush\Core\Eye\Ring;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
@@ -31,9 +34,11 @@ final class Steps
     public static function read(Node $document, array $paints): Step
     {
         $kind = self::named($document->field('type')->choice(self::names()));
-        $document->only([...Head::FIELDS, ...$kind::fieldNames()]);
+        $document->only(['type', ...Head::fields()->names(), ...$kind::fields()->names()]);
+        $outside = new Outside();
+        $document = $document->tellingTo($outside);
 
-        return $kind::read(Head::read($document), $document, $paints);
+        return $kind::read(Head::read($document, $outside), $document, $paints);
     }
 
     /** @return array<string, mixed> as it stands in a document, every field spelled out */
@@ -46,17 +51,22 @@ final class Steps
             'on' => $step->on,
             'check' => $step->check,
             'meant' => $step->head->meantDocument(),
-        ] + $step->fields();
+        ] + $step->document();
     }
 
-    /**
-     * Whether a document is that of a step that sets an eye; it need not be whole.
-     *
-     * @param array<string, mixed> $document
-     */
-    public static function setsEye(array $document): bool
+    /** Whether a kind of step, as a document names it, sets an eye. */
+    public static function setsEye(mixed $kind): bool
     {
-        return ($document['type'] ?? null) === Eye\EyeStep::kind();
+        return $kind === Eye\EyeStep::kind();
+    }
+
+    /** @return array<string, array{float, float}> the least and the most of each figure of any kind, in the unit of its name */
+    public static function bounds(): array
+    {
+        $parts = [Coat\Mixture::fields(), Coat\Setting::fields(), Ring::fields(), Clear\Stirred::fields()];
+        $kinds = array_map(static fn(string $kind): Fields => $kind::fields(), self::KINDS);
+
+        return array_merge(...array_map(static fn(Fields $fields): array => $fields->bounds(), [...$kinds, ...$parts]));
     }
 
     /** @return list<string> */

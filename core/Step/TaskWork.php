@@ -4,31 +4,32 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Step;
 
-use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\Setting;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Refused;
 
 /** Work told in words, with its minutes. */
 abstract readonly class TaskWork extends BenchWork
 {
-    /** @throws Refused when the minutes are outside their {@see Bounds} */
     final public function __construct(Head $head, public string $task, public float $minutes)
     {
-        Bounds::hold('minutes', $minutes);
         parent::__construct($head);
     }
 
-    final public static function fieldNames(): array
+    final public static function fields(): Fields
     {
-        return ['task', 'minutes'];
+        return new Fields(Field::text('task', 500, 0)->or(''), Field::number('minutes', 0, Setting::MOST_MINUTES)->or(0));
     }
 
     final public static function read(Head $head, Node $document, array $paints): static
     {
-        return new static($head, $document->optional('task')?->text(500, true) ?? '', Bounds::optional($document, 'minutes', 0));
+        $in = self::fields()->among($document);
+
+        return new static($head, $in->text('task'), $in->number('minutes'));
     }
 
-    final public function fields(): array
+    final public function document(): array
     {
         return ['task' => $this->task, 'minutes' => $this->minutes];
     }

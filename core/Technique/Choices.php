@@ -52,6 +52,12 @@ final readonly class Choices
         }
     }
 
+    /** Whether nothing was set otherwise than the technique begins with. */
+    public function areUsual(Technique $technique): bool
+    {
+        return $this->all() == self::read($technique, Node::root([]))->all();
+    }
+
     public function number(string $name): float
     {
         return $this->numbers[$name];

@@ -48,7 +48,8 @@ final readonly class Parameter
     public function held(Grip $grip): self
     {
         return new self(
-            $this->name, $this->label, $this->unit, $this->min, $this->max, $this->default, $this->choices, $this->scales, $this->outline, $grip,
+            $this->name, $this->label, $this->unit, $this->min, $this->max, $this->default, $this->choices, $this->scales,
+            $this->outline, $grip,
         );
     }
 }

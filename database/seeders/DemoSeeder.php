@@ -27,7 +27,7 @@ use App\Models\Pattern;
 use App\Models\Preference;
 use App\Models\Run;
 use App\Models\Version;
-use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Body\Body as CoreBody;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Step\Step;
 use Illuminate\Database\Seeder;
@@ -78,7 +78,7 @@ final class DemoSeeder extends Seeder
             'parts' => [['paint' => $racked['moss']->id, 'drops' => 3], ['paint' => $racked['amber']->id, 'drops' => 2]],
         ]));
         foreach (DemoBodies::all() as $key => [$document, $kept]) {
-            $forms[$key] = $body->save(BodyReader::read(Node::root($document)), $kept);
+            $forms[$key] = $body->save(CoreBody::read(Node::root($document)), $kept);
         }
         $this->lots($forms, $lots);
         foreach (DemoPatterns::all() as $document) {

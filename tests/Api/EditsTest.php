@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
-use App\Actions\Patterns\MaskSpan;
 use App\Models\Edit;
 use App\Models\Paint;
 use App\Models\Version;
@@ -238,7 +237,7 @@ it('refuses a change with what and where, and changes nothing', function (callab
     ],
     'a field of another type' => [
         fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][0]['document']['id'], 'set' => ['psi' => 20]],
-        '/steps/0/psi',
+        '/change/set/psi',
     ],
     'behind nobody' => [fn(): array => ['op' => 'add', 'step' => ['type' => 'wait', 'minutes' => 1], 'after' => 'nobody'], '/change/after'],
     'before the first' => [fn(array $v): array => ['op' => 'move', 'step' => $v['steps'][1]['document']['id'], 'to' => -1], '/change/to'],
@@ -375,14 +374,4 @@ it('says a mask that stays on once: all steps through it follow, and one may tak
     expect($on($version))->toBe([false, false, false, false, true]);
     $version = $set($version, 4, ['technique' => ['name' => 'mesh', 'pitch_mm' => 2]]);
     expect($pitches($version))->toEqual([5, 2, 2]);
-});
-
-it('takes two meshes for one where a document leaves a setting at its default', function (): void {
-    $full = ['name' => 'mesh', 'pitch_mm' => 3.0, 'age' => 'new', 'patches' => 1.0];
-    $steps = [
-        ['type' => 'paint', 'technique' => ['pitch_mm' => 3, 'name' => 'mesh']],
-        ['type' => 'paint', 'technique' => $full, 'seed' => 1],
-        ['type' => 'paint', 'technique' => ['patches' => 0.4] + $full, 'seed' => 1],
-    ];
-    expect(MaskSpan::around($steps, 0))->toBe([0, 1])->and(MaskSpan::around($steps, 2))->toBe([2, 2]);
 });

@@ -101,7 +101,7 @@ it('refuses a bad edit with what and where, and changes nothing', function (call
     [fn(array $v): array => ['op' => 'explode'], '/change/op'],
     [fn(array $v): array => ['op' => 'remove', 'step' => 'nobody'], '/change/step'],
     [fn(array $v): array => ['op' => 'move', 'step' => $v['steps'][0]['document']['id'], 'to' => 9], '/change/to'],
-    [fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][1]['document']['id'], 'set' => ['psi' => -1]], '/steps/1/psi'],
+    [fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][1]['document']['id'], 'set' => ['psi' => -1]], '/change/set/psi'],
     [fn(array $v): array => ['op' => 'change', 'step' => $v['steps'][1]['document']['id'], 'set' => ['id' => 'other']], '/change/set/id'],
     [
         fn(array $v): array => [
@@ -113,7 +113,7 @@ it('refuses a bad edit with what and where, and changes nothing', function (call
                 'where' => ['zone' => 'back'],
             ],
         ],
-        '/steps/3/mix/0/paint',
+        '/change/step/mix/0/paint',
     ],
     [fn(array $v): array => ['op' => 'body', 'body_id' => 'none'], '/change/body_id'],
 ]);

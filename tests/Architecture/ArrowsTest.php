@@ -30,6 +30,7 @@ arch('the core knows no framework and no clock')
     ]);
 
 arch('classes of the core are final or abstract')->expect('Hawkbrush\Core')->classes()->toBeFinal()->ignoring([
+    'Hawkbrush\Core\Run\BenchEvent',
     'Hawkbrush\Core\Step\Step',
     'Hawkbrush\Core\Step\WithoutCoat',
     'Hawkbrush\Core\Step\WholeBait',
@@ -42,17 +43,31 @@ arch('classes of the core are final or abstract')->expect('Hawkbrush\Core')->cla
     'Hawkbrush\Core\Technique\CutSheet',
 ]);
 
-arch('colour stands alone')->expect('Hawkbrush\Core\Colour')->toOnlyUse(['Hawkbrush\Core\Colour', 'Hawkbrush\Core\Refused']);
+arch('colour stands alone, but for how it is read')->expect('Hawkbrush\Core\Colour')->toOnlyUse([
+    'Hawkbrush\Core\Colour',
+    'Hawkbrush\Core\Node',
+    'Hawkbrush\Core\Refused',
+]);
+
+arch('documents know nothing of the job')->expect('Hawkbrush\Core\Document')->toOnlyUse([
+    'Hawkbrush\Core\Document',
+    'Hawkbrush\Core\Colour\Srgb',
+    'Hawkbrush\Core\Node',
+    'Hawkbrush\Core\Refused',
+]);
 
 arch('film stands on colour')->expect('Hawkbrush\Core\Film')->toOnlyUse([
     'Hawkbrush\Core\Film',
     'Hawkbrush\Core\Colour',
+    'Hawkbrush\Core\Node',
     'Hawkbrush\Core\Refused',
 ]);
 
 arch('body knows no paint')->expect('Hawkbrush\Core\Body')->toOnlyUse([
     'Hawkbrush\Core\Body',
     'Hawkbrush\Core\Colour',
+    'Hawkbrush\Core\Document',
+    'Hawkbrush\Core\Node',
     'Hawkbrush\Core\Refused',
 ]);
 
@@ -103,6 +118,12 @@ arch('a step knows nothing of recipes, drawing, runs, advice and files')->expect
         'Hawkbrush\Core\Exchange',
     ]);
 arch('drawing knows nothing of runs and advice')->expect('Hawkbrush\Core\Render')->not->toUse([
+    'Hawkbrush\Core\Run',
+    'Hawkbrush\Core\Advice',
+    'Hawkbrush\Core\Exchange',
+]);
+
+arch('a change knows nothing of runs, advice and files')->expect('Hawkbrush\Core\Change')->not->toUse([
     'Hawkbrush\Core\Run',
     'Hawkbrush\Core\Advice',
     'Hawkbrush\Core\Exchange',

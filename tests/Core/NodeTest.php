@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Hawkbrush\Core\Calculator\Examples;
-use Hawkbrush\Core\Exchange\PaintReader;
+use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Exchange\RecipeReader;
+use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
@@ -108,17 +109,17 @@ it('refuses a recipe that cannot be painted, saying where', function (callable $
 ]);
 
 it('reads a colour given in any of three ways', function (): void {
-    expect(PaintReader::colour(Node::root(['hex' => '#a1431a']))->hex())->toBe('#a1431a')
-        ->and(PaintReader::colour(Node::root(['lab' => [50, 0, 0]]))->lab->l)->toBe(50.0)
+    expect(Colour::read(Node::root(['hex' => '#a1431a']))->hex())->toBe('#a1431a')
+        ->and(Colour::read(Node::root(['lab' => [50, 0, 0]]))->lab->l)->toBe(50.0)
         ->and(
-            PaintReader::colour(Node::root(['reflectance' => ['start' => 400, 'step' => 10, 'values' => array_fill(0, 31, 1)]]))->hex(),
+            Colour::read(Node::root(['reflectance' => ['start' => 400, 'step' => 10, 'values' => array_fill(0, 31, 1)]]))->hex(),
         )->toBe('#ffffff')
-        ->and(refusedAt(fn() => PaintReader::colour(Node::root(['hex' => '#a1431a', 'lab' => [1, 2, 3]]))))->toBe('/lab')
-        ->and(refusedAt(fn() => PaintReader::colour(Node::root(['cmyk' => [1]]))))->toBe('');
+        ->and(refusedAt(fn() => Colour::read(Node::root(['hex' => '#a1431a', 'lab' => [1, 2, 3]]))))->toBe('/lab')
+        ->and(refusedAt(fn() => Colour::read(Node::root(['cmyk' => [1]]))))->toBe('');
 });
 
 it('takes a swatch as it was seen', function (): void {
-    $under = PaintReader::optics(Node::root(['hex' => '#804020', 'kind' => 'opaque', 'seen' => 'clear']));
-    $plain = PaintReader::optics(Node::root(['hex' => '#804020', 'kind' => 'opaque']));
+    $under = Optics::read(Node::root(['hex' => '#804020', 'kind' => 'opaque', 'seen' => 'clear']));
+    $plain = Optics::read(Node::root(['hex' => '#804020', 'kind' => 'opaque']));
     expect($under->k->values[5] / $under->s->values[5])->toBeLessThan($plain->k->values[5] / $plain->s->values[5]);
 });

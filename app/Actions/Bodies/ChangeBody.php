@@ -8,7 +8,7 @@ use App\Actions\Runs\LogWords;
 use App\Models\Body;
 use App\Models\Run;
 use App\Models\Version;
-use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Body\Body as CoreBody;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Step\Prepare\Condition;
@@ -51,7 +51,8 @@ final readonly class ChangeBody
                 ...$body->form,
                 ...array_map(static fn(Node $n): mixed => $n->raw(), $measured),
             ];
-            [$body->form, $body->fingerprint] = $this->save->form(BodyReader::read(Node::root($document)));
+            $set = [...array_map(strval(...), array_keys($measured)), 'name', 'material'];
+            [$body->form, $body->fingerprint] = $this->save->form(CoreBody::read(Node::kept($document)->setting($set)));
         }
         $body->save();
         if ($body->wasChanged('name')) {

@@ -7,8 +7,6 @@ namespace App\Actions\Bodies;
 use App\Models\Body;
 use Hawkbrush\Core\Body\Body as CoreBody;
 use Hawkbrush\Core\Body\Shine;
-use Hawkbrush\Core\Exchange\BodyReader;
-use Hawkbrush\Core\Exchange\BodyWriter;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Step\Prepare\Condition;
@@ -32,7 +30,7 @@ final class SaveBody
         // Where nothing else is said, a body that comes as mirror plastic shines.
         $document['shine'] ??= ($kept['condition'] ?? null) === Condition::Mirror->value ? Shine::Mirror->value : Shine::None->value;
 
-        return $this->save(BodyReader::read(Node::root($document)), $kept);
+        return $this->save(CoreBody::read(Node::root($document)), $kept);
     }
 
     /**
@@ -57,7 +55,7 @@ final class SaveBody
     /** @return array{array<string, mixed>, string} what is kept of its form, and the fingerprint of all of it */
     public function form(CoreBody $body): array
     {
-        $form = BodyWriter::write($body);
+        $form = $body->document();
         unset($form['name'], $form['material']);
 
         return [$form, hash('xxh128', serialize([$body->name, $body->material, $form]))];

@@ -9,7 +9,6 @@ use App\Actions\Patterns\ReadRecipe;
 use App\Models\Body;
 use App\Models\Mask;
 use App\Models\Version;
-use Hawkbrush\Core\Exchange\BodyWriter;
 use Hawkbrush\Core\Mask\Plate;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -79,7 +78,7 @@ final readonly class KeepMask
         $body = self::body($form);
 
         return new Mask([
-            'name' => $form->field('name')->text(80), 'body_id' => $body->id, 'cut_for' => BodyWriter::write($body->core()), 'uses' => 0,
+            'name' => $form->field('name')->text(80), 'body_id' => $body->id, 'cut_for' => $body->core()->document(), 'uses' => 0,
             'technique' => ['name' => $known->name(), ...Choices::read($known, $technique)->all()],
             'seed' => self::seed($form),
         ]);
@@ -97,7 +96,7 @@ final readonly class KeepMask
 
         return new Mask([
             'name' => $form->optional('name')?->text(80) ?? mb_substr($version->pattern->name.': '.$step->label(), 0, 80),
-            'body_id' => $version->body_id, 'cut_for' => BodyWriter::write($recipe->body), 'uses' => 0,
+            'body_id' => $version->body_id, 'cut_for' => $recipe->body->document(), 'uses' => 0,
             'technique' => ['name' => $coat->technique->name(), ...$coat->choices->all()], 'seed' => $coat->seed,
         ]);
     }

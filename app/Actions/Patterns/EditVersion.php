@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Patterns;
 
-use App\Actions\Named;
+use App\Actions\Rack\ReadMix;
 use App\Exceptions\Conflict;
 use App\Exceptions\NotNow;
 use App\Keeping\StepPatch;
@@ -12,15 +12,11 @@ use App\Models\Body;
 use App\Models\Edit;
 use App\Models\Version;
 use App\Present\VersionView;
+use Hawkbrush\Core\Change\Changes;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
-use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Refused;
-use Hawkbrush\Core\Step\Prepare\Preparation;
-use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
-use Hawkbrush\Core\Technique\Choices;
-use Hawkbrush\Core\Technique\Techniques;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -29,13 +25,10 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class EditVersion
 {
-    private const MOST_AT_ONCE = 100;
-
     public function __construct(
         private ReadRecipe $read,
-        private ChangeSteps $steps,
         private CopyVersion $copy,
-        private SwapPaints $swap,
+        private ReadMix $mix,
     ) {}
 
     /**
@@ -58,13 +51,14 @@ final readonly class EditVersion
                 $this->refuseOlder($version, $change->raw());
                 $version = $this->copy->next($version);
             }
-            [$recipe, $label, $touched, $body] = $this->changed($version, $change);
-            $told = $body->id === $version->body_id ? self::given($version, $change) : 'Now on '.$body->name.'. '
-                .Scaling::say($version->body->core(), $body->core(), self::marksGrow($change));
+            $changed = Changes::read($change)->applyTo($this->read->fromVersion($version), new ShopOfVersion($version, $this->mix));
+            $body = $changed->bodyId === null ? $version->body : Body::query()->findOrFail($changed->bodyId);
+            $touched = $changed->touched?->key() ?? '';
             $before = $extends === null ? null : $this->extended($version, $extends, $touched);
-            $this->save($version, $body, array_map(Steps::write(...), $recipe->steps), $label, $touched, $key, $before);
+            $steps = array_map(Steps::write(...), $changed->recipe->steps);
+            $this->save($version, $body, $steps, $changed->label, $touched, $key, $before);
 
-            return new Edited($version, $recipe, $told);
+            return new Edited($version, $changed->recipe, $changed->told);
         });
     }
 
@@ -75,83 +69,9 @@ final readonly class EditVersion
      */
     public function tried(Version $version, Node $change): Recipe
     {
-        return $this->changed($version, $change)[0];
-    }
+        $recipe = $this->read->from($version->pattern, $version->body, $version->steps);
 
-    /** @return array{Recipe, string, string, Body} the recipe after the change, what was done in words, which fields of which step were set, and its body */
-    private function changed(Version $version, Node $change): array
-    {
-        $body = $version->body;
-        switch ($change->field('op')->choice([...ChangeSteps::OPS, ...PlainChange::OPS, 'body', 'prepare', 'swap', 'several'])) {
-            case 'body':
-                $change->only(['op', 'body_id', 'marks']);
-                $body = Named::body($change->field('body_id'));
-
-                return [
-                    self::prepared(Scaling::fit($this->read->fromVersion($version), $body->core(), self::marksGrow($change)), $body, false),
-                    'change the body',
-                    '',
-                    $body,
-                ];
-            case 'prepare':
-                $change->only(['op']);
-
-                return [self::prepared($this->read->fromVersion($version), $body, true), 'prepare the body', '', $body];
-            case 'swap':
-                return [$this->swap->in($version, $change->only(['op', 'swaps'])->field('swaps')), 'swap a paint', '', $body];
-            case 'several':
-                $change->only(['op', 'changes']);
-                $steps = $version->steps;
-                foreach ($change->field('changes')->items(1, self::MOST_AT_ONCE) as $one) {
-                    [$steps] = $this->steps->apply($steps, $one, $body->core());
-                }
-
-                return [$this->read->from($version->pattern, $body, $steps), 'change several steps', '', $body];
-            case 'begin':
-            case 'place':
-            case 'handle':
-                $plain = PlainChange::of($this->read->fromVersion($version), $change);
-                [$steps, $label, $touched] = $this->steps->apply($version->steps, Node::root($plain));
-                // A handle that is pushed again at once goes on; one that is pulled is an edit of its own.
-                $touched = $change->has('by') ? $touched.' '.$change->field('handle')->text(40) : '';
-
-                return [$this->read->from($version->pattern, $body, $steps), $label, $touched, $body];
-            default:
-                [$steps, $label, $touched] = $this->steps->apply($version->steps, $change, $body->core());
-
-                return [$this->read->from($version->pattern, $body, $steps), $label, $touched, $body];
-        }
-    }
-
-    /** What a step loses that does not show: the figures of the technique it is put on with no more. */
-    private static function given(Version $version, Node $change): string
-    {
-        $step = $change->field('op')->text(20) === 'change'
-            ? array_column($version->steps, null, 'id')[$change->field('step')->text(40)] ?? null : null;
-        $was = \is_array($step['technique'] ?? null) ? $step['technique'] : [];
-        $name = $change->optional('set')?->optional('technique')?->optional('name')?->raw();
-        $names = Techniques::names();
-        $before = $was['name'] ?? null;
-        if (! \in_array($before, $names, true) || ! \in_array($name, $names, true) || $name === $before) {
-            return '';
-        }
-        $technique = Techniques::named($before);
-        $set = Choices::read($technique, Node::root($was))->all() != Choices::read($technique, Node::root(['name' => $before]))->all();
-
-        return $set ? Techniques::named($name)->label().' now; the figures of “'.$technique->label().'” are gone.' : '';
-    }
-
-    private static function marksGrow(Node $change): bool
-    {
-        return $change->optional('marks')?->choice(['scale', 'stay']) !== 'stay';
-    }
-
-    /** With the body's own preparation for its first steps, in place of another's; where none was taken up, only if $anew. */
-    private static function prepared(Recipe $recipe, Body $body, bool $anew): Recipe
-    {
-        $own = array_filter($recipe->steps, static fn(Step $s): bool => ! str_starts_with($s->id, Preparation::ID));
-
-        return $anew || \count($own) < \count($recipe->steps) ? $recipe->with([...$body->preparation(), ...array_values($own)]) : $recipe;
+        return Changes::read($change)->applyTo($recipe, new ShopOfVersion($version, $this->mix))->recipe;
     }
 
     /** @throws Refused when there is nothing to undo */

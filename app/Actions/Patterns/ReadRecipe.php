@@ -8,7 +8,6 @@ use App\Models\Body;
 use App\Models\Paint;
 use App\Models\Pattern;
 use App\Models\Version;
-use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
@@ -36,8 +35,8 @@ final class ReadRecipe
             $paints[$paint->id] = $paint->core($optics[$paint->id] ?? null);
         }
         $read = [];
-        $node = Node::root(['steps' => $steps])->field('steps');
-        foreach ($node->items(0, RecipeReader::MOST_STEPS) as $step) {
+        $node = Node::kept(['steps' => $steps])->field('steps');
+        foreach ($node->items() as $step) {
             $read[] = Steps::read($step, $paints);
         }
 
@@ -51,11 +50,6 @@ final class ReadRecipe
      */
     public function paintIds(array $steps): array
     {
-        $ids = [];
-        foreach ($steps as $step) {
-            $ids += PaintsNamed::in($step);
-        }
-
-        return array_map(strval(...), array_keys($ids));
+        return array_values(array_unique(array_merge(...array_map(PaintsNamed::in(...), $steps))));
     }
 }

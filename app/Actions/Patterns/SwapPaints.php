@@ -9,20 +9,18 @@ use App\Actions\Rack\ReadMix;
 use App\Models\Pattern;
 use App\Models\Version;
 use App\Present\BesideView;
+use Hawkbrush\Core\Change\SwapPaints as Swaps;
 use Hawkbrush\Core\Compare\Beside;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
-use Hawkbrush\Core\Replace\Swap;
 use Hawkbrush\Core\Step\Steps;
 use Illuminate\Support\Facades\DB;
 
 /** Paints of a pattern exchanged for others: looked at beside the old, or kept as a sister of it. */
 final readonly class SwapPaints
 {
-    private const MOST = 6;
-
     public function __construct(private ReadRecipe $read, private ReadMix $mix, private DrawTexture $draw) {}
 
     /**
@@ -32,18 +30,7 @@ final readonly class SwapPaints
      */
     public function in(Version $version, Node $list): Recipe
     {
-        $recipe = $this->read->fromVersion($version);
-        $used = $this->read->paintIds($version->steps);
-        foreach ($list->items(1, self::MOST) as $one) {
-            $one->only(['paint', 'for']);
-            $id = $one->field('paint')->text(40);
-            if (! \in_array($id, $used, true)) {
-                throw $one->field('paint')->refuse('This pattern does not use that paint.');
-            }
-            $recipe = Swap::in($recipe, $id, $this->mix->read($one->field('for')));
-        }
-
-        return $recipe;
+        return Swaps::of($list)->applyTo($this->read->fromVersion($version), new ShopOfVersion($version, $this->mix))->recipe;
     }
 
     /**

@@ -6,7 +6,7 @@ namespace App\Actions\Rack;
 
 use App\Actions\Named;
 use App\Models\Paint;
-use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint as CorePaint;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -22,7 +22,7 @@ final class ReadMix
     public function read(Node $parts): array
     {
         $mix = $seen = [];
-        foreach ($parts->items(...Bounds::OF['paints_in_mix']) as $part) {
+        foreach ($parts->items(1, Mixture::MOST_PAINTS) as $part) {
             $part->only(['paint', 'drops']);
             $id = $part->field('paint')->text(40);
             $paint = Named::paint($part->field('paint'));
@@ -30,7 +30,7 @@ final class ReadMix
                 throw $part->field('paint')->refuse("{$paint->name} stands in this mix twice; give it once with all its drops.");
             }
             $seen[$id] = true;
-            $mix[] = [$paint->core(), Bounds::whole($part->field('drops'), 'drops')];
+            $mix[] = [$paint->core(), $part->field('drops')->integer(1, Mixture::MOST_DROPS)];
         }
 
         return $mix === [] ? throw $parts->refuse('A mix needs a paint.') : $mix;

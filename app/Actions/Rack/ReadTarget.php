@@ -14,7 +14,6 @@ use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Compare\ZoneColours;
 use Hawkbrush\Core\Drying\Climate;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -47,7 +46,7 @@ final readonly class ReadTarget
 
         return $node->has('version')
             ? SurfaceFinish::Clear->colour($this->film($node)->values)
-            : PaintReader::colour($node);
+            : Colour::read($node);
     }
 
     /**

@@ -8,7 +8,6 @@ use App\Models\Paint;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint as CorePaint;
 use Hawkbrush\Core\Exchange\Bottle;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Film\Unmeasured;
 use Hawkbrush\Core\Node;
@@ -224,7 +223,7 @@ final readonly class SavePaint
             }
         }
 
-        return PaintReader::paint('new', Node::root($document));
+        return CorePaint::read('new', Node::root($document));
     }
 
     /** @return array<string, mixed> */

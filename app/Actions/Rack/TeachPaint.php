@@ -10,7 +10,6 @@ use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Spectrum;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\CardFilm;
 use Hawkbrush\Core\Film\Drawdown;
 use Hawkbrush\Core\Film\Film;
@@ -50,7 +49,7 @@ final readonly class TeachPaint
         $darkest = $seen->darkestReading();
         $read = $measured = [];
         foreach (self::COLOURS as $name) {
-            $colour = PaintReader::colour($form->field($name));
+            $colour = Colour::read($form->field($name));
             $curve = $colour->reflectance();
             // The ends of a curve made from a swatch are guesses; only a measured one is held to it band by band.
             if (($colour->isMeasured() ? min([1.0, ...$curve->values]) : Observer::luminous($curve->values)) < $darkest) {
@@ -87,7 +86,7 @@ final readonly class TeachPaint
         DB::transaction(function () use ($paint, $found, $form): void {
             $readings = [];
             foreach (self::COLOURS as $name) {
-                $readings[$name] = PaintReader::colour($form->field($name))->reflectance()->values;
+                $readings[$name] = Colour::read($form->field($name))->reflectance()->values;
             }
             Card::query()->create([
                 'paint_id' => $paint->id, 'readings' => $readings, 'dry_um' => $this->thick($paint, $form),

@@ -8,8 +8,8 @@ use App\Models\Equipment;
 use App\Models\Paint;
 use App\Models\Run;
 use App\Models\SprayedCoat;
-use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\CoatDocument;
 use Hawkbrush\Core\Run\Record;
 use Hawkbrush\Core\Run\Used;
 
@@ -41,7 +41,8 @@ final class LearnAir
             ];
             foreach ($record->faults as $fault) {
                 if ($fault['step'] === $coat->id) {
-                    $rows[] = $row + ['psi' => Bounds::within('psi', $fault['psi'] ?? $coat->psi), 'fault' => $fault['fault']];
+                    $psi = CoatDocument::fields()->of('psi')->within($fault['psi'] ?? $coat->psi);
+                    $rows[] = $row + ['psi' => $psi, 'fault' => $fault['fault']];
                 }
             }
             $rows[] = $row + ['psi' => $coat->psi, 'fault' => null];

@@ -12,7 +12,9 @@ use App\Models\Run;
 use App\Models\Stamp;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
-use Hawkbrush\Core\Run\BenchEvent;
+use Hawkbrush\Core\Run\BenchEvents;
+use Hawkbrush\Core\Run\Event\Noted;
+use Hawkbrush\Core\Run\Event\Photographed;
 use Hawkbrush\Core\Step\Step;
 use Illuminate\Support\Facades\DB;
 
@@ -20,9 +22,6 @@ use Illuminate\Support\Facades\DB;
 final readonly class WorkBench
 {
     private const MOST_EVENTS = 200;
-
-    /** What can still be added to the record of a finished run. */
-    private const AFTERWARDS = ['note', 'photo'];
 
     /** Starting seals the version, numbers the baits and takes their bodies from the drawer. Started again, it is as it was. */
     public function start(string $runId): Run
@@ -64,7 +63,7 @@ final readonly class WorkBench
     {
         $read = [];
         foreach ($form->only(['events'])->field('events')->items(1, self::MOST_EVENTS) as $node) {
-            $event = BenchEvent::read($node);
+            $event = BenchEvents::read($node);
             if ($run->core()->number($event->stepId) === 0) {
                 throw $node->field('step')->refuse('There is no such step in this run.');
             }
@@ -72,13 +71,13 @@ final readonly class WorkBench
                 throw $node->field('bait')->refuse("This run has {$run->bait_count} baits.");
             }
             if (
-                $event->type === 'photo'
-                && BenchPhoto::query()->where('run_id', $run->id)->whereKey($event->data['photo_id'])->doesntExist()
+                $event instanceof Photographed
+                && BenchPhoto::query()->where('run_id', $run->id)->whereKey($event->photoId())->doesntExist()
             ) {
                 throw $node->field('data')->field('photo_id')->refuse('There is no such photograph in this run.');
             }
             // Of one that stands twice, the first counts.
-            $read[$event->id] ??= ['id' => $event->id, 'type' => $event->type, 'event' => json_encode($node->raw(), JSON_THROW_ON_ERROR)];
+            $read[$event->id] ??= ['id' => $event->id, 'type' => $event::type(), 'event' => json_encode($node->raw(), JSON_THROW_ON_ERROR)];
         }
         DB::transaction(static function () use ($run, $read): void {
             $now = Run::query()->findOrFail($run->id, ['id', 'started_at', 'finished_at']);
@@ -87,13 +86,13 @@ final readonly class WorkBench
             }
             $there = BenchEventRow::query()->whereIn('id', array_keys($read))->pluck('id')->all();
             $new = array_diff_key($read, array_flip(array_filter($there, is_string(...))));
-            if ($now->finished_at !== null && array_diff(array_column($new, 'type'), self::AFTERWARDS) !== []) {
+            if ($now->finished_at !== null && array_diff(array_column($new, 'type'), BenchEvents::afterwards()) !== []) {
                 throw NotNow::runFinished();
             }
             BenchEventRow::query()->insert(array_values(array_map(static fn(array $one): array => [
                 'id' => $one['id'], 'run_id' => $run->id, 'event' => $one['event'], 'created_at' => now(),
             ], $new)));
-            if ($now->finished_at !== null && \in_array('note', array_column($new, 'type'), true)) {
+            if ($now->finished_at !== null && \in_array(Noted::type(), array_column($new, 'type'), true)) {
                 LogWords::keep(Run::query()->whereKey($run->id));
             }
         });

@@ -14,14 +14,6 @@ use Illuminate\Support\Facades\DB;
 /** Puts clears into the store, changes them, takes one of its kind into use. */
 final class KeepClears
 {
-    private const SHEET = [
-        'label_min', 'parts_a', 'parts_b', 'by', 'density_a', 'density_b', 'yellow_percent', 'dose_j_cm2', 'lamp_mw_cm2',
-    ];
-
-    private const KEPT = ['bottle_ml', 'left_ml', 'price', 'opened_on', 'keeps_months', 'expires_on'];
-
-    private const BOTTLE_ML = 240.0;
-
     /**
      * {kind, name, …sheet, …kept, in_use}; the first of its kind is in use.
      *
@@ -29,11 +21,11 @@ final class KeepClears
      */
     public function add(Node $form): ClearBottle
     {
-        $form->only(['kind', 'name', 'in_use', ...self::SHEET, ...self::KEPT]);
+        $form->only(['in_use', ...Product::fields()->names(), ...ClearBottle::fields()->names()]);
         $kind = $form->field('kind')->choice(Clear::names());
-        $bottle = $form->optional('bottle_ml')?->number(...ClearBottle::BOUNDS['bottle_ml']) ?? self::BOTTLE_ML;
-        $fields = ['kind' => $kind, 'name' => $form->field('name')->text(80), 'figures' => self::sheet($kind, $form, [])]
-            + self::kept($form) + ['bottle_ml' => $bottle, 'left_ml' => $bottle];
+        $kept = ClearBottle::fields()->among($form);
+        $fields = ['kind' => $kind, 'figures' => self::sheet($kind, $form, [])]
+            + ($kept->has('left_ml') ? [] : ['left_ml' => $kept->number('bottle_ml')]) + $kept->all();
 
         return DB::transaction(static function () use ($form, $kind, $fields): ClearBottle {
             $first = TakeUp::isFirst(new ClearBottle(), $kind);
@@ -50,14 +42,14 @@ final class KeepClears
      */
     public function change(ClearBottle $one, Node $form): ClearBottle
     {
-        $form->only(['revision', 'name', 'in_use', 'archived', ...self::SHEET, ...self::KEPT]);
-        $archived = $form->optional('archived')?->boolean();
+        $sheet = Product::fields()->without('kind');
+        $form->only(['revision', 'in_use', 'archived', ...$sheet->names(), ...ClearBottle::fields()->names()]);
+        $archived = TakeUp::archived($form);
         $one->update([
-            'name' => $form->optional('name')?->text(80) ?? $one->name,
             'figures' => self::sheet($one->kind, $form, $one->figures),
-            ...self::kept($form),
-            'archived_at' => $archived === null ? $one->archived_at : ($archived ? now() : null),
-            'in_use' => $archived === true ? false : $one->in_use,
+            ...ClearBottle::fields()->among($form)->named(),
+            ...$archived,
+            'in_use' => ($archived['archived_at'] ?? null) === null && $one->in_use,
             'revision' => $one->revision + 1,
         ]);
 
@@ -65,36 +57,15 @@ final class KeepClears
     }
 
     /**
-     * @param array<string, mixed> $before figures that are not named stay
+     * @param array<string, mixed> $before figures that are not named stay as they were kept
      *
      * @return array<string, mixed>
      */
     private static function sheet(string $kind, Node $form, array $before): array
     {
-        foreach (self::SHEET as $name) {
-            if ($form->has($name)) {
-                $before[$name] = $form->field($name)->raw();
-            }
-        }
+        $named = Product::fields()->without('kind')->among($form)->named();
+        $sheet = Product::read(Node::kept(['kind' => $kind] + array_filter($named, static fn(mixed $v): bool => $v !== null) + $before));
 
-        return array_diff_key(Product::read(Node::root(['kind' => $kind] + $before))->document(), ['kind' => true]);
-    }
-
-    /** @return array<string, mixed> what is named of stock, price and dates; null takes price, months or date away */
-    private static function kept(Node $form): array
-    {
-        $kept = [];
-        foreach (array_intersect(self::KEPT, array_map(strval(...), array_keys($form->fields()))) as $name) {
-            $field = $form->optional($name);
-            $bounds = ClearBottle::BOUNDS[$name] ?? null;
-            $kept[$name] = match (true) {
-                $field !== null && $name === 'keeps_months' => $field->integer(...ClearBottle::BOUNDS['keeps_months']),
-                $field !== null => $bounds === null ? $field->date() : $field->number(...$bounds),
-                $name === 'bottle_ml' || $name === 'left_ml' => throw Refused::at("/{$name}", 'A number was expected here.'),
-                default => null,
-            };
-        }
-
-        return $kept;
+        return array_diff_key($sheet->document(), ['kind' => true]);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\Shop;
 
 use App\Models\Equipment;
-use Hawkbrush\Core\Air\Nozzle;
 use Hawkbrush\Core\Drying\Dryer;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -22,7 +21,7 @@ final class KeepRig
     public function add(Node $form): Equipment
     {
         $kind = $form->field('kind')->choice(Equipment::KINDS);
-        $form->only(['kind', 'name', 'in_hand', ...self::fields($kind)]);
+        $form->only(['kind', 'name', 'in_hand', ...Equipment::fields($kind)->names()]);
         $figures = self::figures($kind, $form, []);
         $name = $form->field('name')->text(80);
 
@@ -42,28 +41,18 @@ final class KeepRig
      */
     public function change(Equipment $one, Node $form): Equipment
     {
-        $form->only(['revision', 'name', 'in_hand', 'archived', ...self::fields($one->kind)]);
+        $form->only(['revision', 'name', 'in_hand', 'archived', ...Equipment::fields($one->kind)->names()]);
         $figures = self::figures($one->kind, $form, $one->figures);
-        $archived = $form->optional('archived')?->boolean();
+        $archived = TakeUp::archived($form);
         $one->update([
             'name' => $form->optional('name')?->text(80) ?? $one->name,
             'figures' => $figures,
-            'archived_at' => $archived === null ? $one->archived_at : ($archived ? now() : null),
-            'in_hand' => $archived === true ? false : $one->in_hand,
+            ...$archived,
+            'in_hand' => ($archived['archived_at'] ?? null) === null && $one->in_hand,
             'revision' => $one->revision + 1,
         ]);
 
         return $form->optional('in_hand')?->boolean() === true && $one->archived_at === null ? TakeUp::one($one, 'in_hand') : $one;
-    }
-
-    /** @return list<string> */
-    private static function fields(string $kind): array
-    {
-        return match ($kind) {
-            'airbrush' => ['nozzle_mm', 'cup_ml', 'gauge'],
-            'compressor' => ['most_psi', 'tank_l', 'moisture_trap'],
-            default => ['dryer'],
-        };
     }
 
     /**
@@ -73,26 +62,14 @@ final class KeepRig
      */
     private static function figures(string $kind, Node $form, array $before): array
     {
-        $number = static fn(string $name, float $usual): mixed => $form->optional($name)?->number(...Equipment::BOUNDS[$name])
-            ?? $before[$name] ?? $usual;
-        $whether = static fn(string $name): mixed => $form->optional($name)?->boolean() ?? $before[$name] ?? false;
+        $fields = Equipment::fields($kind);
+        $figures = [...$fields->among($form)->all(), ...$before, ...$fields->among($form)->named()];
 
-        return match ($kind) {
-            'airbrush' => [
-                'nozzle_mm' => $number('nozzle_mm', Nozzle::ORDINARY_MM),
-                'cup_ml' => $number('cup_ml', 7.0),
-                'gauge' => $whether('gauge'),
-            ],
-            'compressor' => [
-                'most_psi' => $number('most_psi', 58.0),
-                'tank_l' => $number('tank_l', 3.0),
-                'moisture_trap' => $whether('moisture_trap'),
-            ],
-            default => [
-                'dryer' => $form->has('dryer')
-                    ? Dryer::read($form->field('dryer')->only(['kind', ...array_keys(Dryer::BOUNDS)]))->document()
-                    : $before['dryer'] ?? Dryer::hairDryer()->document(),
-            ],
-        };
+        if ($kind !== 'dryer') {
+            return $figures;
+        }
+        $dryer = $form->optional('dryer')?->only(Dryer::fields()->names());
+
+        return ['dryer' => $dryer === null ? $before['dryer'] ?? Dryer::hairDryer()->document() : Dryer::read($dryer)->document()];
     }
 }

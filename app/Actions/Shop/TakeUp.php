@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Shop;
 
+use Hawkbrush\Core\Node;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 
 /** Of a kind, one is the one that counts. */
 final class TakeUp
@@ -24,6 +26,18 @@ final class TakeUp
         $one->update([$mark => true]);
 
         return $one->refresh();
+    }
+
+    /**
+     * Put away or taken out again, where a form says so.
+     *
+     * @return array{archived_at?: Carbon|null}
+     */
+    public static function archived(Node $form): array
+    {
+        $archived = $form->optional('archived')?->boolean();
+
+        return $archived === null ? [] : ['archived_at' => $archived ? now() : null];
     }
 
     /** Whether none of a kind counts yet that is still there. */

@@ -16,7 +16,7 @@ use App\Models\Lot;
 use App\Present\BodyPageView;
 use App\Present\BodyView;
 use App\Present\TechniqueView;
-use Hawkbrush\Core\Exchange\BodyReader;
+use Hawkbrush\Core\Body\Body as CoreBody;
 use Hawkbrush\Core\Exchange\SvgOutline;
 use Hawkbrush\Core\Node;
 use Illuminate\Http\JsonResponse;
@@ -62,7 +62,7 @@ final class BodyController
     /** A body being measured: its form, areas and zones. Saves nothing. */
     public function look(Request $request): JsonResponse
     {
-        $core = BodyReader::read(Node::root(array_diff_key((array) Input::of($request)->raw(), ['name' => 1])));
+        $core = CoreBody::read(Node::root(array_diff_key((array) Input::of($request)->raw(), ['name' => 1])));
 
         return new JsonResponse(BodyPageView::measured($core));
     }

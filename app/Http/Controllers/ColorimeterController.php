@@ -10,7 +10,6 @@ use App\Exceptions\NotNow;
 use App\Http\Input;
 use App\Present\CoreView;
 use Hawkbrush\Core\Colour\Colour;
-use Hawkbrush\Core\Exchange\ResultWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -39,7 +38,7 @@ final class ColorimeterController
         $curve = $device->read($form->optional('place')?->text(80));
 
         return new JsonResponse([
-            'reflectance' => ResultWriter::curve($curve),
+            'reflectance' => $curve->document(),
             'colour' => CoreView::colour(Colour::fromReflectance($curve)),
         ]);
     }

@@ -120,7 +120,7 @@ final class FormatController
             'readings' => array_map(static fn(Reading $one): array => [
                 'name' => $one->name, 'spectral' => $one->spectral, 'colour' => CoreView::colour($one->colour),
                 'as' => $one->spectral
-                    ? ['reflectance' => ResultWriter::curve($one->colour->reflectance())]
+                    ? ['reflectance' => $one->colour->reflectance()->document()]
                     : ['lab' => ResultWriter::lab($one->colour->lab)],
             ], $readings),
         ]);

@@ -12,7 +12,6 @@ use App\Models\Pattern;
 use App\Models\ReferencePhoto;
 use App\Present\CoreView;
 use Hawkbrush\Core\Colour\Colour;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\CardPhoto;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -84,8 +83,8 @@ final readonly class PictureController
             $at[] = [$spot->field('x')->number(0, 1), $spot->field('y')->number(0, 1)];
         }
         [$white, $black, $overWhite, $overBlack] = $this->pick->at($picture, $at) + [null, null, null, null];
-        $trueWhite = $form->has('white') ? PaintReader::colour($form->field('white')) : Colour::fromHex(self::CARD_WHITE);
-        $trueBlack = $form->has('black') ? PaintReader::colour($form->field('black')) : Colour::fromHex(self::CARD_BLACK);
+        $trueWhite = $form->has('white') ? Colour::read($form->field('white')) : Colour::fromHex(self::CARD_WHITE);
+        $trueBlack = $form->has('black') ? Colour::read($form->field('black')) : Colour::fromHex(self::CARD_BLACK);
         \assert($white !== null && $black !== null && $overWhite !== null && $overBlack !== null);
         $card = CardPhoto::calibrate($white, $black, $trueWhite, $trueBlack);
 

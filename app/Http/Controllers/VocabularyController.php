@@ -8,7 +8,6 @@ use App\Models\Preference;
 use Hawkbrush\Core\Air\SprayWork;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Clear\Clear;
-use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Coat\Weight;
@@ -16,6 +15,7 @@ use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Step\Prepare\Condition;
 use Hawkbrush\Core\Step\Prepare\Fitting;
+use Hawkbrush\Core\Step\Steps;
 use Hawkbrush\Core\Technique\Cut;
 use Hawkbrush\Core\Technique\Parameter;
 use Hawkbrush\Core\Technique\Placed;
@@ -62,7 +62,7 @@ final class VocabularyController
             'clears' => array_map(static fn(Clear $c): array => ['name' => $c->value, 'caution' => $c->hazard()->caution()], Clear::cases()),
             'pupils' => Eye::PUPILS,
             'eyes' => Eye::KINDS,
-            'bounds' => Bounds::OF,
+            'bounds' => Steps::bounds() + Paint::fields()->bounds(),
         ]);
     }
 

@@ -9,13 +9,13 @@ use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Clear\Cure;
 use Hawkbrush\Core\Clear\Product;
 use Hawkbrush\Core\Clear\Yellowing;
-use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;
@@ -31,8 +31,6 @@ final readonly class ClearStep extends WholeBait
 
     /**
      * @param list<Stirred> $stirred into it, in the order in which it is laid
-     *
-     * @throws Refused when a figure is outside its {@see Bounds}
      */
     public function __construct(
         Head $head,
@@ -41,8 +39,6 @@ final readonly class ClearStep extends WholeBait
         private float $yellow = 0.0,
         private array $stirred = [],
     ) {
-        Bounds::hold('yellow_percent', round($yellow * 100, 9));
-        Bounds::hold('clear_coats', $coats);
         parent::__construct($head);
     }
 
@@ -51,26 +47,30 @@ final readonly class ClearStep extends WholeBait
         return 'clear';
     }
 
-    public static function fieldNames(): array
+    public static function fields(): Fields
     {
-        return ['clear', 'coats', 'yellow_percent', 'stirred'];
+        return new Fields(
+            Field::choice('clear', Clear::names()),
+            Field::whole('coats', 1, 6)->or(1)->asFigure('clear_coats'),
+            Product::fields()->of('yellow_percent'),
+            Field::list('stirred', 0, self::MOST_STIRRED)->or([]),
+        );
     }
 
     public static function read(Head $head, Node $document, array $paints): static
     {
+        $in = self::fields()->among($document);
+
         return new self(
             $head,
-            Clear::from($document->field('clear')->choice(Clear::names())),
-            Bounds::optionalWhole($document, 'coats', 1, 'clear_coats'),
-            Bounds::optional($document, 'yellow_percent', 0) / 100,
-            array_map(
-                static fn(Node $one): Stirred => Stirred::read($one, $paints),
-                $document->optional('stirred')?->items(0, self::MOST_STIRRED) ?? [],
-            ),
+            Clear::from($in->choice('clear', Clear::names())),
+            $in->whole('coats'),
+            $in->number('yellow_percent') / 100,
+            array_map(static fn(Node $one): Stirred => Stirred::read($one, $paints), $in->items('stirred')),
         );
     }
 
-    public function fields(): array
+    public function document(): array
     {
         return [
             'clear' => $this->clear->value,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Step\Clear;
 
-use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
@@ -12,9 +11,10 @@ use Hawkbrush\Core\Coat\Place;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Coat\Setting;
 use Hawkbrush\Core\Coat\Weight;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
-use Hawkbrush\Core\Step\Paint\CoatDocument;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
@@ -26,8 +26,6 @@ use Hawkbrush\Core\Technique\Techniques;
  */
 final readonly class Stirred
 {
-    public const FIELDS = ['paint', 'percent', 'flake_mm', 'where'];
-
     /** A sheet that glitter is cut from, um: 12 to 50 are sold. A guess. */
     private const SHEET_UM = 25.0;
 
@@ -37,13 +35,17 @@ final readonly class Stirred
     /**
      * @param float $share of the clear, by volume
      * @param float $flakeMm 0: a powder
-     *
-     * @throws Refused when a figure is outside its {@see Bounds}
      */
-    public function __construct(public Paint $paint, public float $share, public float $flakeMm, public Place $place)
+    public function __construct(public Paint $paint, public float $share, public float $flakeMm, public Place $place) {}
+
+    public static function fields(): Fields
     {
-        Bounds::hold('stirred_percent', round($share * 100, 9));
-        Bounds::hold('flake_mm', $flakeMm);
+        return new Fields(
+            Field::text('paint', 60),
+            Field::number('percent', 0.1, 10)->asFigure('stirred_percent'),
+            Field::number('flake_mm', 0, 2)->or(0),
+            Field::document('where'),
+        );
     }
 
     /**
@@ -53,13 +55,13 @@ final readonly class Stirred
      */
     public static function read(Node $node, array $paints): self
     {
-        $node->only(self::FIELDS);
+        $in = self::fields()->in($node);
 
         return new self(
-            CoatDocument::paint($node->field('paint'), $paints),
-            Bounds::number($node->field('percent'), 'stirred_percent') / 100,
-            Bounds::optional($node, 'flake_mm', 0),
-            CoatDocument::place($node->field('where')),
+            Paint::named($node->field('paint'), $paints),
+            $in->number('percent') / 100,
+            $in->number('flake_mm'),
+            Place::read($node->field('where')),
         );
     }
 
@@ -68,7 +70,7 @@ final readonly class Stirred
     {
         return [
             'paint' => $this->paint->id, 'percent' => round($this->share * 100, 4), 'flake_mm' => $this->flakeMm,
-            'where' => CoatDocument::placed($this->place),
+            'where' => $this->place->document(),
         ];
     }
 

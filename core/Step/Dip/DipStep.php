@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Step\Dip;
 
-use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Hazard;
+use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Place;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Coat\Setting;
 use Hawkbrush\Core\Coat\Weight;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;
-use Hawkbrush\Core\Step\Paint\CoatDocument;
 use Hawkbrush\Core\Step\WholeBait;
 use Hawkbrush\Core\Step\Work;
 use Hawkbrush\Core\Technique\Choices;
@@ -32,11 +32,8 @@ final readonly class DipStep extends WholeBait
     /** Where the base of the tail begins: left out, it keeps the tail free to swim. */
     private const TAIL_BASE_U = 0.88;
 
-    private const MELT_C = 168.0;
-
-    private const CUP_ML = 120.0;
-
-    private const COLOUR_PERCENT = 10.0;
+    /** At least so far it goes in, as a share of its length. */
+    private const LEAST_DEPTH_U = 0.2;
 
     /** Hung until it is cold enough to touch. A guess. */
     private const COOLS_MIN = 8.0;
@@ -46,8 +43,6 @@ final readonly class DipStep extends WholeBait
 
     /**
      * @param Coat|null $coat the coloured skin; null: clear vinyl
-     *
-     * @throws Refused when a figure is outside its {@see Bounds}
      */
     public function __construct(
         Head $head,
@@ -59,10 +54,6 @@ final readonly class DipStep extends WholeBait
         private float $meltC,
         private float $cupMl,
     ) {
-        Bounds::hold('colour_percent', $colourPercent);
-        Bounds::hold('dips', $dips);
-        Bounds::hold('melt_c', $meltC);
-        Bounds::hold('cup_ml', $cupMl);
         parent::__construct($head);
     }
 
@@ -71,22 +62,33 @@ final readonly class DipStep extends WholeBait
         return 'dip';
     }
 
-    public static function fieldNames(): array
+    public static function fields(): Fields
     {
-        return ['mix', 'colour_percent', 'weight', 'dips', 'to_u', 'melt_c', 'cup_ml'];
+        /** @var Fields|null $fields */
+        static $fields = null;
+
+        return $fields ??= new Fields(
+            Field::list('mix', 0, Mixture::MOST_PAINTS)->or([])->asFigure('paints_in_mix'),
+            Field::number('colour_percent', 5, 100)->or(10),
+            Field::choice('weight', Weight::names())->or(Weight::Medium->value),
+            Field::whole('dips', 1, 4)->or(1),
+            Field::number('to_u', self::LEAST_DEPTH_U, 1)->or(self::TAIL_BASE_U),
+            Field::number('melt_c', 140, 200)->or(168),
+            Field::number('cup_ml', 20, 2000)->or(120),
+        );
     }
 
     public static function read(Head $head, Node $document, array $paints): static
     {
-        $mix = $document->optional('mix');
-        $percent = Bounds::optional($document, 'colour_percent', self::COLOUR_PERCENT);
-        $weight = Weight::from($document->optional('weight')?->choice(Weight::names()) ?? 'medium');
-        $dips = Bounds::optionalWhole($document, 'dips', 1, 'dips');
-        $toU = $document->optional('to_u')?->number(0.2, 1) ?? self::TAIL_BASE_U;
+        $in = self::fields()->among($document);
+        $percent = $in->number('colour_percent');
+        $weight = Weight::from($in->choice('weight', Weight::names()));
+        $dips = $in->whole('dips');
+        $toU = $in->number('to_u');
         $technique = Techniques::molten();
-        $coat = $mix === null || $mix->items() === [] ? null : new Coat(
+        $coat = $in->items('mix') === [] ? null : new Coat(
             $head->id,
-            CoatDocument::mixture($mix, $paints),
+            Mixture::read($document->field('mix'), $paints),
             $technique,
             Choices::read($technique, Node::root([])),
             1,
@@ -108,15 +110,15 @@ final readonly class DipStep extends WholeBait
             $weight,
             $dips,
             $toU,
-            Bounds::optional($document, 'melt_c', self::MELT_C),
-            Bounds::optional($document, 'cup_ml', self::CUP_ML),
+            $in->number('melt_c'),
+            $in->number('cup_ml'),
         );
     }
 
-    public function fields(): array
+    public function document(): array
     {
         return [
-            'mix' => $this->coat === null ? [] : CoatDocument::mixed($this->coat->mixture),
+            'mix' => $this->coat === null ? [] : $this->coat->mixture->document(),
             'colour_percent' => $this->colourPercent,
             'weight' => $this->weight->value,
             'dips' => $this->dips,

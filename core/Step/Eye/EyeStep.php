@@ -5,20 +5,18 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Step\Eye;
 
 use Hawkbrush\Core\Body\Body;
-use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Coat\Hazard;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Coat\Place;
-use Hawkbrush\Core\Colour\Colour;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Eye\Ring;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\Head;
 use Hawkbrush\Core\Step\Job;
-use Hawkbrush\Core\Step\Paint\CoatDocument;
 use Hawkbrush\Core\Step\WithoutCoat;
 use Hawkbrush\Core\Step\Work;
 use Hawkbrush\Core\Words;
@@ -26,8 +24,6 @@ use Hawkbrush\Core\Words;
 /** Sets an eye on each side. */
 final readonly class EyeStep extends WithoutCoat
 {
-    private const ORDINARY_IRIS = '#d89a3a';
-
     /** A pair set. Common practice, no published source. */
     private const MINUTES = 1.5;
 
@@ -48,37 +44,36 @@ final readonly class EyeStep extends WithoutCoat
         return 'eye';
     }
 
-    public static function fieldNames(): array
+    public static function fields(): Fields
     {
-        return ['diameter_mm', 'iris', 'pupil', 'kind', 'set_with', 'rings', 'spark'];
+        /** @var Fields|null $fields */
+        static $fields = null;
+
+        return $fields ??= new Fields(
+            ...Eye::fields()->all(),
+            ...[
+                Field::text('set_with', 60)->or('tacky glue'),
+                Field::list('rings', 0, self::MOST_RINGS)->or([]),
+                Field::flag('spark')->or(false),
+            ],
+        );
     }
 
     public static function read(Head $head, Node $document, array $paints): static
     {
-        return new self(
-            $head,
-            new Eye(
-                Bounds::number($document->field('diameter_mm'), 'diameter_mm'),
-                $document->has('iris') ? self::hex($document->field('iris')) : self::ORDINARY_IRIS,
-                $document->optional('pupil')?->choice(Eye::PUPILS) ?? 'round',
-                $document->optional('kind')?->choice(Eye::KINDS) ?? 'domed',
-                array_map(
-                    static fn(Node $one): Ring => self::ring($one, $paints),
-                    $document->optional('rings')?->items(0, self::MOST_RINGS) ?? [],
-                ),
-                $document->optional('spark')?->boolean() ?? false,
-            ),
-            $document->optional('set_with')?->text(60) ?? 'tacky glue',
+        $in = self::fields()->among($document);
+        $eye = Eye::read($in)->ringed(
+            array_map(static fn(Node $one): Ring => Ring::read($one, $paints), $in->items('rings')),
+            $in->flag('spark'),
         );
+
+        return new self($head, $eye, $in->text('set_with'));
     }
 
-    public function fields(): array
+    public function document(): array
     {
         return [
-            'diameter_mm' => $this->eye->diameterMm,
-            'iris' => $this->eye->irisHex,
-            'pupil' => $this->eye->pupil,
-            'kind' => $this->eye->kind,
+            ...$this->eye->document(),
             'set_with' => $this->setWith,
             'rings' => array_map(static fn(Ring $ring): array => $ring->document(), $this->eye->rings),
             'spark' => $this->eye->spark,
@@ -185,27 +180,5 @@ final readonly class EyeStep extends WithoutCoat
     public function triesNextCoat(): bool
     {
         return false;
-    }
-
-    /**
-     * @param array<string, Paint> $paints by id
-     *
-     * @throws Refused
-     */
-    private static function ring(Node $node, array $paints): Ring
-    {
-        $node->only(['paint', 'percent', 'by']);
-
-        return new Ring(
-            CoatDocument::paint($node->field('paint'), $paints),
-            Bounds::number($node->field('percent'), 'ring_percent') / 100,
-            $node->optional('by')?->choice(Ring::BY) ?? 'punch',
-        );
-    }
-
-    /** @throws Refused when it is not #rrggbb */
-    private static function hex(Node $node): string
-    {
-        return $node->guard(static fn(): string => Colour::fromHex($node->text(9))->hex());
     }
 }

@@ -6,10 +6,12 @@ namespace Hawkbrush\Core\Step\Paint;
 
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\CoatDocument;
 use Hawkbrush\Core\Coat\Cup;
 use Hawkbrush\Core\Coat\Place;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Coat\Spread;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Node;
@@ -53,9 +55,9 @@ final readonly class PaintStep extends Step
         return 'paint';
     }
 
-    public static function fieldNames(): array
+    public static function fields(): Fields
     {
-        return CoatDocument::FIELDS;
+        return CoatDocument::fields();
     }
 
     public static function read(Head $head, Node $document, array $paints): static
@@ -63,7 +65,7 @@ final readonly class PaintStep extends Step
         return new self($head, CoatDocument::read($head->id, $document, $paints));
     }
 
-    public function fields(): array
+    public function document(): array
     {
         return CoatDocument::write($this->coat);
     }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Step\Try;
 
-use Hawkbrush\Core\Coat\Bounds;
+use Hawkbrush\Core\Coat\CoatDocument;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Node;
-use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Step\BenchWork;
 use Hawkbrush\Core\Step\Head;
@@ -29,13 +30,9 @@ final readonly class TryStep extends BenchWork
      * @param string $lookFor when it is right
      * @param float|null $psi that gave it before; null: none found yet, begin with that of the coat
      * @param float|null $thinning share of reducer that gave it, 0 to 0.95; null likewise
-     *
-     * @throws Refused when a figure is outside its {@see Bounds}
      */
     public function __construct(Head $head, public string $ground, public string $lookFor, public ?float $psi, public ?float $thinning)
     {
-        Bounds::hold('psi', $psi ?? 1);
-        Bounds::hold('thinning_percent', round(($thinning ?? 0) * 100, 9));
         parent::__construct($head);
     }
 
@@ -44,25 +41,31 @@ final readonly class TryStep extends BenchWork
         return 'try';
     }
 
-    public static function fieldNames(): array
+    public static function fields(): Fields
     {
-        return ['ground', 'look_for', 'psi', 'thinning_percent'];
+        return new Fields(
+            Field::choice('ground', self::GROUNDS)->or(self::GROUNDS[0]),
+            Field::text('look_for', 300, 0)->or(''),
+            CoatDocument::fields()->of('psi')->or(null),
+            CoatDocument::fields()->of('thinning_percent')->or(null),
+        );
     }
 
     public static function read(Head $head, Node $document, array $paints): static
     {
-        $thinning = Bounds::optional($document, 'thinning_percent', null);
+        $in = self::fields()->among($document);
+        $thinning = $in->maybe('thinning_percent');
 
         return new self(
             $head,
-            $document->optional('ground')?->choice(self::GROUNDS) ?? self::GROUNDS[0],
-            $document->optional('look_for')?->text(300, true) ?? '',
-            Bounds::optional($document, 'psi', null),
+            $in->choice('ground', self::GROUNDS),
+            $in->text('look_for'),
+            $in->maybe('psi'),
             $thinning === null ? null : $thinning / 100,
         );
     }
 
-    public function fields(): array
+    public function document(): array
     {
         return [
             'ground' => $this->ground,

@@ -93,7 +93,8 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const triedStep = run.steps.find((s) => s.document.id === step?.shown.tries);
   const tried = triedStep && { step: triedStep, planned: run.plan.steps.find((p) => p.step === triedStep.document.id) };
 
-  const tick = (side: string) => add({ type: 'side', step: stepId, bait, data: { side, done: !sides.includes(side) } });
+  const tick = (side: 'left' | 'right') =>
+    add({ type: 'side', step: stepId, bait, data: { side, done: !sides.includes(side) } });
   // An earlier step may have left this bait wet, or all of them.
   const stillWet = useCallback(
     () =>

@@ -2,11 +2,12 @@ import { Button, Modal, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
 import { words } from '../api/client';
 import { useFaults } from '../api/shopQueries';
-import type { BenchEvent, Cause, Run, Settings, Step } from '../api/types';
+import type { Cause, Run, Settings, Step } from '../api/types';
 import { DropsOnPaper } from '../parts/DropsOnPaper';
 import { pressure } from '../units/units';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
+import type { Draft } from './apply';
 import classes from './wrong.module.css';
 
 interface Props {
@@ -16,7 +17,7 @@ interface Props {
   /** Air that is set, as far as it is known. */
   psi: number | undefined;
   settings: Settings;
-  add: (...drafts: Pick<BenchEvent, 'type' | 'step' | 'bait' | 'data'>[]) => void;
+  add: (...drafts: Draft[]) => void;
   onClose: () => void;
 }
 
@@ -29,14 +30,14 @@ export function SomethingWrong({ run, step, bait, psi, settings, add, onClose }:
   const stepId = step.document.id;
   const causes = (fault === null ? undefined : run.faults[stepId]?.[fault]) ?? [];
   const cause = causes[at];
-  const tell = (data: { [name: string]: unknown }, type: 'fault' | 'tried') => add({ type, step: stepId, bait, data });
+  const whose = { step: stepId, bait };
   const found = (name: string) => {
     setFault(name);
-    tell({ fault: name, ...(psi === undefined ? {} : { psi }) }, 'fault');
+    add({ type: 'fault', ...whose, data: { fault: name, ...(psi === undefined ? {} : { psi }) } });
   };
   const tried = (did: boolean) => {
-    if (cause === undefined) return;
-    tell({ fault, cause: cause.cause, helped: did }, 'tried');
+    if (cause === undefined || fault === null) return;
+    add({ type: 'tried', ...whose, data: { fault, cause: cause.cause, helped: did } });
     if (!did) setAt(at + 1);
     else if (Object.keys(figuresOf(cause, step)).length === 0) onClose();
     else setHelped(cause);

@@ -1,7 +1,8 @@
-import type { BenchEvent, BenchRecord, Run, Step } from '../api/types';
+import type { BenchRecord, Run, Step } from '../api/types';
 import layout from '../parts/layout.module.css';
 import type { AtBench } from '../steps/face';
 import { inUnit } from '../units/sentence';
+import type { Draft } from './apply';
 import { holdSeconds } from './atBench';
 import { BeforeSpraying } from './BeforeSpraying';
 import { BigFigures } from './BigFigures';
@@ -18,7 +19,7 @@ interface Props {
   at: AtBench;
   /** Air that is used, as far as it is known. */
   psi: number | undefined;
-  add: (...drafts: Pick<BenchEvent, 'type' | 'step' | 'bait' | 'data'>[]) => void;
+  add: (...drafts: Draft[]) => void;
 }
 
 /** What the step of now asks for: figures, cleaning, air, the dryer, the mix, how, and what can hurt. */

@@ -6,9 +6,8 @@ import type { BenchEvent, BenchRecord, Run } from '../api/types';
 import { box } from '../box/box';
 import { type Entry, keptRecord } from '../box/store';
 import { useBox } from '../box/useBox';
+import type { Draft } from './apply';
 import { withWaiting } from './withWaiting';
-
-type Draft = Pick<BenchEvent, 'type' | 'step' | 'bait' | 'data'>;
 
 /** A run at the bench: its record with what has not reached the server yet, and how to add to it. */
 export function useBench(run: Run) {
@@ -60,27 +59,29 @@ const DID: { [type in BenchEvent['type']]: string } = {
 };
 
 /** What was done, in words that can be read later, away from the run. */
-function about(run: Run, { type, step, bait, data }: Draft): string {
-  const name = run.steps.find((s) => s.document.id === step)?.shown.name ?? '';
-  const label = run.baits.find((b) => b.position === bait)?.label;
-  const said =
-    type === 'note'
-      ? `: ${data?.text}`
-      : type === 'rejected'
-        ? `: ${data?.reason}`
-        : type === 'side'
-          ? `, ${data?.side}`
-          : type === 'fault' || type === 'tried'
-            ? `: ${data?.fault}`
-            : '';
-  const figures =
-    type === 'figures'
-      ? `: ${Object.entries(data ?? {})
-          .map((pair) => pair.join(' '))
-          .join(', ')}`
-      : '';
-  return `Run ${run.number}, ${name}${label === undefined ? '' : `, ${label}`}: ${DID[type]}${said}${figures}`.slice(
-    0,
-    990,
-  );
+function about(run: Run, draft: Draft): string {
+  const name = run.steps.find((s) => s.document.id === draft.step)?.shown.name ?? '';
+  const label = run.baits.find((b) => b.position === draft.bait)?.label;
+  const where = `Run ${run.number}, ${name}${label === undefined ? '' : `, ${label}`}`;
+  return `${where}: ${DID[draft.type]}${said(draft)}`.slice(0, 990);
+}
+
+function said(draft: Draft): string {
+  switch (draft.type) {
+    case 'note':
+      return `: ${draft.data.text}`;
+    case 'rejected':
+      return `: ${draft.data.reason}`;
+    case 'side':
+      return `, ${draft.data.side}`;
+    case 'fault':
+    case 'tried':
+      return `: ${draft.data.fault}`;
+    case 'figures':
+      return `: ${Object.entries(draft.data)
+        .map((pair) => pair.join(' '))
+        .join(', ')}`;
+    default:
+      return '';
+  }
 }

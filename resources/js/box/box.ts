@@ -169,8 +169,8 @@ class Box {
   private async send(batch: Entry[]): Promise<void> {
     const [first] = batch;
     if (first === undefined) return;
-    if (first.photo !== undefined) {
-      const call = photograph(first.photo, String(first.event.data?.photo_id));
+    if (first.photo !== undefined && first.event.type === 'photo') {
+      const call = photograph(first.photo, first.event.data.photo_id);
       await ask(api.POST('/runs/{id}/photos', { params: { path: { id: first.run } }, ...call }));
     }
     const record = await ask(

@@ -93,9 +93,18 @@ export function Figure({ label, hidden = false, value, min, max, step = 1, decim
       step={step}
       decimalScale={decimals}
       clampBehavior="none"
-      error={told ? `From ${min} to ${max}. Still ${value ?? empty}.` : undefined}
+      error={trouble(told, value, min, max, empty)}
       placeholder={empty}
       size="xs"
     />
   );
+}
+
+/** What is wrong with a figure: typed outside its limits, or kept from a time when they were wider. */
+function trouble(told: boolean, value: number | null, min: number, max: number, empty: string | undefined) {
+  if (told) return `From ${min} to ${max}. Still ${value ?? empty}.`;
+  // A hair's breadth is only its unit.
+  const slack = 1e-6 * Math.max(1, Math.abs(max));
+  const outside = value !== null && (value < min - slack || value > max + slack);
+  return outside ? `Kept as it was; today’s limits are ${min} to ${max}.` : undefined;
 }

@@ -44,6 +44,12 @@ export function Slip({ advice, onClose, ...form }: Props) {
         />
         <CloseButton size="sm" aria-label="Close the slip" onClick={onClose} />
       </header>
+      {step.outside.length > 0 && (
+        <p className="notice" role="note">
+          Kept from before, outside today’s limits: {step.outside.map((one) => `${one.field} (${one.says})`).join(' ')}{' '}
+          It stays as it is until you change it.
+        </p>
+      )}
       <Form {...form} />
       {d.type !== 'paint' && <Rest parts={[nameAndCheck(form)]} />}
       {advice}

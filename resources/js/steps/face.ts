@@ -8,6 +8,7 @@ export type DocumentOf<K extends Kind> = Extract<StepDocument, { type: K }>;
 export interface StepOf<D extends StepDocument> {
   document: D;
   shown: Step['shown'];
+  outside: Step['outside'];
 }
 
 /** The fields to set, or a function of the step after earlier changes have arrived. */

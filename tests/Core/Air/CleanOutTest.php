@@ -9,15 +9,15 @@ use Hawkbrush\Core\Air\CleanLevel;
 use Hawkbrush\Core\Air\CleanOut;
 use Hawkbrush\Core\Air\InCup;
 use Hawkbrush\Core\Colour\Spectrum;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Film\Optics;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
 function cup(string $hex, Kind $kind = Kind::Opaque, bool $solvent = false): InCup
 {
-    return new InCup(PaintReader::optics(Node::root(['hex' => $hex, 'kind' => $kind->value])), $kind, $solvent);
+    return new InCup(Optics::read(Node::root(['hex' => $hex, 'kind' => $kind->value])), $kind, $solvent);
 }
 
 function cleaned(InCup $from, InCup $to, ?CleanFigures $figures = null): CleanOut

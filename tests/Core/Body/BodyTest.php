@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Body;
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Measure;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Calculator\Examples;
-use Hawkbrush\Core\Exchange\BodyReader;
-use Hawkbrush\Core\Exchange\BodyWriter;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Tests\Build;
@@ -17,7 +16,7 @@ use Tests\Build;
 function bodyRefusal(array $change): ?string
 {
     try {
-        BodyReader::read(Node::root(['body' => array_replace(Examples::body(), $change)])->field('body'));
+        Body::read(Node::root(['body' => array_replace(Examples::body(), $change)])->field('body'));
     } catch (Refused $e) {
         return $e->pointer;
     }
@@ -26,8 +25,8 @@ function bodyRefusal(array $change): ?string
 }
 
 it('reads what it wrote', function (): void {
-    $body = BodyReader::read(Node::root(Examples::body()));
-    expect(BodyWriter::write(BodyReader::read(Node::root(BodyWriter::write($body)))))->toBe(BodyWriter::write($body));
+    $body = Body::read(Node::root(Examples::body()));
+    expect(Body::read(Node::root($body->document()))->document())->toBe($body->document());
 });
 
 it('refuses measures that make no body, saying where', function (array $change, string $pointer): void {
@@ -46,7 +45,7 @@ it('refuses measures that make no body, saying where', function (array $change, 
 ]);
 
 it('passes through every station as it was measured', function (): void {
-    $body = BodyReader::read(Node::root(Examples::body()));
+    $body = Body::read(Node::root(Examples::body()));
     foreach ($body->stations as $station) {
         expect($body->topAt($station->u))->toEqualWithDelta($station->topMm, 1e-9)
             ->and($body->halfWidthAt($station->u))->toEqualWithDelta($station->halfWidthMm, 1e-9);
@@ -62,7 +61,7 @@ it('keeps a positive size everywhere on two hundred random bodies', function ():
             $stations[] = [$u, mt_rand(10, 300) / 10, mt_rand(10, 300) / 10, mt_rand(10, 200) / 10];
         }
         $stations[] = [1, mt_rand(0, 30) / 10, mt_rand(0, 30) / 10, mt_rand(1, 30) / 10];
-        $body = BodyReader::read(Node::root([
+        $body = Body::read(Node::root([
             'length_mm' => mt_rand(30, 300),
             'exponent' => mt_rand(15, 40) / 10,
             'stations' => $stations,
@@ -81,7 +80,7 @@ it('finds each zone where painters look for it, the same on both sides', functio
     float $elsewhereU,
     float $elsewhereDeg,
 ): void {
-    $body = BodyReader::read(Node::root(Examples::body()));
+    $body = Body::read(Node::root(Examples::body()));
     expect($zone->weight($body, $u, $deg))->toBeGreaterThan(0.9)
         ->and($zone->weight($body, $u, 360 - $deg))->toEqualWithDelta($zone->weight($body, $u, $deg), 1e-9)
         ->and($zone->weight($body, $elsewhereU, $elsewhereDeg))->toBeLessThan(0.1);

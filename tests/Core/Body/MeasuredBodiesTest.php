@@ -16,8 +16,6 @@ use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Coat\Place;
 use Hawkbrush\Core\Colour\Spectrum;
 use Hawkbrush\Core\Drying\Climate;
-use Hawkbrush\Core\Exchange\BodyReader;
-use Hawkbrush\Core\Exchange\BodyWriter;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -112,13 +110,13 @@ it('keeps zones that were set by hand, and writes them so that they read the sam
         'tie_u' => 0.02,
         'zones' => ['belly' => ['from_u' => 0.2, 'to_u' => 0.8, 'soft_u' => 0.02, 'from_deg' => 150, 'to_deg' => 180, 'soft_deg' => 4]],
     ]];
-    $body = BodyReader::read(Node::root($document));
+    $body = Body::read(Node::root($document));
     expect(Zone::Belly->weight($body, 0.5, 175))->toBe(1.0)
         ->and(Zone::Belly->weight($body, 0.1, 175))->toBe(0.0)
         ->and(Zone::Belly->weight($body, 0.5, 140))->toBe(0.0)
         ->and(Place::zone(Zone::Belly)->extent($body)->around(180))->toBe(1.0)
-        ->and(BodyWriter::write(BodyReader::read(Node::root(BodyWriter::write($body)))))->toEqual(BodyWriter::write($body));
-    expect(fn() => BodyReader::read(Node::root(Examples::body() + ['marks' => ['zones' => ['hat' => []]]])))->toThrow(
+        ->and(Body::read(Node::root($body->document()))->document())->toEqual($body->document());
+    expect(fn() => Body::read(Node::root(Examples::body() + ['marks' => ['zones' => ['hat' => []]]])))->toThrow(
         Refused::class,
         'not known here',
     );
@@ -222,7 +220,7 @@ it('stands two hundred random bodies and seeds: areas positive, zones within the
 
 it('refuses bodies that are none: crossing stations, no length, no thickness', function (array $change, string $pointer): void {
     try {
-        BodyReader::read(Node::root($change + Examples::body()));
+        Body::read(Node::root($change + Examples::body()));
         expect(false)->toBeTrue();
     } catch (Refused $e) {
         expect($e->pointer)->toBe($pointer);

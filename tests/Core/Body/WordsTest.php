@@ -6,11 +6,11 @@ namespace Tests\Core\Body;
 
 // What is said to the painter, word for word where the words carry figures.
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Extent;
 use Hawkbrush\Core\Body\Index;
 use Hawkbrush\Core\Body\Smooth;
 use Hawkbrush\Core\Colour\Colour;
-use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Render\CoreCoat;
 use Hawkbrush\Core\Render\Explanation;
@@ -46,7 +46,7 @@ it('says the cause of a colour with its figures', function (array $coats, string
 ]);
 
 it('measures around the section from the midline, up and down', function (): void {
-    $body = BodyReader::read(Node::root([
+    $body = Body::read(Node::root([
         'length_mm' => 100,
         'exponent' => 2,
         'stations' => [[0, 10, 10, 10], [1, 10, 10, 10]],

@@ -5,14 +5,13 @@ declare(strict_types=1);
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Coat\Coat;
-use Hawkbrush\Core\Exchange\BodyReader;
-use Hawkbrush\Core\Exchange\PaintReader;
+use Hawkbrush\Core\Coat\CoatDocument;
+use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Handle\Handle;
 use Hawkbrush\Core\Handle\Handles;
 use Hawkbrush\Core\Handle\SurfacePoint;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
-use Hawkbrush\Core\Step\Paint\CoatDocument;
 use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Techniques;
@@ -21,13 +20,13 @@ use Hawkbrush\Core\Technique\Techniques;
 
 function heldBody(): Body
 {
-    return BodyReader::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.24, 'eye_u' => 0.12]]));
+    return Body::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.24, 'eye_u' => 0.12]]));
 }
 
 /** @param array<string, mixed> $fields */
 function heldCoat(array $fields): Coat
 {
-    $paint = PaintReader::paint('any', Node::root(['name' => 'Any', 'hex' => '#202020', 'kind' => 'opaque']));
+    $paint = Paint::read('any', Node::root(['name' => 'Any', 'hex' => '#202020', 'kind' => 'opaque']));
 
     return CoatDocument::read('held', Node::root($fields + [
         'mix' => [['paint' => 'any']], 'technique' => ['name' => 'spray'], 'where' => ['zone' => 'whole'], 'aim_deg' => 90,

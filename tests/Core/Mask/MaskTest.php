@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Mask;
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
-use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Flat\PathText;
 use Hawkbrush\Core\Flat\SvgReader;
 use Hawkbrush\Core\Mask\Plate;
@@ -24,7 +24,7 @@ function plate(string $technique, array $settings = [], string $name = 'Test'): 
 {
     $cut = Techniques::named($technique);
     \assert($cut instanceof Cut);
-    $surface = Surface::of(BodyReader::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25, 'hooks_u' => [0.4]]])), 128, 64);
+    $surface = Surface::of(Body::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25, 'hooks_u' => [0.4]]])), 128, 64);
 
     return Plate::of($name, $cut, Choices::read($cut, Node::root($settings)), 1, $surface);
 }

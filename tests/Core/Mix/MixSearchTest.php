@@ -10,7 +10,6 @@ use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Metric;
 use Hawkbrush\Core\Colour\Spectrum;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Film\DuncanMixing;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\SurfaceFinish;
@@ -242,7 +241,7 @@ it('sketches a mix near the wanted colour as the true film shows it', function (
 
 it('offers no effect, tape, size or clear medium for a plain colour', function (): void {
     $rack = array_map(
-        static fn(Kind $kind): Paint => PaintReader::paint($kind->value, Node::root(['hex' => '#8a7a40', 'kind' => $kind->value])),
+        static fn(Kind $kind): Paint => Paint::read($kind->value, Node::root(['hex' => '#8a7a40', 'kind' => $kind->value])),
         Kind::cases(),
     );
     $wanted = new Wanted(Colour::fromHex('#7a6c3c')->lab, Spectrum::flat(0.9), 10.0, SurfaceFinish::Clear);

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Hawkbrush\Core\Coat\Paint;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\FreshPaint;
@@ -19,7 +18,7 @@ function freshRack(): array
     $paints = PaintedRecipes::document([])['paints'];
 
     return array_map(
-        static fn(string $id): Paint => PaintReader::paint($id, Node::root(['name' => $id] + $paints[$id])),
+        static fn(string $id): Paint => Paint::read($id, Node::root(['name' => $id] + $paints[$id])),
         array_keys($paints),
     );
 }

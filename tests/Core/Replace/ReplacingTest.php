@@ -8,7 +8,6 @@ use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Drying\Climate;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Unmeasured;
@@ -61,7 +60,7 @@ it('holds a replacement against the disc of a painted eye', function (): void {
         ['paint' => 'white', 'percent' => 100, 'by' => 'punch'], ['paint' => 'amber', 'percent' => 80, 'by' => 'punch'],
     ]];
     $recipe = RecipeReader::read(Node::root($document));
-    $gold = PaintReader::paint('gold', Node::root($document['paints']['gold']));
+    $gold = Paint::read('gold', Node::root($document['paints']['gold']));
     $ranked = (new Replacing([$recipe], 'amber', Climate::ordinary()))->rank([[[$recipe->paints()['white'], 1]], [[$gold, 1]]]);
     expect($ranked[0]->for[0][0]->id)->toBe('gold')->and($ranked[0]->deltaE())->toBeGreaterThan(0.5)
         ->and(array_column($ranked[1]->zones, 1))->toBe(['eye'])->and($ranked[1]->deltaE())->toBeGreaterThan(20.0);
@@ -71,7 +70,7 @@ it('sees a painted eye on what lies below it: over black a transparent colour is
     $apart = static function (string $base): float {
         $eye = ['id' => 'eye', 'type' => 'eye', 'diameter_mm' => 5, 'kind' => 'painted', 'rings' => [['paint' => 'moss', 'percent' => 90]]];
         $recipe = RecipeReader::read(Node::root(PaintedRecipes::document([PaintedRecipes::base($base), $eye])));
-        $sepia = PaintReader::paint('sepia', Node::root(['hex' => '#6a4524', 'kind' => 'transparent']));
+        $sepia = Paint::read('sepia', Node::root(['hex' => '#6a4524', 'kind' => 'transparent']));
 
         return (new Replacing([$recipe], 'moss', Climate::ordinary()))->rank([[[$sepia, 1]]])[0]->deltaE();
     };

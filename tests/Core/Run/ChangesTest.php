@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Run;
 
 use Hawkbrush\Core\Advice\WhiteUnder;
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Measure;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Drying\Climate;
-use Hawkbrush\Core\Exchange\BodyReader;
-use Hawkbrush\Core\Exchange\PaintReader;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
@@ -38,7 +37,7 @@ function largerBy(float $by): Recipe
         $document['stations'],
     );
 
-    return Scaling::fit(plannedRecipe(), BodyReader::read(Node::root($document)));
+    return Scaling::fit(plannedRecipe(), Body::read(Node::root($document)));
 }
 
 /**
@@ -122,7 +121,7 @@ it('knows no white where there is none', function (): void {
     expect(WhiteUnder::white($recipe, []))->toBeNull()
         ->and(WhiteUnder::step(null, Steps::write($recipe->steps[1])))->toBeNull();
     // The whitest of the rack then; what is see-through or dry of solids is no white.
-    $paint = static fn(string $id, string $kind, string $hex, float $solids = 0.4): Paint => PaintReader::paint(
+    $paint = static fn(string $id, string $kind, string $hex, float $solids = 0.4): Paint => Paint::read(
         $id,
         Node::root(['hex' => $hex, 'kind' => $kind, 'seen' => 'clear', 'solids' => $solids]),
     );

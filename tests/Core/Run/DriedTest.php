@@ -17,6 +17,7 @@ use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Run\BenchEvent;
+use Hawkbrush\Core\Run\BenchEvents;
 use Hawkbrush\Core\Run\Dried;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\Record;
@@ -28,7 +29,7 @@ function felt(string $type, string $at, array $data = [], string $step = 'base')
 {
     static $number = 0;
 
-    return BenchEvent::read(Node::root([
+    return BenchEvents::read(Node::root([
         'id' => 'felt-event-'.$number++,
         'type' => $type,
         'step' => $step,

@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core\Run;
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Cup;
 use Hawkbrush\Core\Coat\Spread;
 use Hawkbrush\Core\Drying\Climate;
-use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Pattern\Scaling;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Run\BenchEvent;
+use Hawkbrush\Core\Run\BenchEvents;
 use Hawkbrush\Core\Run\Cautions;
 use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Plan;
@@ -42,7 +43,7 @@ function happened(string $type, string $step, ?int $bait = null, array $data = [
 {
     static $n = 0;
 
-    return BenchEvent::read(Node::root([
+    return BenchEvents::read(Node::root([
         'id' => \sprintf('event-%05d', ++$n),
         'type' => $type,
         'step' => $step,
@@ -195,7 +196,7 @@ it('begins a timer anew that is started again', function (): void {
 
 it('refuses an event that makes no sense, saying where', function (array $event, string $pointer): void {
     try {
-        BenchEvent::read(Node::root($event + ['id' => 'event-12345', 'type' => 'done', 'step' => 'base', 'at' => '2026-11-25T10:00:00Z']));
+        BenchEvents::read(Node::root($event + ['id' => 'event-12345', 'type' => 'done', 'step' => 'base', 'at' => '2026-11-25T10:00:00Z']));
         $found = 'not refused';
     } catch (Refused $e) {
         $found = $e->pointer;
@@ -230,7 +231,7 @@ it('grows with the body: marks, strokes and eye, while places follow the body’
     $document = Examples::body();
     $document['length_mm'] *= 2;
     $document['stations'] = array_map(static fn(array $s): array => [$s[0], $s[1] * 2, $s[2] * 2, $s[3] * 2], $document['stations']);
-    $larger = BodyReader::read(Node::root($document + ['marks' => ['eye_socket_mm' => 9.7]]));
+    $larger = Body::read(Node::root($document + ['marks' => ['eye_socket_mm' => 9.7]]));
     expect(Scaling::factor($recipe->body, $larger))->toEqualWithDelta(2.0, 1e-6);
     $fitted = Scaling::fit($recipe, $larger);
     $mesh = $fitted->coats()[1];

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Hawkbrush\Core\Coat\Bounds;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Step\Step;
@@ -21,7 +20,7 @@ it('is in the schema as it is in the list', function (): void {
 
 it('has the fields that its schema has, no more and no fewer', function (string $class): void {
     $fields = array_keys((array) StepDocuments::schemas()[$class::kind()]->properties);
-    expect(['type', ...$class::fieldNames()])->toEqualCanonicalizing($fields)
+    expect(['type', ...$class::fields()->names()])->toEqualCanonicalizing($fields)
         ->and(array_keys(StepDocuments::full()[$class::kind()]))
         ->toEqualCanonicalizing(['id', 'title', 'on', 'check', 'meant', ...$fields]);
 })->with('kinds of steps');
@@ -30,7 +29,7 @@ it('reads and writes every field', function (string $class): void {
     $full = StepDocuments::full()[$class::kind()];
     $written = Steps::write(StepDocuments::read($full));
     expect($written)->toEqual($full)
-        ->and(array_keys($written))->toBe(['id', 'type', 'title', 'on', 'check', 'meant', ...$class::fieldNames()]);
+        ->and(array_keys($written))->toBe(['id', 'type', 'title', 'on', 'check', 'meant', ...$class::fields()->names()]);
 })->with('kinds of steps');
 
 it('takes the defaults that its schema names', function (string $class): void {
@@ -51,7 +50,7 @@ it('takes the defaults that its schema names', function (string $class): void {
 it('takes what its schema allows and refuses what it does not', function (string $class): void {
     $atBounds = array_merge(...array_map(
         static fn(array $one): array => [$one[0] - 0.5, $one[0], $one[1], $one[1] + 0.5, $one[1] + 1],
-        array_values(Bounds::OF),
+        array_values(Steps::bounds()),
     ));
     foreach (array_keys((array) StepDocuments::schemas()[$class::kind()]->properties) as $field) {
         foreach ([-1, 0.25, 1e300, 'none', '', str_repeat('x', 501), [], ['a'], true, ...$atBounds] as $value) {

@@ -7,6 +7,7 @@ namespace Tests\Core\Step;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Run\BenchEvent;
+use Hawkbrush\Core\Run\BenchEvents;
 use Hawkbrush\Core\Run\Cautions;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\Record;
@@ -38,7 +39,7 @@ function recipeWithTry(array $try = [], array $mesh = []): Recipe
 /** @param array<string, float|int> $data */
 function found(string $step, array $data, int $number = 1): BenchEvent
 {
-    return BenchEvent::read(Node::root([
+    return BenchEvents::read(Node::root([
         'id' => 'event-000'.$number,
         'type' => 'figures',
         'step' => $step,

@@ -6,10 +6,10 @@ namespace Tests\Core\Technique;
 
 // What is cut is what is sprayed: mask and picture come from one technique and must agree.
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Index;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
-use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Flat\Shape;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Render\Coverage;
@@ -28,7 +28,7 @@ function fineSurface(): Surface
     static $surface = null;
 
     return $surface ??= Surface::of(
-        BodyReader::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25, 'hooks_u' => [0.4]]])),
+        Body::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25, 'hooks_u' => [0.4]]])),
         256,
         192,
     );

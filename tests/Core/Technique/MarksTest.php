@@ -6,9 +6,9 @@ namespace Tests\Core\Technique;
 
 // Where each technique's marks fall, in the words and measures a painter would use.
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
-use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Technique\Choices;
@@ -23,7 +23,7 @@ use Tests\Build;
  */
 function marked(string $name, array $settings = [], int $seed = 1): array
 {
-    $surface = Surface::of(BodyReader::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25]])), 192, 96);
+    $surface = Surface::of(Body::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25]])), 192, 96);
     $technique = Techniques::named($name);
     \assert($technique !== null);
     $open = OpenSpray::everywhere($surface);
@@ -219,7 +219,7 @@ it('dabs more with more dabs, and streaks along the side', function (): void {
 });
 
 it('goes on over ridge and keel from one side to the other, with no seam', function (string $technique, array $settings): void {
-    $surface = Surface::of(BodyReader::read(Node::root(Examples::body())), 128, 192);
+    $surface = Surface::of(Body::read(Node::root(Examples::body())), 128, 192);
     $seams = [0.0, 0.0, 0.0];
     foreach (range(1, 8) as $seed) {
         $coat = Build::coat(['technique' => ['name' => $technique] + $settings, 'seed' => $seed, 'where' => ['zone' => 'whole']]);
@@ -248,7 +248,7 @@ it('goes on over ridge and keel from one side to the other, with no seam', funct
 ]);
 
 it('lets a mark laid on one side reach over the ridge to the other', function (array $technique): void {
-    $surface = Surface::of(BodyReader::read(Node::root(Examples::body())), 128, 96);
+    $surface = Surface::of(Body::read(Node::root(Examples::body())), 128, 96);
     $cover = Coverage::land(Build::coat(['technique' => $technique, 'where' => ['zone' => 'whole', 'side' => 'left']]), $surface);
     $area = static fn(array $half): float => array_sum(array_map(
         static fn(int $cell, float $share): float => $share * $surface->areaMm2[$cell],

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Technique;
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
-use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Render\Coverage;
 use Tests\Build;
@@ -129,7 +129,7 @@ it('shifts the windows of a mesh away from the brush, and gives light and dark e
         'technique' => ['name' => 'mesh', 'pitch_mm' => 4.0],
         'where' => ['zone' => 'whole'],
     ];
-    $surface = Surface::of(BodyReader::read(Node::root(Examples::body())), 256, 96);
+    $surface = Surface::of(Body::read(Node::root(Examples::body())), 256, 96);
     $middle = static function (array $more) use ($mesh, $surface): float {
         // Of one window, half way along the ridge.
         $cover = Coverage::land(Build::coat($mesh($more)), $surface);

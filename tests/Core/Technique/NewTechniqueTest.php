@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
-use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\OpenSpray;
@@ -17,7 +17,7 @@ it('tells in docs/technique.md how one is added, with an example that works', fu
     eval("use Hawkbrush\\Core\\Body\\Surface; use Hawkbrush\\Core\\Technique\\{Cells, Choices, OpenSpray, Parameter, Stencil};\n".$code[1]);
     $stripe = new Stripe();
     assert($stripe instanceof Technique);
-    $surface = Surface::of(BodyReader::read(Node::root(Examples::body())), 128, 64);
+    $surface = Surface::of(Body::read(Node::root(Examples::body())), 128, 64);
     $through = $stripe->through(
         $surface,
         Choices::read($stripe, Node::root(['at_mm' => 30, 'width_mm' => 4])),

@@ -6,8 +6,8 @@ namespace Tests\Core\Technique;
 
 // Every setting of every technique, at both its ends and on bodies of all sizes.
 
+use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Cut;
@@ -20,7 +20,7 @@ use Hawkbrush\Core\Technique\Techniques;
 /** A lure of that length, a fifth as deep. */
 function lureOf(float $mm): Surface
 {
-    return Surface::of(BodyReader::read(Node::root([
+    return Surface::of(Body::read(Node::root([
         'length_mm' => $mm, 'exponent' => 2,
         'stations' => [[0, $mm / 60, $mm / 60, $mm / 60], [0.4, $mm / 10, $mm / 10, $mm / 16], [1, $mm / 60, $mm / 60, $mm / 60]],
         'marks' => ['gill_u' => 0.25],

@@ -7,7 +7,6 @@ namespace Tests\Core\Technique;
 use Hawkbrush\Core\Body\Body;
 use Hawkbrush\Core\Body\Extent;
 use Hawkbrush\Core\Body\Surface;
-use Hawkbrush\Core\Exchange\BodyReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Technique\OpenSpray;
@@ -16,7 +15,7 @@ use Tests\Build;
 /** A round rod 100 mm long and 20 mm thick: its normal points where its angle says. */
 function rod(): Surface
 {
-    $body = BodyReader::read(Node::root(['length_mm' => 100, 'exponent' => 2, 'stations' => [[0, 10, 10, 10], [1, 10, 10, 10]]]));
+    $body = Body::read(Node::root(['length_mm' => 100, 'exponent' => 2, 'stations' => [[0, 10, 10, 10], [1, 10, 10, 10]]]));
     \assert($body instanceof Body);
 
     return Surface::of($body, 64, 128);

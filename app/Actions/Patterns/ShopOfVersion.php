@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Patterns;
+
+use App\Actions\Named;
+use App\Actions\Rack\ReadMix;
+use App\Models\Body;
+use App\Models\Paint;
+use App\Models\Preference;
+use App\Models\Version;
+use Hawkbrush\Core\Change\KnownBody;
+use Hawkbrush\Core\Change\Surroundings;
+use Hawkbrush\Core\Coat\Paint as CorePaint;
+use Hawkbrush\Core\Node;
+use Hawkbrush\Core\Shop\Habits;
+use Illuminate\Support\Str;
+
+/** This shop, where a version is changed. */
+final readonly class ShopOfVersion implements Surroundings
+{
+    public function __construct(private Version $version, private ReadMix $mix) {}
+
+    public function newId(): string
+    {
+        return strtolower((string) Str::ulid());
+    }
+
+    public function paints(array $ids): array
+    {
+        $paints = [];
+        foreach (Paint::query()->findMany($ids) as $paint) {
+            $paints[$paint->id] = $paint->core();
+        }
+
+        return $paints;
+    }
+
+    public function rack(): array
+    {
+        return array_values(Paint::query()->whereNull('archived_at')->where('left_ml', '>', 0)->orderBy('name')->get()
+            ->map(static fn(Paint $paint): CorePaint => $paint->core())->all());
+    }
+
+    public function mix(Node $parts): array
+    {
+        return $this->mix->read($parts);
+    }
+
+    public function body(Node $id): KnownBody
+    {
+        return self::known(Named::body($id));
+    }
+
+    public function own(): KnownBody
+    {
+        return self::known($this->version->body);
+    }
+
+    public function habits(): Habits
+    {
+        return Preference::habits();
+    }
+
+    private static function known(Body $body): KnownBody
+    {
+        return new KnownBody($body->id, $body->core(), $body->preparation());
+    }
+}
