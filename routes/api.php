@@ -5,21 +5,12 @@ declare(strict_types=1);
 use App\Http\Controllers\AirController;
 use App\Http\Controllers\BackupController;
 use App\Http\Controllers\BaitController;
-use App\Http\Controllers\BodyController;
 use App\Http\Controllers\CautionController;
-use App\Http\Controllers\ClearController;
 use App\Http\Controllers\ColorimeterController;
-use App\Http\Controllers\EyeController;
 use App\Http\Controllers\FitController;
-use App\Http\Controllers\FormatController;
-use App\Http\Controllers\HabitController;
 use App\Http\Controllers\InstrumentController;
-use App\Http\Controllers\MaskController;
-use App\Http\Controllers\MixController;
-use App\Http\Controllers\PaintController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PictureController;
-use App\Http\Controllers\RigController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SisterController;
@@ -27,49 +18,35 @@ use App\Http\Controllers\StepController;
 use App\Http\Controllers\VersionController;
 use App\Http\Controllers\VocabularyController;
 use App\Http\Middleware\OnceOnly;
+use App\Stores\Eyes\EyeController;
+use App\Stores\Stores;
 use Illuminate\Support\Facades\Route;
 
 Route::get('vocabulary', VocabularyController::class);
+foreach (Stores::ALL as $store) {
+    $store::routes();
+}
+
 Route::get('settings', [SettingsController::class, 'show']);
 Route::put('settings', [SettingsController::class, 'update']);
 
-Route::get('habits', [HabitController::class, 'show']);
-Route::put('habits', [HabitController::class, 'update']);
-Route::get('eyes', [EyeController::class, 'index']);
-Route::patch('eyes/{id}', [EyeController::class, 'update']);
-Route::get('clears', [ClearController::class, 'index']);
-Route::patch('clears/{id}', [ClearController::class, 'update']);
 Route::get('cautions', CautionController::class);
 Route::get('faults', [AirController::class, 'faults']);
 Route::post('instruments/room', [InstrumentController::class, 'room']);
 Route::get('instruments/pressure', [InstrumentController::class, 'pressure']);
-Route::get('equipment', [RigController::class, 'index']);
-Route::patch('equipment/{id}', [RigController::class, 'update']);
-Route::put('experience', [RigController::class, 'experience']);
 
 Route::get('backups', [BackupController::class, 'index']);
 Route::post('backups', [BackupController::class, 'store']);
 Route::get('backups/{id}', [BackupController::class, 'show']);
 
-Route::get('paints', [PaintController::class, 'index']);
-Route::get('bodies', [BodyController::class, 'index']);
 Route::get('patterns', [PatternController::class, 'index']);
 Route::get('runs', [RunController::class, 'index']);
 Route::get('baits', [BaitController::class, 'index']);
 
 Route::middleware(OnceOnly::class)->group(function (): void {
-    Route::post('eyes', [EyeController::class, 'store']);
-    Route::post('clears', [ClearController::class, 'store']);
-    Route::post('equipment', [RigController::class, 'store']);
-    Route::post('paints', [PaintController::class, 'store']);
-    Route::post('bodies', [BodyController::class, 'store']);
-    Route::post('masks', [MaskController::class, 'store']);
-    Route::post('bodies/{id}/lots', [BodyController::class, 'buy']);
-    Route::post('lots/{id}/inspections', [BodyController::class, 'inspect']);
     Route::post('patterns', [PatternController::class, 'store']);
     Route::post('patterns/import', [PatternController::class, 'import']);
     Route::post('runs', [RunController::class, 'store']);
-    Route::post('mixes', [MixController::class, 'store']);
     Route::post('patterns/{id}/sisters', [SisterController::class, 'store']);
     Route::post('versions/{id}/go-on', [VersionController::class, 'goOn']);
     Route::post('pictures', [PictureController::class, 'store']);
@@ -77,36 +54,8 @@ Route::middleware(OnceOnly::class)->group(function (): void {
 });
 Route::post('runs/plan', [RunController::class, 'plan']);
 
-Route::patch('paints/{id}', [PaintController::class, 'update']);
-Route::post('paints/{id}/drawdown', [PaintController::class, 'drawdown']);
-Route::post('paints/{id}/coats', [PaintController::class, 'coats']);
-Route::post('paints/{id}/replacements', [PaintController::class, 'replacements']);
-Route::post('mixes/look', [MixController::class, 'look']);
-Route::post('mixes/search', [MixController::class, 'search']);
-
-Route::get('rack.csv', [FormatController::class, 'table']);
-Route::post('rack/import', [FormatController::class, 'readTable']);
-Route::post('rack/imports/{id}/undo', [FormatController::class, 'undoTable']);
-Route::get('rack.gpl', [FormatController::class, 'palette']);
-Route::post('palettes/read', [FormatController::class, 'readPalette']);
-Route::get('cards.cgats', [FormatController::class, 'readings']);
-Route::post('readings/read', [FormatController::class, 'readReadings']);
 Route::get('colorimeter', [ColorimeterController::class, 'show']);
 Route::post('colorimeter/read', [ColorimeterController::class, 'read']);
-
-Route::get('masks', [MaskController::class, 'index']);
-Route::post('masks/look', [MaskController::class, 'look']);
-Route::post('masks/outline', [MaskController::class, 'outline']);
-Route::get('masks/sheet.svg', [MaskController::class, 'svg']);
-Route::get('masks/sheet.pdf', [MaskController::class, 'pdf']);
-Route::patch('masks/{id}', [MaskController::class, 'update']);
-
-Route::post('bodies/look', [BodyController::class, 'look']);
-Route::post('bodies/trace', [BodyController::class, 'trace']);
-Route::post('bodies/outline', [BodyController::class, 'outline']);
-Route::get('bodies/{id}', [BodyController::class, 'show']);
-Route::get('bodies/{id}/techniques', [BodyController::class, 'techniques']);
-Route::patch('bodies/{id}', [BodyController::class, 'update']);
 
 Route::get('pictures/{id}', [PictureController::class, 'show']);
 Route::patch('pictures/{id}', [PictureController::class, 'update']);

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Actions\Bodies\SaveBody;
-use App\Actions\Rack\SavePaint;
-use App\Models\Body;
-use App\Models\Paint;
+use App\Stores\Bodies\Body;
+use App\Stores\Bodies\SaveBody;
+use App\Stores\Rack\Paint;
+use App\Stores\Rack\SavePaint;
 use Hawkbrush\Core\Body\Body as CoreBody;
 use Hawkbrush\Core\Node;
 use Illuminate\Foundation\Testing\TestCase;

@@ -41,7 +41,8 @@ final class FullDocuments
         return [
             'body' => [Body::fields(), static fn(array $d): array => Body::read(Node::root($d))->document(), 'recipe.schema.json#body'],
             'marks' => [
-                Marks::fields(), static fn(array $d): array => Marks::read(Node::root($d))->document(), 'recipe.schema.json#body/properties/marks',
+                Marks::fields(), static fn(array $d): array => Marks::read(Node::root($d))->document(),
+                'recipe.schema.json#body/properties/marks',
             ],
             'zone of a body' => [
                 Extent::fields(), static fn(array $d): array => Extent::read(Node::root($d), false)->document(),

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Bait;
-use App\Models\Body;
-use App\Models\Equipment;
-use App\Models\Paint;
 use App\Models\ReferencePhoto;
 use App\Models\Version;
+use App\Stores\Bodies\Body;
+use App\Stores\Rack\Paint;
+use App\Stores\Rig\Equipment;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 use Illuminate\Database\Eloquent\Model;

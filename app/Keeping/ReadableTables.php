@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
+use App\Stores\Stores;
+
 /** Log, runs, patterns and stores as tables (RFC 4180) that any program reads. */
 final class ReadableTables
 {
@@ -24,9 +26,6 @@ final class ReadableTables
             FROM bench_events e JOIN runs r ON r.id = e.run_id LEFT JOIN steps s ON s.run = e.run_id AND s.id = json_extract(e.event, '$.step') ORDER BY e.seq",
         'patterns' => 'SELECT p.name, p.species, p.water, v.number AS version, f.name AS body, v.note, v.painted_at, v.proven_at, v.steps, p.notes
             FROM versions v JOIN patterns p ON p.id = v.pattern_id JOIN bodies f ON f.id = v.body_id ORDER BY p.name, v.number',
-        'paints' => 'SELECT name, kind, hex, family, finish, solids, drop_ml, bottle_ml, left_ml, price, opened_on, drying, archived_at FROM paints ORDER BY name',
-        'bodies' => 'SELECT name, material, condition, weight_g, stock, archived_at FROM bodies ORDER BY name',
-        'masks' => 'SELECT m.name, f.name AS body, m.sheet, m.uses, m.lasts, m.retired_at FROM masks m JOIN bodies f ON f.id = m.body_id ORDER BY m.name',
     ];
 
     /**
@@ -38,7 +37,7 @@ final class ReadableTables
     {
         $pdo = new \PDO("sqlite:{$database}", null, null, [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
         $tables = [];
-        foreach (self::TABLES as $name => $sql) {
+        foreach ([...self::TABLES, ...array_merge(...array_map(static fn(string $store): array => $store::tables(), Stores::ALL))] as $name => $sql) {
             try {
                 $answer = $pdo->query($sql);
             } catch (\PDOException) {

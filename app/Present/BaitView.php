@@ -6,6 +6,7 @@ namespace App\Present;
 
 use App\Models\Bait;
 use App\Models\Stamp;
+use App\Stores\Bodies\BodyView;
 use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Times;
 use Hawkbrush\Core\Run\Used;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Present;
 
-use App\Models\Mask;
+use App\Stores\Masks\Mask;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Pattern\Recipe;
 

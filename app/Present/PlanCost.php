@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Present;
 
-use App\Models\Body;
-use App\Models\ClearBottle;
-use App\Models\EyeCard;
-use App\Models\Paint;
+use App\Stores\Bodies\Body;
+use App\Stores\Clears\ClearBottle;
+use App\Stores\Eyes\EyeCard;
+use App\Stores\Rack\Paint;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\PlannedStep;
 

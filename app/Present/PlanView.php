@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Present;
 
-use App\Models\Body;
-use App\Models\ClearBottle;
-use App\Models\EyeCard;
-use App\Models\Paint;
+use App\Stores\Bodies\Body;
+use App\Stores\Clears\ClearBottle;
+use App\Stores\Clears\ClearView;
+use App\Stores\Eyes\EyeCard;
+use App\Stores\Rack\Paint;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Plan;

@@ -6,6 +6,7 @@ namespace App\Present;
 
 use App\Models\Bait;
 use App\Models\Run;
+use App\Stores\Bodies\BodyView;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Run\Plan;
 use Hawkbrush\Core\Run\Record;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Present;
 
-use App\Models\Paint;
 use App\Models\Version;
+use App\Stores\Rack\Paint;
 
 /** What of a version differs from the one before it, step by step. */
 final class VersionChanges

@@ -6,6 +6,7 @@ namespace App\Present;
 
 use App\Models\Preference;
 use App\Models\Version;
+use App\Stores\Bodies\BodyView;
 use Hawkbrush\Core\Pattern\Recipe;
 
 /** A version of a pattern as the Pattern sheet shows it. */

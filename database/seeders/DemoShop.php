@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\Shop\KeepClears;
-use App\Actions\Shop\KeepEyes;
-use App\Actions\Shop\KeepRig;
 use App\Models\Preference;
+use App\Stores\Clears\KeepClears;
+use App\Stores\Eyes\KeepEyes;
+use App\Stores\Rig\KeepRig;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Shop\Habit;
 use Hawkbrush\Core\Shop\ShopHabits;

@@ -6,8 +6,8 @@ namespace Tests\Api;
 
 use App\Models\Bait;
 use App\Models\BenchEventRow;
-use App\Models\Paint;
 use App\Models\Run;
+use App\Stores\Rack\Paint;
 use Tests\ApiCase;
 
 /** @return array{array<string, mixed>, list<string>} a started run of two baits and the ids of its steps */

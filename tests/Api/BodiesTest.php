@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Body;
 use App\Models\Version;
+use App\Stores\Bodies\Body;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 

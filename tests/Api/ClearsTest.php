@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
-use App\Models\ClearBottle;
+use App\Stores\Clears\ClearBottle;
 
 it('keeps clears, one of each kind in use, and says their times in this room', function (): void {
     $thirty = $this->send('POST', '/clears', ['kind' => 'two-part epoxy', 'name' => 'Half hour', 'label_min' => 30, 'bottle_ml' => 120])

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Api;
 
 use App\Models\Bait;
-use App\Models\Body;
-use App\Models\Paint;
 use App\Models\Pattern;
 use App\Models\Run;
+use App\Stores\Bodies\Body;
+use App\Stores\Rack\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Technique\Techniques;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\Body;
-use App\Models\Paint;
 use App\Models\Version;
+use App\Stores\Bodies\Body;
+use App\Stores\Rack\Paint;
 use Illuminate\Support\Facades\DB;
 use Tests\FullDocuments;
 use Tests\StepDocuments;
@@ -23,7 +23,10 @@ function wholeRecipe(): array
     return [
         'format' => 'hawkbrush.recipe/1', 'name' => 'All of it', 'species' => 'ruffe', 'water' => 'stained', 'notes' => 'Every field.',
         'body' => FullDocuments::of('body'),
-        'paints' => ['white' => ['name' => 'White'] + FullDocuments::of('paint'), 'moss' => ['name' => 'Moss'] + FullDocuments::of('paint')],
+        'paints' => array_map(
+            static fn(string $name): array => ['name' => $name] + FullDocuments::of('paint'),
+            ['white' => 'White', 'moss' => 'Moss'],
+        ),
         'steps' => $steps,
     ];
 }
@@ -79,7 +82,8 @@ it('brings every field of a recipe back by file, by answer, by database and by c
     expect(byName(array_column($copy['steps'], 'document'), paintNames()))->toEqual($whole['steps']);
     foreach ($whole['steps'] as $step) {
         $change = ['op' => 'duplicate', 'step' => $step['id']];
-        $copy = $this->send('POST', "/versions/{$copy['id']}/edits", ['revision' => $copy['revision'], 'change' => $change])->json('version');
+        $edit = ['revision' => $copy['revision'], 'change' => $change];
+        $copy = $this->send('POST', "/versions/{$copy['id']}/edits", $edit)->json('version');
     }
     $twice = byName(array_column($copy['steps'], 'document'), paintNames());
     foreach ($whole['steps'] as $i => $step) {
@@ -99,8 +103,8 @@ it('brings every field of a store back: eyes and clears', function (string $stor
     $kept = $this->ask("/{$store}")->json($store === 'clears' ? 'clears' : 'eyes');
     expect(array_intersect_key(array_column($kept, null, 'id')[$one['id']], $form))->toEqual($form);
 })->with([
-    'eyes' => ['eyes', fn(): array => FullDocuments::made(App\Models\EyeCard::fields())],
-    'clears' => ['clears', fn(): array => FullDocuments::made(App\Models\ClearBottle::fields()) + FullDocuments::of('sheet of a clear')],
+    'eyes' => ['eyes', fn(): array => FullDocuments::made(App\Stores\Eyes\EyeCard::fields())],
+    'clears' => ['clears', fn(): array => FullDocuments::made(App\Stores\Clears\ClearBottle::fields()) + FullDocuments::of('sheet of a clear')],
 ]);
 
 it('shows, runs and exports a pattern whose figures lie outside of today\'s bounds, and lets the painter mend it', function (): void {
@@ -129,8 +133,8 @@ it('shows, runs and exports a pattern whose figures lie outside of today\'s boun
     $edit(['strokes' => 900])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/change/set/strokes');
     expect($edit(['strokes' => 5])->assertOk()->json("version.steps.{$at}.document.psi"))->toEqual(900);
 
-    $run = $this->json('POST', '/api/v1/runs', ['version_id' => $v['id'], 'baits' => 1, 'air_c' => 21, 'humidity_percent' => 50], ['X-Hawkbrush' => '1'])
-        ->assertCreated()->json();
+    $plan = ['version_id' => $v['id'], 'baits' => 1, 'air_c' => 21, 'humidity_percent' => 50];
+    $run = $this->json('POST', '/api/v1/runs', $plan, ['X-Hawkbrush' => '1'])->assertCreated()->json();
     $this->json('POST', "/api/v1/runs/{$run['id']}/start", [], ['X-Hawkbrush' => '1'])->assertOk();
     $this->getJson("/api/v1/runs/{$run['id']}")->assertOk();
 });

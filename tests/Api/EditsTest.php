@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Api;
 
 use App\Models\Edit;
-use App\Models\Paint;
 use App\Models\Version;
+use App\Stores\Rack\Paint;
 use Illuminate\Cache\ArrayStore;
 use Illuminate\Cache\Repository;
 use Illuminate\Support\Facades\Cache;

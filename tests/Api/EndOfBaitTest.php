@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
-use App\Models\Paint;
+use App\Stores\Rack\Paint;
 
 it('keeps a clear that has yellowed, shows it on white, and tells a plan that counts on another', function (): void {
     $clear = ['kind' => 'two-part epoxy', 'name' => 'Old', 'yellow_percent' => 60];

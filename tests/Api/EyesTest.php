@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
-use App\Models\EyeCard;
+use App\Stores\Eyes\EyeCard;
 
 it('keeps eyes, changes what is named, and refuses what no eye is', function (): void {
     $card = $this->send('POST', '/eyes', ['name' => 'Amber', 'diameter_mm' => 5, 'left' => 20])->assertCreated()

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\Mask;
+use App\Stores\Masks\Mask;
 
 it('makes a mask for a body, seen before it is kept', function (): void {
     $body = $this->body();

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
-use App\Models\Body;
-use App\Models\Paint;
 use App\Models\Pattern;
 use App\Models\Version;
+use App\Stores\Bodies\Body;
+use App\Stores\Rack\Paint;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Tests\ApiCase;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
-use App\Models\Paint;
 use App\Models\Pattern;
 use App\Models\Version;
+use App\Stores\Rack\Paint;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use ReflectionMethod;

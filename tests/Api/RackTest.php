@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
-use App\Models\Card;
-use App\Models\Paint;
+use App\Stores\Rack\Card;
+use App\Stores\Rack\Paint;
 use Hawkbrush\Core\Exchange\Cgats;
 
 it('changes all that is known of a bottle, and guesses anew from another swatch', function (): void {

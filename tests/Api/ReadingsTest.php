@@ -9,7 +9,7 @@ use App\Devices\Devices;
 use App\Devices\SimulatedColorimeter;
 use App\Devices\SocketColorimeter;
 use App\Devices\Turns;
-use App\Models\Paint;
+use App\Stores\Rack\Paint;
 use Database\Seeders\DemoCards;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
-use App\Models\Equipment;
+use App\Stores\Rig\Equipment;
 
 it('keeps airbrushes, compressors and dryers, of each kind one in hand', function (): void {
     $fine = $this->send('POST', '/equipment', ['kind' => 'airbrush', 'name' => 'Fine', 'nozzle_mm' => 0.2, 'gauge' => true])

@@ -6,8 +6,8 @@ namespace Tests\Api;
 
 use App\Actions\Pictures\KeepPhoto;
 use App\Models\BenchEventRow;
-use App\Models\Body;
-use App\Models\Paint;
+use App\Stores\Bodies\Body;
+use App\Stores\Rack\Paint;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\BenchEventRow;
-use App\Models\Paint;
+use App\Stores\Rack\Paint;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 

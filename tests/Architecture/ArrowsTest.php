@@ -156,4 +156,17 @@ arch('models know the core')->expect('App\Models')->not->toUse(['App\Http', 'App
 arch('calculators are doors, not helpers')->expect('Hawkbrush\Core\Calculator')->not->toBeUsedIn('App');
 arch('controllers leave the database to actions and models')->expect('App\Http\Controllers')->not->toUse(['Illuminate\Support\Facades\DB']);
 
+it('asks in a store for a request only where it is answered', function (): void {
+    $wrong = [];
+    foreach (glob(dirname(__DIR__, 2).'/app/Stores/*/*.php') ?: [] as $file) {
+        $code = (string) file_get_contents($file);
+        $answers = str_ends_with($file, 'Controller.php');
+        $routes = str_contains($code, 'implements Store');
+        if (($answers && str_contains($code, 'Facades\DB')) || (! $answers && ! $routes && str_contains($code, 'use App\Http'))) {
+            $wrong[] = basename(dirname($file)).'/'.basename($file);
+        }
+    }
+    expect($wrong)->toBe([]);
+});
+
 arch('nothing is left lying about')->expect(['dd', 'dump', 'var_dump', 'ray', 'eval', 'exec', 'shell_exec'])->not->toBeUsed();

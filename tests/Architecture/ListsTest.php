@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Stores\Stores;
 use Hawkbrush\Core\Advice\Advisor;
 use Hawkbrush\Core\Advice\Rule;
 use Hawkbrush\Core\Calculator\Calculator;
@@ -63,6 +64,23 @@ it('lists every kind of step', function (): void {
     $kinds = Steps::KINDS;
     sort($kinds);
     expect($kinds)->toBe(madeIn('Step', Step::class));
+});
+
+it('lists every store, each with its table in a backup, its routes, its part of the contract and its page', function (): void {
+    $root = dirname(__DIR__, 2);
+    $folders = array_map(basename(...), glob("{$root}/app/Stores/*", GLOB_ONLYDIR) ?: []);
+    $named = array_map(static fn(string $store): string => explode('\\', $store)[2], Stores::ALL);
+    expect($named)->toEqualCanonicalizing($folders);
+    $pages = (string) file_get_contents("{$root}/resources/js/storeroom/Stores.tsx");
+    foreach ($folders as $folder) {
+        $name = strtolower($folder);
+        expect(is_file("{$root}/contract/openapi/{$name}.yaml"))->toBeTrue("{$folder} has no part of the contract")
+            ->and(is_dir("{$root}/resources/js/stores/{$name}"))->toBeTrue("{$folder} has no page")
+            ->and($pages)->toContain("../stores/{$name}/");
+    }
+    foreach (Stores::ALL as $store) {
+        expect($store::tables())->not->toBe([]);
+    }
 });
 
 it('gives no two of a list one name', function (): void {

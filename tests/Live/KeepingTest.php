@@ -7,6 +7,8 @@ namespace Tests\Live;
 use App\Keeping\BackupFile;
 use App\Keeping\DatabaseFile;
 use App\Keeping\KeepingTrouble;
+use App\Keeping\ReadableTables;
+use App\Stores\Stores;
 use Closure;
 use PDO;
 use Tests\Artisan;
@@ -350,4 +352,16 @@ it('lays the demo out where nothing is, and nowhere else', function (): void {
     // As a folder brought back without what only the demo knew of it.
     Artisan::run($this->data, ['hawkbrush:demo']);
     expect(array_unique(Artisan::database($this->data)->query('SELECT name FROM patterns')->fetchAll(PDO::FETCH_COLUMN)))->toBe(['Mine']);
+});
+
+it('writes every store into the tables of a backup that any program reads', function (): void {
+    $this->data = LiveServer::demo();
+    $tables = (new ReadableTables())->inDatabase("{$this->data}/hawkbrush.sqlite");
+    foreach (Stores::ALL as $store) {
+        foreach (array_keys($store::tables()) as $name) {
+            expect($tables)->toHaveKey($name);
+            $rows = array_map(static fn(string $line): int => \count(str_getcsv($line)), explode("\r\n", trim($tables[$name])));
+            expect(\count($rows))->toBeGreaterThan($name === 'habits' ? 0 : 1, "{$name} is empty");
+        }
+    }
 });

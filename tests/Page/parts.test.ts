@@ -1,12 +1,12 @@
 import { describe, expect, test } from 'vitest';
 import type { Settings, Step } from '../../resources/js/api/types';
-import { measuresOf, PLAIN, toForm } from '../../resources/js/bodies/measured';
-import { zoneTexture } from '../../resources/js/bodies/zoneTexture';
 import { changeWords } from '../../resources/js/ladder/words';
 import { BENCH_LAMP, halfway, towards } from '../../resources/js/stage/lamp';
 import { skinOf } from '../../resources/js/stage/pixels';
 import { figureWords } from '../../resources/js/steps/figureWords';
 import { setWords } from '../../resources/js/steps/setWords';
+import { measuresOf, PLAIN, toForm } from '../../resources/js/stores/bodies/measured';
+import { zoneTexture } from '../../resources/js/stores/bodies/zoneTexture';
 import { clock, counted, length, minutes, pressure, temperature, volume } from '../../resources/js/units/units';
 
 // Parts of the pages that stand on their own, without a browser.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Patterns;
 
-use App\Models\Body;
 use App\Models\Version;
+use App\Stores\Bodies\Body;
 use Illuminate\Support\Facades\DB;
 
 /** A copy of a version within its pattern. */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Patterns;
 
-use App\Actions\Rack\ReadMix;
 use App\Exceptions\Conflict;
 use App\Exceptions\NotNow;
 use App\Keeping\StepPatch;
-use App\Models\Body;
 use App\Models\Edit;
 use App\Models\Version;
 use App\Present\VersionView;
+use App\Stores\Bodies\Body;
+use App\Stores\Rack\ReadMix;
 use Hawkbrush\Core\Change\Changes;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;

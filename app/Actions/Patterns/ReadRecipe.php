@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Patterns;
 
-use App\Models\Body;
-use App\Models\Paint;
 use App\Models\Pattern;
 use App\Models\Version;
+use App\Stores\Bodies\Body;
+use App\Stores\Rack\Paint;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;

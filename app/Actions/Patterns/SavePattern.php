@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Patterns;
 
-use App\Actions\Bodies\SaveBody;
 use App\Actions\Named;
-use App\Actions\Rack\SavePaint;
-use App\Models\Body;
-use App\Models\Paint;
 use App\Models\Pattern;
 use App\Models\Version;
+use App\Stores\Bodies\Body;
+use App\Stores\Bodies\SaveBody;
+use App\Stores\Rack\Paint;
+use App\Stores\Rack\SavePaint;
 use Hawkbrush\Core\Exchange\RecipeReader;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;

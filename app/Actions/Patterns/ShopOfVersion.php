@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Actions\Patterns;
 
 use App\Actions\Named;
-use App\Actions\Rack\ReadMix;
-use App\Models\Body;
-use App\Models\Paint;
 use App\Models\Preference;
 use App\Models\Version;
+use App\Stores\Bodies\Body;
+use App\Stores\Rack\Paint;
+use App\Stores\Rack\ReadMix;
 use Hawkbrush\Core\Change\KnownBody;
 use Hawkbrush\Core\Change\Surroundings;
 use Hawkbrush\Core\Coat\Paint as CorePaint;

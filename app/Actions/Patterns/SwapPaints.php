@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Patterns;
 
 use App\Actions\Pictures\DrawTexture;
-use App\Actions\Rack\ReadMix;
 use App\Models\Pattern;
 use App\Models\Version;
 use App\Present\BesideView;
+use App\Stores\Rack\ReadMix;
 use Hawkbrush\Core\Change\SwapPaints as Swaps;
 use Hawkbrush\Core\Compare\Beside;
 use Hawkbrush\Core\Film\SurfaceFinish;

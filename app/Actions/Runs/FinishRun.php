@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions\Runs;
 
-use App\Actions\Masks\FindMask;
 use App\Exceptions\NotNow;
-use App\Models\ClearBottle;
-use App\Models\EyeCard;
-use App\Models\Mask;
-use App\Models\Paint;
 use App\Models\Remedy;
 use App\Models\Run;
 use App\Models\SprayedCoat;
+use App\Stores\Clears\ClearBottle;
+use App\Stores\Eyes\EyeCard;
+use App\Stores\Masks\FindMask;
+use App\Stores\Masks\Mask;
+use App\Stores\Rack\Paint;
 use Hawkbrush\Core\Drying\DryingFactor;
 use Hawkbrush\Core\Run\Dried;
 use Hawkbrush\Core\Run\Plan;

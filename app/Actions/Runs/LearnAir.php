@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Runs;
 
-use App\Models\Equipment;
-use App\Models\Paint;
 use App\Models\Run;
 use App\Models\SprayedCoat;
+use App\Stores\Rack\Paint;
+use App\Stores\Rig\Equipment;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\CoatDocument;
 use Hawkbrush\Core\Run\Record;

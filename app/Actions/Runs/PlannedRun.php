@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Runs;
 
 use App\Models\Bait;
-use App\Models\Body;
 use App\Models\Version;
+use App\Stores\Bodies\Body;
 use Hawkbrush\Core\Run\Change;
 use Hawkbrush\Core\Run\Plan;
 use Illuminate\Support\Carbon;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Shop;
 
-use App\Models\ClearBottle;
-use App\Models\Equipment;
 use App\Models\Preference;
+use App\Stores\Clears\ClearBottle;
+use App\Stores\Rig\Equipment;
 use Hawkbrush\Core\Air\Nozzle;
 use Hawkbrush\Core\Clear\Product;
 use Hawkbrush\Core\Drying\Climate;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Models\Body;
-use App\Models\Paint;
 use App\Models\Pattern;
+use App\Stores\Bodies\Body;
+use App\Stores\Rack\Paint;
 use Database\Seeders\GrownShop;
 use Illuminate\Console\Command;
 

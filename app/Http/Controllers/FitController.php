@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Masks\FindMask;
 use App\Actions\Named;
 use App\Actions\Patterns\ReadRecipe;
 use App\Actions\Pictures\DrawTexture;
 use App\Http\Drawing;
 use App\Http\Input;
-use App\Models\Body;
 use App\Models\Version;
 use App\Present\BesideView;
-use App\Present\BodyView;
 use App\Present\FitView;
 use App\Present\PlanView;
 use App\Present\StepView;
+use App\Stores\Bodies\Body;
+use App\Stores\Bodies\BodyView;
+use App\Stores\Masks\FindMask;
 use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Compare\Beside;

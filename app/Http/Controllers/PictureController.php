@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Bodies\TraceBody;
 use App\Actions\Pictures\KeepPhoto;
 use App\Actions\Pictures\PickColour;
 use App\Http\Input;
 use App\Models\Pattern;
 use App\Models\ReferencePhoto;
 use App\Present\CoreView;
+use App\Stores\Bodies\TraceBody;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Film\CardPhoto;
 use Illuminate\Http\JsonResponse;

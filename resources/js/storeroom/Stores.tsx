@@ -17,16 +17,16 @@ const PARTS = [
   ['/stores/cautions', 'Cautions'],
 ] as const;
 
-const Rack = lazy(async () => ({ default: (await import('../stores/Rack')).Rack }));
-const PaintPage = lazy(async () => ({ default: (await import('../stores/PaintPage')).PaintPage }));
+const Rack = lazy(async () => ({ default: (await import('../stores/rack/Rack')).Rack }));
+const PaintPage = lazy(async () => ({ default: (await import('../stores/rack/PaintPage')).PaintPage }));
 const Mixing = lazy(async () => ({ default: (await import('../mixing/Mixing')).Mixing }));
-const MaskBox = lazy(async () => ({ default: (await import('../masks/MaskBox')).MaskBox }));
-const Bodies = lazy(async () => ({ default: (await import('../stores/Bodies')).Bodies }));
-const BodyPage = lazy(async () => ({ default: (await import('../bodies/BodyPage')).BodyPage }));
-const EyesPage = lazy(async () => ({ default: (await import('../stores/EyesPage')).EyesPage }));
-const ClearsPage = lazy(async () => ({ default: (await import('../stores/ClearsPage')).ClearsPage }));
-const Rig = lazy(async () => ({ default: (await import('../stores/Rig')).Rig }));
-const HabitsPage = lazy(async () => ({ default: (await import('../stores/HabitsPage')).HabitsPage }));
+const MaskBox = lazy(async () => ({ default: (await import('../stores/masks/MaskBox')).MaskBox }));
+const Bodies = lazy(async () => ({ default: (await import('../stores/bodies/Bodies')).Bodies }));
+const BodyPage = lazy(async () => ({ default: (await import('../stores/bodies/BodyPage')).BodyPage }));
+const EyesPage = lazy(async () => ({ default: (await import('../stores/eyes/EyesPage')).EyesPage }));
+const ClearsPage = lazy(async () => ({ default: (await import('../stores/clears/ClearsPage')).ClearsPage }));
+const Rig = lazy(async () => ({ default: (await import('../stores/rig/Rig')).Rig }));
+const HabitsPage = lazy(async () => ({ default: (await import('../stores/habits/HabitsPage')).HabitsPage }));
 const FaultsPage = lazy(async () => ({ default: (await import('../stores/FaultsPage')).FaultsPage }));
 const CautionsPage = lazy(async () => ({ default: (await import('../stores/CautionsPage')).CautionsPage }));
 

@@ -99,7 +99,8 @@ it('holds to its bounds what is set of a kept document, and that only', function
     $kept = Node::kept(['psi' => 38, 'strokes' => 3]);
     expect($fields->in($kept->setting(['strokes']))->number('psi'))->toBe(38.0)
         ->and(static fn() => $fields->in($kept->setting(['psi']))->number('psi'))->toThrow(Refused::class, 'from 1 to 35')
-        ->and($fields->in(Node::root(['strokes' => 4])->over(['psi' => 38, 'strokes' => 3]))->all())->toBe(['psi' => 38.0, 'strokes' => 4.0])
+        ->and($fields->in(Node::root(['strokes' => 4])->over(['psi' => 38, 'strokes' => 3]))->all())
+        ->toBe(['psi' => 38.0, 'strokes' => 4.0])
         ->and(static fn() => $fields->in(Node::root(['strokes' => 40])->over(['psi' => 38])))->not->toThrow(Refused::class)
         ->and(static fn() => $fields->in(Node::root(['strokes' => 40])->over(['psi' => 38]))->number('strokes'))->toThrow(Refused::class);
 });

@@ -1,0 +1,312 @@
+import { Anchor, Button, Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { api, ask, words } from '../../api/client';
+import { useSettings, useVocabulary } from '../../api/queries';
+import type { Body, BodyChange, BodyPage as Page, Settings } from '../../api/types';
+import { useOnce } from '../../api/useOnce';
+import { keysOf } from '../../parts/choices';
+import { Failed } from '../../parts/Failed';
+import { Strip } from '../../parts/Strip';
+import { useUnsaved } from '../../parts/unsaved';
+import { Waiting } from '../../parts/Waiting';
+import { BodyViews } from './BodyViews';
+import { Figures } from './Figures';
+import { Lots } from './Lots';
+import { MeasureForm } from './MeasureForm';
+import { type Measures, measuresOf, PLAIN, toForm, useBodyLook } from './measured';
+import { PreparationPart } from './PreparationPart';
+import { TracePart } from './TracePart';
+import { Zones } from './Zones';
+import '../../parts/controls';
+import { PageTitle } from '../../parts/PageTitle';
+import classes from './bodies.module.css';
+
+type Kept = Pick<Body, 'name' | 'material' | 'condition' | 'fittings' | 'weight_g' | 'stock'>;
+
+const NEW: Kept = {
+  name: '',
+  material: 'plastic',
+  condition: 'scuffed plastic',
+  fittings: [],
+  weight_g: null,
+  stock: 0,
+};
+
+function keptOf({ name, material, condition, fittings, weight_g, stock }: Body): Kept {
+  return { name, material, condition, fittings, weight_g, stock };
+}
+
+/** The shine picked; nothing for a body whose condition says it. */
+function shineOf(picked: string): Measures['shine'] {
+  return picked === 'none' || picked === 'mirror' || picked === 'glitter' ? picked : undefined;
+}
+
+/** What stands otherwise in the form than in the drawer. */
+function changed(kept: Kept, body: Body): Partial<Kept> {
+  const fields = keysOf(NEW);
+  return Object.fromEntries(
+    fields
+      .filter((field) => JSON.stringify(kept[field]) !== JSON.stringify(body[field]))
+      .map((field) => [field, kept[field]]),
+  );
+}
+
+/** A body of the drawer, or one that is being measured for it. */
+export function BodyPage() {
+  const { id = '' } = useParams();
+  const settings = useSettings().data;
+  const asked = useQuery({
+    queryKey: ['body', id],
+    queryFn: () => ask(api.GET('/bodies/{id}', { params: { path: { id: id } } })),
+    enabled: id !== 'new',
+  });
+  if (asked.isError) return <Failed error={asked.error} />;
+  if (settings === undefined || (id !== 'new' && asked.data === undefined)) return <Waiting />;
+  return <Measured key={id} page={asked.data} settings={settings} />;
+}
+
+function Measured({ page, settings }: { page: Page | undefined; settings: Settings }) {
+  const queries = useQueryClient();
+  const once = useOnce();
+  const go = useNavigate();
+  const vocabulary = useVocabulary().data;
+  const [kept, setKept] = useState<Kept>(page === undefined ? NEW : keptOf(page.body));
+  const [measures, setMeasures] = useState<Measures>(page === undefined ? PLAIN : measuresOf(page.form));
+  const [part, setPart] = useState<'measures' | 'zones'>('measures');
+  const [zone, setZone] = useState<string | null>(null);
+  const [tracing, setTracing] = useState(false);
+  const look = useBodyLook(measures);
+  const shape = look.data?.shape ?? page?.shape;
+  const zones = look.data?.zones ?? page?.zones ?? [];
+  const measured =
+    page === undefined || JSON.stringify(toForm(measures)) !== JSON.stringify(toForm(measuresOf(page.form)));
+  const told = page === undefined ? kept : changed(kept, page.body);
+  const open = measured || Object.keys(told).length > 0;
+
+  const begun = page !== undefined || JSON.stringify([kept, measures]) !== JSON.stringify([NEW, PLAIN]);
+  const isSaved = useUnsaved(open && begun ? `What was measured of ${kept.name || 'this body'}` : null);
+
+  const put = (next: Page) => {
+    queries.setQueryData(['body', next.body.id], next);
+    void queries.invalidateQueries({ queryKey: ['bodies'] });
+  };
+  const change = (set: Omit<BodyChange, 'revision'>) => {
+    const { id = '', revision = 0 } = page?.body ?? {};
+    return ask(api.PATCH('/bodies/{id}', { params: { path: { id } }, body: { revision, ...set } }));
+  };
+  const save = useMutation({
+    mutationFn: () => change({ ...told, ...(measured ? toForm(measures) : {}) }),
+    onSuccess: (next) => {
+      setKept(keptOf(next.body));
+      setMeasures(measuresOf(next.form));
+      put(next);
+    },
+  });
+  const add = useMutation({
+    mutationFn: (name: string) =>
+      once({ ...kept, name, stock: page === undefined ? kept.stock : 0, ...toForm(measures) }, (body, headers) =>
+        ask(api.POST('/bodies', { body, headers })),
+      ),
+    onSuccess: (body) => {
+      void queries.invalidateQueries({ queryKey: ['bodies'] });
+      isSaved();
+      void go(`/stores/bodies/${body.id}`);
+    },
+  });
+  const archive = useMutation({
+    mutationFn: (archived: boolean) => change({ archived }),
+    onSuccess: put,
+  });
+  const failed = save.error ?? archive.error ?? add.error ?? (look.isError ? look.error : null);
+  const set = (some: Partial<Kept>) => setKept((was) => ({ ...was, ...some }));
+
+  return (
+    <article className="body-page" aria-label={page?.body.name ?? 'A new body'}>
+      <div className="page-head">
+        <PageTitle of={page?.body.name ?? 'Measure a body'} />
+        <h1>{page?.body.name ?? 'Measure a body'}</h1>
+        {page !== undefined && <span>{page.body.stock} left</span>}
+        <span className="spacer" />
+        {page === undefined ? (
+          <Button disabled={add.isPending || kept.name.trim() === ''} onClick={() => add.mutate(kept.name.trim())}>
+            Into the drawer
+          </Button>
+        ) : (
+          <>
+            {measured && page.painted ? (
+              <Button disabled={add.isPending} onClick={() => add.mutate(`${kept.name}, measured anew`)}>
+                Keep as a body of its own
+              </Button>
+            ) : (
+              <Button disabled={save.isPending || !open} onClick={() => save.mutate()}>
+                {open ? 'Keep' : 'Kept'}
+              </Button>
+            )}
+            {!open && (
+              <Button
+                variant="default"
+                disabled={archive.isPending}
+                onClick={() => archive.mutate(!page.body.archived)}
+              >
+                {page.body.archived ? 'Bring back to the drawer' : 'Archive'}
+              </Button>
+            )}
+            {open && (
+              <Button
+                variant="default"
+                onClick={() => {
+                  setKept(keptOf(page.body));
+                  setMeasures(measuresOf(page.form));
+                }}
+              >
+                Back to what is kept
+              </Button>
+            )}
+          </>
+        )}
+      </div>
+      {measured && page?.painted === true && (
+        <p className="notice">
+          Baits were painted on this body: its own measures stay. The new ones are kept as a body of its own.
+        </p>
+      )}
+      {failed !== null && (
+        <p role="alert" className="notice">
+          {words(failed)}
+        </p>
+      )}
+      <div className={classes.bodyTwo}>
+        <div>
+          {shape !== undefined && (
+            <BodyViews
+              name={kept.name || 'The body'}
+              shape={shape}
+              zone={part === 'zones' ? zones.find((one) => one.name === zone) : undefined}
+              rings={
+                part === 'zones' || tracing
+                  ? undefined
+                  : { measures, settings, onStations: (stations) => setMeasures((was) => ({ ...was, stations })) }
+              }
+            />
+          )}
+          {shape !== undefined && <Figures shape={shape} settings={settings} />}
+          {page !== undefined && (
+            <div className={classes.bodyBelow}>
+              <PreparationPart steps={page.preparation} />
+              <Lots
+                page={page}
+                onPage={(next) => {
+                  // What is bought and rejected counts at once, whatever else stands open in the form.
+                  set({ stock: next.body.stock });
+                  put(next);
+                }}
+              />
+            </div>
+          )}
+        </div>
+        <div>
+          <div className={classes.measuresThree}>
+            <TextInput
+              size="xs"
+              label="Name"
+              required
+              maxLength={80}
+              value={kept.name}
+              onChange={(event) => set({ name: event.currentTarget.value })}
+            />
+            <TextInput
+              size="xs"
+              label="Made of"
+              maxLength={40}
+              value={kept.material}
+              onChange={(event) => set({ material: event.currentTarget.value })}
+            />
+            <NativeSelect
+              size="xs"
+              label="Comes as"
+              data={vocabulary?.conditions ?? [kept.condition]}
+              value={kept.condition}
+              onChange={(event) => set({ condition: event.currentTarget.value })}
+            />
+            <NativeSelect
+              size="xs"
+              label="Shine"
+              data={[
+                ...(measures.shine === undefined ? [{ value: '', label: 'as it comes' }] : []),
+                { value: 'none', label: 'none' },
+                { value: 'mirror', label: 'mirror, foil or plated' },
+                { value: 'glitter', label: 'glitter' },
+              ]}
+              value={measures.shine ?? ''}
+              onChange={(event) => setMeasures({ ...measures, shine: shineOf(event.currentTarget.value) })}
+            />
+            <NumberInput
+              size="xs"
+              label="Weight, g"
+              min={0.1}
+              max={5000}
+              decimalScale={1}
+              value={kept.weight_g ?? ''}
+              onChange={(grams) => set({ weight_g: grams === '' ? null : Number(grams) })}
+            />
+            <NumberInput
+              size="xs"
+              label="In the drawer"
+              min={0}
+              allowDecimal={false}
+              value={kept.stock}
+              onChange={(count) => count !== '' && set({ stock: Number(count) })}
+            />
+          </div>
+          <fieldset className={classes.fittings}>
+            <legend>It has</legend>
+            {(vocabulary?.fittings ?? []).map((name) => (
+              <Checkbox
+                key={name}
+                size="xs"
+                label={name}
+                checked={kept.fittings.includes(name)}
+                onChange={(event) =>
+                  set({
+                    fittings: event.currentTarget.checked
+                      ? [...kept.fittings, name]
+                      : kept.fittings.filter((one) => one !== name),
+                  })
+                }
+              />
+            ))}
+          </fieldset>
+          <Strip legend="Part" value={part} options={{ measures: 'Measures', zones: 'Zones' }} onChange={setPart} />
+          {part === 'zones' ? (
+            <Zones
+              zones={zones}
+              measures={measures}
+              settings={settings}
+              shown={zone}
+              onShow={setZone}
+              onChange={setMeasures}
+            />
+          ) : tracing ? (
+            <TracePart
+              lengthMm={measures.length_mm}
+              onClose={() => setTracing(false)}
+              onStations={(stations) => {
+                setMeasures((was) => ({ ...was, stations }));
+                setTracing(false);
+              }}
+            />
+          ) : (
+            <>
+              <Anchor component="button" type="button" onClick={() => setTracing(true)}>
+                Trace it from a photograph or an outline
+              </Anchor>
+              <MeasureForm measures={measures} settings={settings} onChange={setMeasures} />
+            </>
+          )}
+        </div>
+      </div>
+    </article>
+  );
+}
