@@ -81,7 +81,7 @@ final class AirView
         return [
             'work' => $spraying->work->value,
             'work_says' => $spraying->work->label(),
-            'said' => $coat->saidWork !== null,
+            'said' => $coat->saidWork() !== null,
             'says' => AirWords::say($psi, $coat->psi, $shop->habits),
             'psi' => self::window($psi, $coat->psi),
             'thinning' => self::window($thinning, $coat->thinning * 100),

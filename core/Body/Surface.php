@@ -109,10 +109,7 @@ final readonly class Surface
             }
             $flank[] = $flankMm;
         }
-        $theta = [];
-        for ($j = 0; $j < $rows; $j++) {
-            $theta[] = ($j + 0.5) * 180 / $rows;
-        }
+        $theta = array_map(static fn(int $j): float => ($j + 0.5) * 180 / $rows, range(0, $rows - 1));
 
         return new self(
             $body,
@@ -120,11 +117,7 @@ final readonly class Surface
             $rows,
             $us,
             $theta,
-            array_values($normalY),
-            array_values($normalZ),
-            array_values($arc),
-            array_values($area),
-            $flank,
+            array_values($normalY), array_values($normalZ), array_values($arc), array_values($area), $flank,
         );
     }
 

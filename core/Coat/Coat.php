@@ -10,12 +10,8 @@ use Hawkbrush\Core\Air\SprayWork;
 use Hawkbrush\Core\Drying\Airflow;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
-use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Film\Optics;
-use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Technique\Choices;
-use Hawkbrush\Core\Technique\Placed;
-use Hawkbrush\Core\Technique\Press;
 use Hawkbrush\Core\Technique\Splattered;
 use Hawkbrush\Core\Technique\Technique;
 use Hawkbrush\Core\Technique\Tool;
@@ -23,92 +19,82 @@ use Hawkbrush\Core\Technique\Tool;
 /** Paint going on: what, how, where, how heavy, and how it is set. */
 final readonly class Coat
 {
-    /** Kinds that a base is laid of. */
-    private const BASES = [Kind::Opaque, Kind::SemiOpaque, Kind::Pearl];
+    public Mixture $mixture;
 
-    /** A band as narrow as this is an accent. Common practice, no published source. */
-    private const NARROW_MM = 8.0;
+    public float $thinning;
 
-    /** Aimed no lower than this, and reduced by so much, a coat shades the back. Common practice, no published source. */
-    private const FROM_ABOVE_DEG = 45.0;
+    public Technique $technique;
 
-    private const REDUCED = 0.3;
+    public Choices $choices;
+
+    public int $seed;
+
+    public ?float $aimDeg;
+
+    public ?float $widthMm;
+
+    public float $slantDeg;
+
+    public int $coats;
+
+    public Weight $weight;
+
+    public float $psi;
+
+    public int $strokes;
 
     /**
      * @param string $id of the step that lays it
-     * @param float|null $aimDeg where the brush is aimed, degrees from straight above towards the flank; null: turned under the brush all round
-     * @param float|null $widthMm width of the soft band on the surface; null: fanned out over the place
-     * @param int $coats one over the other, each of this weight
-     * @param float $thinning share of reducer in the mix, 0 to 0.95
-     * @param int $strokes on each side
-     * @param float $slantDeg how far the brush lies over along the bait: above zero it sprays from the nose towards the tail
      * @param self|null $clingsTo the tacky size that its flakes fall on
-     * @param SprayWork|null $saidWork what the airbrush is used for, where the painter said so; null: as it looks
-     *
-     * @throws Refused when nothing could be laid so
      */
     public function __construct(
         public string $id,
-        public Mixture $mixture,
-        public Technique $technique,
-        public Choices $choices,
-        public int $seed,
+        Thinned $paint,
+        private PutOn $putOn,
         public Place $place,
-        public ?float $aimDeg,
-        public ?float $widthMm,
-        public int $coats,
-        public Weight $weight,
-        public float $psi,
-        public float $thinning,
-        public int $strokes,
+        private SprayAim $aim,
+        private Laid $laid,
         public Setting $setting,
-        public float $slantDeg = 0.0,
         public ?self $clingsTo = null,
-        public ?SprayWork $saidWork = null,
     ) {
-        if ($coats < 1 || $strokes < 1 || $psi <= 0 || $thinning < 0 || $thinning >= 1 || ($widthMm ?? 1) <= 0) {
-            throw Refused::because('A coat has at least one coat and one stroke, some air and width, and some paint beside the reducer.');
-        }
+        [$this->mixture, $this->thinning] = [$paint->mixture, $paint->thinning];
+        [$this->technique, $this->choices, $this->seed] = [$putOn->technique, $putOn->choices, $putOn->seed];
+        [$this->aimDeg, $this->widthMm, $this->slantDeg] = [$aim->deg, $aim->widthMm, $aim->slantDeg];
+        [$this->coats, $this->weight, $this->psi, $this->strokes] = [$laid->coats, $laid->weight, $laid->psi, $laid->strokes];
     }
 
-    /** The same coat with other figures; what is not named stays. */
-    public function with(
-        ?Mixture $mixture = null,
-        ?Choices $choices = null,
-        ?float $widthMm = null,
-        ?int $coats = null,
-        ?float $psi = null,
-        ?float $thinning = null,
-        ?int $strokes = null,
-    ): self {
+    /** What the painter says that the airbrush is used for; null: as it looks. */
+    public function saidWork(): ?SprayWork
+    {
+        return $this->laid->saidWork;
+    }
+
+    /** The same coat with other parts; what is not named stays. */
+    public function with(?Thinned $paint = null, ?PutOn $putOn = null, ?SprayAim $aim = null, ?Laid $laid = null): self
+    {
         return new self(
-            $this->id,
-            $mixture ?? $this->mixture,
-            $this->technique,
-            $choices ?? $this->choices,
-            $this->seed,
-            $this->place,
-            $this->aimDeg,
-            $widthMm ?? $this->widthMm,
-            $coats ?? $this->coats,
-            $this->weight,
-            $psi ?? $this->psi,
-            $thinning ?? $this->thinning,
-            $strokes ?? $this->strokes,
-            $this->setting,
-            $this->slantDeg,
-            $this->clingsTo,
-            $this->saidWork,
+            $this->id, $paint ?? new Thinned($this->mixture, $this->thinning), $putOn ?? $this->putOn, $this->place,
+            $aim ?? $this->aim, $laid ?? $this->laid, $this->setting, $this->clingsTo,
         );
+    }
+
+    /** The same coat of another mix. */
+    public function of(Mixture $mixture): self
+    {
+        return $this->with(new Thinned($mixture, $this->thinning));
+    }
+
+    /** As it was really laid; what is not named stays. */
+    public function laidAs(?int $coats, ?float $psi, ?float $thinning, ?int $strokes): self
+    {
+        return $this->with(new Thinned($this->mixture, $thinning ?? $this->thinning), laid: $this->laid->with($coats, $psi, $strokes));
     }
 
     /** The same coat over a tacky size, or over none. */
     public function onSize(?self $size): self
     {
         return new self(
-            $this->id, $this->mixture, $this->technique, $this->choices, $this->seed, $this->place, $this->aimDeg, $this->widthMm,
-            $this->coats, $this->weight, $this->psi, $this->thinning, $this->strokes, $this->setting, $this->slantDeg, $size,
-            $this->saidWork,
+            $this->id, new Thinned($this->mixture, $this->thinning), $this->putOn, $this->place, $this->aim, $this->laid, $this->setting, $size,
         );
     }
 
@@ -129,11 +115,9 @@ final readonly class Coat
     {
         $grown = $marks ? $by : 1.0;
 
-        return $this->with(
-            choices: $this->choices->scaled($this->technique, $grown),
-            widthMm: $this->widthMm === null ? null : round(CoatDocument::fields()->of('width_mm')->within($this->widthMm * $grown), 1),
-            strokes: (int) CoatDocument::fields()->of('strokes')->within(round($this->strokes * $by)),
-        );
+        $strokes = (int) CoatDocument::fields()->of('strokes')->within(round($this->strokes * $by));
+
+        return $this->with(putOn: $this->putOn->scaled($grown), aim: $this->aim->scaled($grown), laid: $this->laid->with(strokes: $strokes));
     }
 
     /** Whether it comes out of the airbrush, so that pressure counts and mist flies. */
@@ -142,35 +126,10 @@ final readonly class Coat
         return $this->technique->sprayed() || ($this->technique instanceof Splattered && $this->technique->byAir($this->choices));
     }
 
-    /** What the airbrush is used for: as the painter said, or as technique, place and weight look. Common practice, no published source. */
+    /** What the airbrush is used for: as the painter said, or as it looks. */
     public function work(): SprayWork
     {
-        return $this->saidWork ?? $this->looksLike();
-    }
-
-    private function looksLike(): SprayWork
-    {
-        $kind = $this->mixture->parts[0][0]->kind;
-        $press = $this->technique->press();
-
-        return match (true) {
-            ! $this->technique->sprayed() => SprayWork::Splatter,
-            $press === Press::Clamped => SprayWork::Mesh,
-            $press === Press::Held => SprayWork::Stencil,
-            $this->technique instanceof Placed && ! $press->masks() => SprayWork::Dot,
-            $this->weight === Weight::Mist, $this->shades() => SprayWork::Dusting,
-            $kind === Kind::Fluorescent && $this->weight === Weight::Heavy => SprayWork::LayIn,
-            ! $this->place->cuts() && $this->weight !== Weight::Light && \in_array($kind, self::BASES, true) => SprayWork::Base,
-            $this->widthMm !== null && $this->widthMm <= self::NARROW_MM => SprayWork::Fade,
-            $kind === Kind::Pearl && $this->place->cuts() && $this->weight === Weight::Light => SprayWork::Fade,
-            default => SprayWork::Coat,
-        };
-    }
-
-    /** Whether it is reduced paint misted from above. */
-    private function shades(): bool
-    {
-        return $this->place->cuts() && $this->aimDeg !== null && $this->aimDeg <= self::FROM_ABOVE_DEG && $this->thinning >= self::REDUCED;
+        return $this->laid->saidWork ?? LikelyWork::of($this);
     }
 
     /** As far as air and thinning depend on it. */

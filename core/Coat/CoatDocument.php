@@ -54,21 +54,18 @@ final class CoatDocument
 
         return new Coat(
             $id,
-            Mixture::read($document->field('mix'), $paints),
-            $technique,
-            Choices::read($technique, $named),
-            $in->whole('seed'),
+            new Thinned(Mixture::read($document->field('mix'), $paints), $in->number('thinning_percent') / 100),
+            new PutOn($technique, Choices::read($technique, $named), $in->whole('seed')),
             Place::read($document->field('where')),
-            $in->maybe('aim_deg'),
-            $in->maybe('width_mm'),
-            $in->whole('coats'),
-            Weight::from($in->choice('weight', Weight::names())),
-            $in->number('psi'),
-            $in->number('thinning_percent') / 100,
-            $in->whole('strokes'),
+            new SprayAim($in->maybe('aim_deg'), $in->maybe('width_mm'), $in->number('slant_deg')),
+            new Laid(
+                $in->whole('coats'),
+                Weight::from($in->choice('weight', Weight::names())),
+                $in->number('psi'),
+                $in->whole('strokes'),
+                SprayWork::tryFrom($in->maybeChoice('work', SprayWork::names()) ?? ''),
+            ),
             $set === null ? new Setting(SetBy::Heat) : Setting::read($set),
-            $in->number('slant_deg'),
-            saidWork: SprayWork::tryFrom($in->maybeChoice('work', SprayWork::names()) ?? ''),
         );
     }
 
@@ -89,7 +86,7 @@ final class CoatDocument
             'strokes' => $coat->strokes,
             'set' => $coat->setting->document(),
             'seed' => $coat->seed,
-            'work' => $coat->saidWork?->value,
+            'work' => $coat->saidWork()?->value,
         ];
     }
 }

@@ -131,25 +131,25 @@ final readonly class Paint
 
     public function withDrying(float $drying): self
     {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->kind,
-            $this->optics,
-            $this->hex,
-            $this->solids,
-            $this->dropMl,
-            $this->family,
-            $this->fromCard,
-            $drying,
-        );
+        return $this->with(drying: $drying);
     }
 
     public function withSolids(float $solids): self
     {
+        return $this->with(solids: $solids);
+    }
+
+    /** With the optics that a card has shown. */
+    public function measured(Optics $optics): self
+    {
+        return $this->with($optics, fromCard: true);
+    }
+
+    private function with(?Optics $optics = null, ?float $solids = null, ?float $drying = null, ?bool $fromCard = null): self
+    {
         return new self(
-            $this->id, $this->name, $this->kind, $this->optics, $this->hex, $solids, $this->dropMl, $this->family, $this->fromCard,
-            $this->drying,
+            $this->id, $this->name, $this->kind, $optics ?? $this->optics, $this->hex, $solids ?? $this->solids, $this->dropMl,
+            $this->family, $fromCard ?? $this->fromCard, $drying ?? $this->drying,
         );
     }
 

@@ -31,54 +31,20 @@ final class PathText
         if (\strlen($data) > self::MOST_TEXT) {
             throw self::tooMuch();
         }
-        preg_match_all('/([MmLlHhVvCcSsQqTtAaZz])|('.self::NUMBER.')|[\s,]+|(.)/u', self::spaced($data), $tokens, PREG_SET_ORDER);
-        $rings = $ring = $numbers = [];
+        $rings = $ring = [];
         $at = $start = $control = [0.0, 0.0];
-        $command = $last = '';
+        $last = '';
         $read = 0;
-        foreach ($tokens as $token) {
-            if (($token[3] ?? '') !== '') {
-                throw Refused::because(\sprintf('“%s” is not path data.', $token[3]));
-            }
-            if (($token[1] ?? '') !== '') {
-                if ($numbers !== []) {
-                    throw Refused::because("The path breaks off after {$command}.");
-                }
-                $command = $token[1];
-            } elseif (($token[2] ?? '') !== '') {
-                if ($command === '' || strtoupper($command) === 'Z') {
-                    throw Refused::because('A path begins with M.');
-                }
-                $numbers[] = (float) $token[2];
-            }
-            if (
-                $command === ''
-                || (($token[1] ?? '') === '' && ($token[2] ?? '') === '')
-                || \count($numbers) < self::NEEDS[strtoupper($command)]
-            ) {
-                continue;
-            }
+        foreach (self::commands($data) as [$command, $numbers]) {
             $upper = strtoupper($command);
             if ($upper === 'Z' || $upper === 'M') {
-                if ($ring !== []) {
-                    $rings[] = $ring;
-                }
-                $ring = [];
-                $at = $upper === 'Z' ? $start : self::point($numbers, 0, $command, $at);
-                $start = $at;
+                $rings = $ring === [] ? $rings : [...$rings, $ring];
+                $at = $start = $upper === 'Z' ? $start : self::point($numbers, 0, $command, $at);
                 $ring = $upper === 'M' ? [$at] : [];
-                // More figures after a move are lines.
-                $command = $command === 'M' ? 'L' : ($command === 'm' ? 'l' : $command);
-            } elseif ($numbers !== []) {
-                if ($ring === []) {
-                    $ring = [$at];
-                }
-                [$corners, $control] = self::draw(
-                    $command,
-                    $numbers,
-                    $at,
-                    \in_array($last, $upper === 'S' || $upper === 'C' ? ['C', 'S'] : ['Q', 'T'], true) ? $control : $at,
-                );
+            } else {
+                $smooth = \in_array($last, $upper === 'S' || $upper === 'C' ? ['C', 'S'] : ['Q', 'T'], true);
+                [$corners, $control] = self::draw($command, $numbers, $at, $smooth ? $control : $at);
+                $ring = $ring === [] ? [$at] : $ring;
                 array_push($ring, ...$corners);
                 $read += \count($corners);
                 if ($read > self::MOST_READ) {
@@ -87,13 +53,54 @@ final class PathText
                 $at = $corners[\count($corners) - 1];
             }
             $last = $upper;
-            $numbers = [];
+        }
+
+        return $ring === [] ? $rings : [...$rings, $ring];
+    }
+
+    /**
+     * Commands with their figures, one by one: more figures than one needs are the same command again, after a move they are lines.
+     *
+     * @return \Generator<array{string, list<float>}>
+     *
+     * @throws Refused when it is not path data
+     */
+    private static function commands(string $data): \Generator
+    {
+        preg_match_all('/([MmLlHhVvCcSsQqTtAaZz])|('.self::NUMBER.')|[\s,]+|(.)/u', self::spaced($data), $tokens, PREG_SET_ORDER);
+        $command = '';
+        $numbers = [];
+        foreach ($tokens as $token) {
+            [$letter, $number] = [$token[1] ?? '', $token[2] ?? ''];
+            if (($token[3] ?? '') !== '') {
+                throw Refused::because(\sprintf('“%s” is not path data.', $token[3]));
+            }
+            if ($letter === '' && $number === '') {
+                continue;
+            }
+            if ($letter !== '') {
+                if ($numbers !== []) {
+                    throw Refused::because("The path breaks off after {$command}.");
+                }
+                $command = $letter;
+            } elseif ($command === '' || strtoupper($command) === 'Z') {
+                throw Refused::because('A path begins with M.');
+            } else {
+                $numbers[] = (float) $number;
+            }
+            if (\count($numbers) === self::NEEDS[strtoupper($command)]) {
+                yield [$command, $numbers];
+                $numbers = [];
+                $command = match ($command) {
+                    'M' => 'L',
+                    'm' => 'l',
+                    default => $command,
+                };
+            }
         }
         if ($numbers !== []) {
             throw Refused::because("The path breaks off after {$command}.");
         }
-
-        return $ring === [] ? $rings : [...$rings, $ring];
     }
 
     public static function tooMuch(): Refused
@@ -131,7 +138,7 @@ final class PathText
     }
 
     /**
-     * @param non-empty-list<float> $n
+     * @param list<float> $n
      * @param array{float, float} $at
      * @param array{float, float} $control last control point, or the point itself
      *

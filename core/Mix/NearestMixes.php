@@ -77,12 +77,12 @@ final class NearestMixes
         }
         $far = $search->pairs();
         foreach ($search->promising($far) as $set) {
-            [$one, $two, $three] = self::paintsOf($set);
+            [$one, $two, $three] = SetOfPaints::paints($set);
             $far[$set] = $search->nearest($one, $two, $three, self::OF_THREE);
         }
         asort($far);
         foreach (\array_slice(array_keys($far), 0, self::SETS) as $set) {
-            $search->tryAll(...self::paintsOf($set));
+            $search->tryAll(...SetOfPaints::paints($set));
         }
 
         return $search->offers->all();
@@ -98,7 +98,7 @@ final class NearestMixes
             for ($two = $one + 1; $two < $count; $two++) {
                 [$this->lean[$one][$two], $this->even[$one][$two], $this->lean[$two][$one]] = $places
                     = array_map(fn(array $shares): array => $this->sketch->at($one, $two, $one, $shares), self::OF_TWO);
-                $far[self::set($one, $two, $one)] = min(
+                $far[SetOfPaints::of($one, $two, $one)] = min(
                     $this->nearest($one, $two, $one, $touches),
                     ...array_map(self::squared(...), $places),
                 );
@@ -145,7 +145,7 @@ final class NearestMixes
                     $other = (($fx + $gx) ** 2 + ($fy + $gy) ** 2 + ($fz + $gz) ** 2) / 4;
                     $guess = $other < $guess ? $other : $guess;
                     if ($guess < $least) {
-                        $guessed[self::set($one, $two, $three)] = $guess;
+                        $guessed[SetOfPaints::of($one, $two, $three)] = $guess;
                     }
                 }
             }
@@ -181,7 +181,7 @@ final class NearestMixes
         asort($far);
         $in = [];
         foreach (array_keys($far) as $pair) {
-            [$one, $two] = self::paintsOf($pair);
+            [$one, $two] = SetOfPaints::paints($pair);
             $in += [$one => $one, $two => $two];
             if (\count($in) >= self::IN_THREES) {
                 break;
@@ -241,18 +241,6 @@ final class NearestMixes
             $this->metric->from($colour->lab),
             DeltaE2000::between($this->wanted->lab, $colour->lab),
         ));
-    }
-
-    /** Paints by their place in the rack, less than 1024 each, as one number; the third of two is the first again. */
-    private static function set(int $one, int $two, int $three): int
-    {
-        return $one << 20 | $two << 10 | $three;
-    }
-
-    /** @return array{int, int, int} */
-    private static function paintsOf(int $set): array
-    {
-        return [$set >> 20, $set >> 10 & 1023, $set & 1023];
     }
 
     /** @param array{float, float, float} $place */

@@ -4,107 +4,9 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Technique;
 
-use Hawkbrush\Core\Body\Surface;
-
-/**
- * Round marks and streaks laid one over the other, each counting where it covers more than what is there. There may be
- * thousands, so that only the part of the body is looked at where the coat can land at all.
- */
-final class Dabs
+/** Round marks, and lines of them. */
+final class Dabs extends HandMarks
 {
-    /** @var array<int, float> share covered so far, by cell */
-    private array $marks = [];
-
-    /** @var array<int, float> the same on the other half, of marks that reach over ridge or keel */
-    private array $beyond = [];
-
-    private readonly float $cellMm;
-
-    /** @var list<float> */
-    private readonly array $keel;
-
-    /** @var list<float> */
-    private readonly array $arc;
-
-    /** @var list<float> */
-    private readonly array $flank;
-
-    private readonly int $fromColumn;
-
-    private readonly int $toColumn;
-
-    private readonly int $fromRow;
-
-    /** The first cell behind the last row. */
-    private readonly int $end;
-
-    /** The first cell of the second row. */
-    private readonly int $second;
-
-    /** y of the highest and of the lowest cell where the coat can land. */
-    private readonly float $highest;
-
-    private readonly float $lowest;
-
-    /** The mean height of a cell where the body is deepest. */
-    private readonly float $rowMm;
-
-    /** @var list<float> half the mean height of a cell, by column */
-    private readonly array $halfMm;
-
-    public function __construct(private readonly Surface $surface, private readonly OpenSpray $open)
-    {
-        $this->cellMm = $surface->body->lengthMm / $surface->columns;
-        $this->arc = $surface->arcMm;
-        $this->flank = $surface->flankMm;
-        $this->keel = $surface->keelMm;
-        [$this->fromColumn, $this->toColumn, $this->fromRow, $toRow] = $open->reach();
-        $this->end = ($toRow + 1) * $surface->columns;
-        $this->second = ($this->fromRow + 1) * $surface->columns;
-        [$this->highest, $this->lowest] = $open->heights();
-        $this->rowMm = $surface->deepestMm() / $surface->rows;
-        $this->halfMm = $surface->halfMm;
-    }
-
-    /** @return array<int, float> the part of the coat that falls on the marks */
-    public function through(): array
-    {
-        return $this->open->over($this->whole());
-    }
-
-    /** @return array<int, float> the marks in full: those that {@see falls} let through, whose place has no other edge */
-    public function whole(): array
-    {
-        $half = $this->surface->rows * $this->surface->columns;
-        $all = $this->marks;
-        foreach ($this->beyond as $cell => $share) {
-            $all[$half + $cell] = $share;
-        }
-
-        return $all;
-    }
-
-    /**
-     * Whether a mark that is thrown here falls within the place: towards its soft edge fewer do, but none of them fainter.
-     *
-     * @param float $luck by chance, 0 to 1
-     */
-    public function falls(float $xMm, float $yMm, float $luck): bool
-    {
-        $column = (int) ($xMm / $this->cellMm);
-        if ($column < $this->fromColumn || $column > $this->toColumn || ! $this->reaches($yMm, 0.0)) {
-            return false;
-        }
-
-        return $luck < ($this->open->all()[$this->near($column, $this->flank[$column] + $yMm)] ?? 0.0);
-    }
-
-    /** Whether marks that lie within so many mm of y can land at all. */
-    public function reaches(float $yMm, float $reach): bool
-    {
-        return $yMm + $reach >= $this->highest && $yMm - $reach <= $this->lowest;
-    }
-
     /**
      * A round mark of $radius around x and y in mm, with an edge $soft wide on either side of it. One whose middle lies on the
      * other half is not laid: that half has its own.
@@ -133,25 +35,29 @@ final class Dabs
         if ($yMm + $reach < $this->highest || $yMm - $reach > $this->lowest) {
             return;
         }
-        $whole = $radius > $off ? $radius - $off : 0.0;
-        $wholeSquare = $whole * $whole;
+        $this->lay($xMm, $yMm, $radius - $off, $edge, $reach, $soft, $sharp);
+    }
+
+    /**
+     * A dab whose middle lies on this half, away from ridge and keel.
+     *
+     * @param float $whole radius of what it covers in full
+     * @param float $edge radius of all it covers
+     * @param float $reach how far that goes up and down, by whole cells
+     * @param bool $sharp whether its edge is sharper than cells are tall
+     */
+    private function lay(float $xMm, float $yMm, float $whole, float $edge, float $reach, float $soft, bool $sharp): void
+    {
+        $wholeSquare = $whole > 0 ? $whole * $whole : 0.0;
         $wide = 2 * $soft;
         $cellMm = $this->cellMm;
-        $from = (int) (($xMm - $edge) / $cellMm);
-        $from = $from > $this->fromColumn ? $from : $this->fromColumn;
-        $to = (int) (($xMm + $edge) / $cellMm);
-        $to = $to < $this->toColumn ? $to : $this->toColumn;
+        [$from, $to] = $this->columns($xMm - $edge, $xMm + $edge);
         if ($from > $to) {
             return;
         }
-        $arc = $this->arc;
-        $flank = $this->flank;
-        $columns = $this->surface->columns;
-        $end = $this->end;
-        $second = $this->second;
+        [$arc, $flank, $columns, $end, $second] = [$this->arc, $this->flank, $this->surface->columns, $this->end, $this->second];
         // Written to in place, and given back below.
-        $marks = $this->marks;
-        $this->marks = [];
+        [$marks, $this->marks] = [$this->marks, []];
         $cell = $this->near($from, $flank[$from] + $yMm - $reach);
         for ($column = $from; $column <= $to; $column++, $cell++) {
             $dx = ($column + 0.5) * $cellMm - $xMm;
@@ -163,8 +69,7 @@ final class Dabs
             $middle = $flank[$column] + $yMm;
             $outer = sqrt($outer);
             $half = $sharp ? $this->halfMm[$column] : 0.0;
-            $last = $middle + $outer + $half;
-            $first = $middle - $outer - $half;
+            [$first, $last] = [$middle - $outer - $half, $middle + $outer + $half];
             // To the first cell reached: from column to column it moves by one or two.
             while ($cell >= $second && $arc[$cell - $columns] >= $first) {
                 $cell -= $columns;
@@ -174,16 +79,10 @@ final class Dabs
             }
             if ($sharp) {
                 $inner = $wholeSquare > $square ? sqrt($wholeSquare - $square) : 0.0;
-                $all = 4 * $half;
                 for ($at = $cell; $at < $end && $arc[$at] <= $last; $at += $columns) {
                     $away = $arc[$at] - $middle;
                     $low = ($away < 0 ? -$away : $away) - $half;
-                    $high = $low + 2 * $half;
-                    $cover = ($high < $outer ? $high : $outer) - ($low > -$outer ? $low : -$outer);
-                    if ($low < $inner) {
-                        $cover += ($high < $inner ? $high : $inner) - ($low > -$inner ? $low : -$inner);
-                    }
-                    $cover /= $all;
+                    $cover = self::height($low, $low + 2 * $half, $outer, $inner) / (4 * $half);
                     if ($cover > ($marks[$at] ?? 0.0)) {
                         $marks[$at] = $cover < 1 ? $cover : 1.0;
                     }
@@ -206,6 +105,14 @@ final class Dabs
             }
         }
         $this->marks = $marks;
+    }
+
+    /** How much of a cell's height lies within each of two discs, whose half heights are given, in mm. */
+    private static function height(float $low, float $high, float $outer, float $inner): float
+    {
+        $in = ($high < $outer ? $high : $outer) - ($low > -$outer ? $low : -$outer);
+
+        return $low >= $inner ? $in : $in + ($high < $inner ? $high : $inner) - ($low > -$inner ? $low : -$inner);
     }
 
     /**
@@ -256,103 +163,5 @@ final class Dabs
                 }
             }
         }
-    }
-
-    /**
-     * A streak along the side, $long from x and y in mm, falling by $lean of its way, from its full half-width to a
-     * $taper of it. It follows the body: along the ridge it runs along it.
-     */
-    public function streak(float $xMm, float $yMm, float $long, float $lean, float $half, float $taper, float $soft): void
-    {
-        $low = $yMm + $half + $soft + max(0.0, $lean * $long);
-        $high = $yMm - $half - $soft + min(0.0, $lean * $long);
-        if ($low < $this->highest || $high > $this->lowest) {
-            return;
-        }
-        $cellMm = $this->cellMm;
-        $from = max($this->fromColumn, (int) (($xMm - $half - $soft) / $cellMm));
-        $to = min($this->toColumn, (int) (($xMm + $long + $half + $soft) / $cellMm));
-        if ($from > $to) {
-            return;
-        }
-        $arc = $this->arc;
-        $columns = $this->surface->columns;
-        $end = $this->end;
-        $second = $this->second;
-        $flank = $this->flank;
-        $narrower = (1 - $taper) * $half / $long;
-        $wide = 2 * $soft;
-        // Written to in place, and given back below.
-        $marks = $this->marks;
-        $this->marks = [];
-        $cell = $this->near($from, $flank[$from] + $high);
-        [$upperRow, $part] = $this->rowOf($xMm, $yMm);
-        $lowerRow = $upperRow + $columns;
-        for ($column = $from; $column <= $to; $column++, $cell++) {
-            $along = ($column + 0.5) * $cellMm - $xMm;
-            $on = $along < 0 ? 0.0 : ($along > $long ? $long : $along);
-            // Beyond its ends it is round.
-            $reach = $half - $narrower * $on + $soft - ($along < $on ? $on - $along : $along - $on);
-            if ($reach <= 0) {
-                continue;
-            }
-            $upper = $arc[$upperRow + $column];
-            $middle = $upper + $part * ($arc[$lowerRow + $column] - $upper) + $on * $lean;
-            $first = $middle - $reach;
-            // To the first cell reached: from column to column it moves by one or two.
-            while ($cell >= $second && $arc[$cell - $columns] >= $first) {
-                $cell -= $columns;
-            }
-            while ($cell < $end && $arc[$cell] < $first) {
-                $cell += $columns;
-            }
-            for ($at = $cell; $at < $end; $at += $columns) {
-                $away = $arc[$at] - $middle;
-                if ($away >= $reach) {
-                    break;
-                }
-                $cover = ($reach - ($away < 0 ? -$away : $away)) / $wide;
-                if ($cover > ($marks[$at] ?? 0.0)) {
-                    $marks[$at] = $cover < 1 ? $cover : 1.0;
-                }
-            }
-        }
-        $this->marks = $marks;
-    }
-
-    /** @return array{int, float} the first cell of the last row above a place, and how far it lies towards the next one, in rows */
-    private function rowOf(float $xMm, float $yMm): array
-    {
-        $columns = $this->surface->columns;
-        $column = max(0, min($columns - 1, (int) ($xMm / $this->cellMm)));
-        $way = $this->flank[$column] + $yMm;
-        $row = max(0, min($this->surface->rows - 2, (int) ($way / (2 * $this->halfMm[$column]) - 0.5))) * $columns;
-        $from = $this->arc[$row + $column];
-        $gap = $this->arc[$row + $columns + $column] - $from;
-
-        return [$row, $gap > 0 ? ($way - $from) / $gap : 0.0];
-    }
-
-    /** Takes out of the marks what others cover. */
-    public function without(self $others): void
-    {
-        foreach ($others->marks as $cell => $share) {
-            $this->marks[$cell] = max(0.0, ($this->marks[$cell] ?? 0.0) - $share);
-        }
-        foreach ($others->beyond as $cell => $share) {
-            $this->beyond[$cell] = max(0.0, ($this->beyond[$cell] ?? 0.0) - $share);
-        }
-    }
-
-    /** A cell of a column about so many mm from the ridge: as if all rows were alike. */
-    private function near(int $column, float $arcMm): int
-    {
-        $columns = $this->surface->columns;
-        $row = (int) ($arcMm / (2 * $this->halfMm[$column]));
-        $cell = $row * $columns + $column;
-
-        return $cell >= $this->end
-            ? $this->end - $columns + $column
-            : ($row < $this->fromRow ? $this->fromRow * $columns + $column : $cell);
     }
 }

@@ -7,6 +7,8 @@ namespace App\Stores\Rack;
 use App\Models\Sought;
 use App\Models\Version;
 use Hawkbrush\Core\Coat\Paint as CorePaint;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Node;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -44,7 +46,23 @@ final class Paint extends Model
 {
     use HasUlids;
 
+    public const USUAL_ML = 30.0;
+
+    public const MOST_ML = 5000;
+
     protected $guarded = [];
+
+    /** What a painter says of the bottle, beside the paint in it. */
+    public static function bottle(): Fields
+    {
+        return new Fields(
+            Field::text('finish', 40, 0)->or(''),
+            Field::number('bottle_ml', 1, self::MOST_ML)->or(self::USUAL_ML),
+            Field::number('left_ml', 0, self::MOST_ML)->or(self::USUAL_ML),
+            Field::number('price', 0, 10_000)->or(null),
+            Field::date('opened_on')->or(null),
+        );
+    }
 
     protected static function booted(): void
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Rack;
 
+use App\Actions\Shop\TakeUp;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint as CorePaint;
 use Hawkbrush\Core\Exchange\Bottle;
@@ -16,16 +17,8 @@ use Illuminate\Support\Facades\DB;
 /** Adds a paint to the rack with its optics computed, and changes its details. */
 final readonly class SavePaint
 {
-    private const BOTTLE_ML = 30.0;
-
-    private const MOST_ML = 5000;
-
     /** What makes the paint itself; the rest is about the bottle. */
     private const PAINT = ['name', 'kind', 'hex', 'family', 'solids', 'drop_ml', 'drying'];
-
-    private const MOST_PRICE = 10_000;
-
-    private const BOTTLE = ['finish', 'bottle_ml', 'left_ml', 'price', 'opened_on'];
 
     public function __construct(private ReadMix $mix) {}
 
@@ -36,10 +29,12 @@ final readonly class SavePaint
      */
     public function fromForm(Node $form): Paint
     {
-        $form->only([...self::PAINT, ...self::BOTTLE]);
-        $form->field('name')->text(80);
+        $form->only([...self::PAINT, ...Paint::bottle()->names()]);
+        $form->field('name');
+        $bottle = Paint::bottle()->among($form);
+        $left = $bottle->has('left_ml') ? [] : ['left_ml' => $bottle->number('bottle_ml')];
 
-        return $this->put($this->read($form, []), $this->bottle($form) + ['guess' => Unmeasured::MODEL]);
+        return $this->put($this->read($form, []), $left + $bottle->all() + ['guess' => Unmeasured::MODEL]);
     }
 
     /** As a line of a rack table has it: the paint that is known by its name brought up to date, else a new one; neither is kept. */
@@ -75,30 +70,16 @@ final readonly class SavePaint
      */
     public function change(Paint $paint, Node $form): void
     {
-        $form->only(['revision', 'archived', 'guess_anew', ...self::PAINT, ...self::BOTTLE]);
-        if ($form->has('name')) {
-            $form->field('name')->text(80);
-        }
-        $archived = $form->optional('archived')?->boolean();
-        $about = $this->bottle($form, $paint) + ['archived_at' => $archived === null ? $paint->archived_at : ($archived ? now() : null)];
-        if ($form->has('opened_on') === false && \array_key_exists('opened_on', (array) $form->raw())) {
-            $about['opened_on'] = null;
-        }
-        $document = [
-            'name' => $paint->name,
-            'kind' => $paint->kind,
-            'hex' => $paint->hex,
-            'family' => $paint->family,
-            'solids' => $paint->solids,
-            'drop_ml' => $paint->drop_ml,
-            'drying' => $paint->drying,
-        ];
+        $form->only(['revision', 'archived', 'guess_anew', ...self::PAINT, ...Paint::bottle()->names()]);
+        $about = Paint::bottle()->among($form)->named() + TakeUp::archived($form);
+        $document = array_intersect_key($paint->getAttributes(), array_flip(self::PAINT));
         foreach (self::PAINT as $field) {
             if ($form->has($field)) {
                 $document[$field] = $form->field($field)->raw();
             }
         }
-        $node = Node::root($document);
+        $set = array_values(array_filter(self::PAINT, $form->has(...)));
+        $node = Node::kept($document)->setting($set);
         $this->settle($paint, ...$this->keeping($paint, $node, $about, $form->optional('guess_anew')?->boolean() ?? false));
     }
 
@@ -111,7 +92,7 @@ final readonly class SavePaint
     {
         $form->only(['name', 'parts', 'made_ml']);
         $mix = new Mixture($this->mix->read($form->field('parts')));
-        $made = $form->optional('made_ml')?->number(0, self::MOST_ML) ?? 0.0;
+        $made = $form->optional('made_ml')?->number(0, Paint::MOST_ML) ?? 0.0;
 
         return DB::transaction(function () use ($form, $mix, $made): Paint {
             $recorded = [];
@@ -138,7 +119,7 @@ final readonly class SavePaint
     /** A paint that came with a document, as a new and empty bottle; it is not kept yet. */
     public function ofDocument(CorePaint $paint): Paint
     {
-        return $this->fresh($paint, ['bottle_ml' => self::BOTTLE_ML, 'left_ml' => 0.0]);
+        return $this->fresh($paint, ['bottle_ml' => Paint::USUAL_ML, 'left_ml' => 0.0]);
     }
 
     /**
@@ -168,23 +149,7 @@ final readonly class SavePaint
     /** What a card taught. */
     public function teach(Paint $paint, Optics $found): void
     {
-        $core = $paint->core();
-        $this->settle(
-            $paint,
-            new CorePaint(
-                $paint->id,
-                $core->name,
-                $core->kind,
-                $found,
-                $core->hex,
-                $core->solids,
-                $core->dropMl,
-                $core->family,
-                true,
-                $core->drying,
-            ),
-            ['guess' => null],
-        );
+        $this->settle($paint, $paint->core()->measured($found), ['guess' => null]);
     }
 
     /** @param array<string, mixed> $about */
@@ -215,28 +180,7 @@ final readonly class SavePaint
      */
     private function read(Node $form, array $known): CorePaint
     {
-        $document = $known === [] ? ['seen' => 'clear'] : $known;
-        foreach (self::PAINT as $field) {
-            if ($form->has($field)) {
-                $document[$field] = $form->field($field)->raw();
-            }
-        }
-
-        return CorePaint::read('new', Node::root($document));
-    }
-
-    /** @return array<string, mixed> */
-    private function bottle(Node $form, ?Paint $was = null): array
-    {
-        $bottle = $form->optional('bottle_ml')?->number(1, self::MOST_ML) ?? $was->bottle_ml ?? self::BOTTLE_ML;
-
-        return [
-            'finish' => $form->optional('finish')?->text(40, true) ?? $was->finish ?? '',
-            'bottle_ml' => $bottle,
-            'left_ml' => $form->optional('left_ml')?->number(0, self::MOST_ML) ?? $was->left_ml ?? $bottle,
-            'price' => \array_key_exists('price', $form->fields()) ? $form->optional('price')?->number(0, self::MOST_PRICE) : $was?->price,
-            'opened_on' => $form->optional('opened_on')?->date() ?? $was?->opened_on,
-        ];
+        return CorePaint::read('new', $form->part(self::PAINT)->beside($known === [] ? ['seen' => 'clear'] : $known));
     }
 
     /**

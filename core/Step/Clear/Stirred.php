@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Step\Clear;
 
 use Hawkbrush\Core\Coat\Coat;
+use Hawkbrush\Core\Coat\Laid;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Coat\Place;
+use Hawkbrush\Core\Coat\PutOn;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Coat\Setting;
+use Hawkbrush\Core\Coat\SprayAim;
+use Hawkbrush\Core\Coat\Thinned;
 use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Document\Field;
 use Hawkbrush\Core\Document\Fields;
@@ -120,18 +124,11 @@ final readonly class Stirred
 
         return new Coat(
             $stepId,
-            Mixture::only($this->paint->withSolids($dryUm / $wetUm / $coats)),
-            $technique,
-            Choices::read($technique, Node::root($choices)),
-            $seed,
+            new Thinned(Mixture::only($this->paint->withSolids($dryUm / $wetUm / $coats)), 0.0),
+            new PutOn($technique, Choices::read($technique, Node::root($choices)), $seed),
             $this->place,
-            null,
-            null,
-            $coats,
-            Weight::Heavy,
-            1.0,
-            0.0,
-            1,
+            new SprayAim(),
+            new Laid($coats, Weight::Heavy, 1.0, 1),
             new Setting(SetBy::Heat),
         );
     }

@@ -6,10 +6,14 @@ namespace Hawkbrush\Core\Step\Dip;
 
 use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\Hazard;
+use Hawkbrush\Core\Coat\Laid;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Place;
+use Hawkbrush\Core\Coat\PutOn;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Coat\Setting;
+use Hawkbrush\Core\Coat\SprayAim;
+use Hawkbrush\Core\Coat\Thinned;
 use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Document\Field;
 use Hawkbrush\Core\Document\Fields;
@@ -88,18 +92,11 @@ final readonly class DipStep extends WholeBait
         $technique = Techniques::molten();
         $coat = $in->items('mix') === [] ? null : new Coat(
             $head->id,
-            Mixture::read($document->field('mix'), $paints),
-            $technique,
-            Choices::read($technique, Node::root([])),
-            1,
+            new Thinned(Mixture::read($document->field('mix'), $paints), 1 - $percent / 100),
+            new PutOn($technique, Choices::read($technique, Node::root([])), 1),
             Place::range(0, $toU, 0, 180, 0),
-            null,
-            null,
-            $dips,
-            $weight,
-            1.0,
-            1 - $percent / 100,
-            1,
+            new SprayAim(),
+            new Laid($dips, $weight, 1.0, 1),
             new Setting(SetBy::Air, self::COOLS_MIN),
         );
 

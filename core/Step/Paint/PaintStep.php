@@ -161,11 +161,11 @@ final readonly class PaintStep extends Step
 
     public function asUsed(array $figures): static
     {
-        return $this->withCoat($this->coat->with(
-            coats: isset($figures['coats']) ? (int) $figures['coats'] : null,
-            psi: isset($figures['psi']) ? (float) $figures['psi'] : null,
-            thinning: isset($figures['thinning_percent']) ? $figures['thinning_percent'] / 100 : null,
-            strokes: isset($figures['strokes']) ? (int) $figures['strokes'] : null,
+        return $this->withCoat($this->coat->laidAs(
+            isset($figures['coats']) ? (int) $figures['coats'] : null,
+            isset($figures['psi']) ? (float) $figures['psi'] : null,
+            isset($figures['thinning_percent']) ? $figures['thinning_percent'] / 100 : null,
+            isset($figures['strokes']) ? (int) $figures['strokes'] : null,
         ));
     }
 

@@ -9,9 +9,9 @@ use Hawkbrush\Core\Technique\ByHand;
 use Hawkbrush\Core\Technique\Cells;
 use Hawkbrush\Core\Technique\Chance;
 use Hawkbrush\Core\Technique\Choices;
-use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
 use Hawkbrush\Core\Technique\Parameter;
+use Hawkbrush\Core\Technique\Streaks;
 
 /** Hardly any paint on a stiff brush, drawn along the side: thin streaks that begin and end anywhere. */
 final readonly class DryBrush extends ByHand
@@ -47,7 +47,7 @@ final readonly class DryBrush extends ByHand
         $hair = $choices->number('hair_mm') / 2;
         $streak = $choices->number('streak_mm');
         $streaks = (int) ceil($choices->number('per_cm2') * $across * $tall / 100);
-        $marks = new Dabs($surface, $open);
+        $marks = new Streaks($surface, $open);
         for ($i = 0; $i < $streaks; $i++) {
             $long = $streak * $chance->between(0.4, 1.2);
             $x = $chance->between(-$long / 2, $across);

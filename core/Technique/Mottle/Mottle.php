@@ -81,23 +81,19 @@ final readonly class Mottle implements Sided
         $tall = (int) ceil(2 * $reach / $size) + 5;
         $lattices = array_map(static fn(int $seed): array => self::lattice(new Chance($seed), $wide * $tall), $seeds);
         // Over ridge and keel a patch goes on from side to side: there both follow one lattice.
-        $shared = [
-            self::lattice(new Chance($seeds[0] + self::RIDGE), $wide * $tall),
-            self::lattice(new Chance($seeds[0] + self::KEEL), $wide * $tall),
-        ];
+        $shared = array_map(
+            static fn(int $place): array => self::lattice(new Chance($seeds[0] + $place), $wide * $tall),
+            [self::RIDGE, self::KEEL],
+        );
         $soft = 0.3 * $choices->number('soft');
         $cut = 1 - $choices->number('cover') - $soft;
-        $columns = $surface->columns;
-        $arc = $surface->arcMm;
+        [$columns, $arc, $keel] = [$surface->columns, $surface->arcMm, $surface->keelMm];
         $from = array_map(static fn(float $mm): float => ($reach - $mm) / $size, $surface->flankMm);
         $bends = array_map(static fn(float $u): float => 0.45 * sin($u * $surface->body->lengthMm / $size * 1.7) + 0.5, $surface->u);
         $along = array_map(static fn(float $u): float => $u * $surface->body->lengthMm / $size + 0.5, $surface->u);
-        $keel = $surface->keelMm;
         $middle = $reach / $size;
         $near = self::BLENDED * $size;
-
         $sides = array_map(static fn(): array => [], $seeds);
-        // Written out: patches may cover most of the body.
         foreach ($open->all() as $cell => $paint) {
             $across = $cell % $columns;
             // Bent a little, so that the lattice below does not show; never to below nothing.
