@@ -94,7 +94,8 @@ final readonly class Coat
     public function onSize(?self $size): self
     {
         return new self(
-            $this->id, new Thinned($this->mixture, $this->thinning), $this->putOn, $this->place, $this->aim, $this->laid, $this->setting, $size,
+            $this->id, new Thinned($this->mixture, $this->thinning), $this->putOn, $this->place, $this->aim, $this->laid,
+            $this->setting, $size,
         );
     }
 
@@ -117,7 +118,9 @@ final readonly class Coat
 
         $strokes = (int) CoatDocument::fields()->of('strokes')->within(round($this->strokes * $by));
 
-        return $this->with(putOn: $this->putOn->scaled($grown), aim: $this->aim->scaled($grown), laid: $this->laid->with(strokes: $strokes));
+        $laid = $this->laid->with(strokes: $strokes);
+
+        return $this->with(putOn: $this->putOn->scaled($grown), aim: $this->aim->scaled($grown), laid: $laid);
     }
 
     /** Whether it comes out of the airbrush, so that pressure counts and mist flies. */

@@ -235,12 +235,8 @@ final class NearestMixes
         ));
         $colour = $this->wanted->shows($optics);
         $this->offers->aim(array_column($mix, 0));
-        $this->offers->add(new Offer(
-            $mix,
-            $colour,
-            $this->metric->from($colour->lab),
-            DeltaE2000::between($this->wanted->lab, $colour->lab),
-        ));
+        $far = DeltaE2000::between($this->wanted->lab, $colour->lab);
+        $this->offers->add(new Offer($mix, $colour, $this->metric->from($colour->lab), $far));
     }
 
     /** @param array{float, float, float} $place */

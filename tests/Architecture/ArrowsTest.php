@@ -36,6 +36,7 @@ arch('classes of the core are final or abstract')->expect('Hawkbrush\Core')->cla
     'Hawkbrush\Core\Step\WholeBait',
     'Hawkbrush\Core\Step\BenchWork',
     'Hawkbrush\Core\Step\TaskWork',
+    'Hawkbrush\Core\Technique\HandMarks',
     'Hawkbrush\Core\Technique\Stencil',
     'Hawkbrush\Core\Technique\ByHand',
     'Hawkbrush\Core\Technique\FreeHand',

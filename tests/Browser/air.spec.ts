@@ -114,7 +114,7 @@ test('cleans, sets the air, finds what is wrong by its mark, and learns from it'
   await expect(bench.locator('[data-gauge]')).toContainText(/The gauge reads [\d.]+ psi/);
   await expect(bench).toContainText(/Hold the hair dryer on each side for \d:\d\d/);
   await bench.getByRole('button', { name: /^Start \d:/ }).click();
-  await expect(page.locator('.bench-timer')).toContainText('heat set');
+  await expect(page.locator('.timers-timer')).toContainText('heat set');
 
   // By keys alone: what is wrong, what helps, and so for the rest of the run.
   await page.keyboard.press('w');

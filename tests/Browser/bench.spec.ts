@@ -90,7 +90,7 @@ test('keeps a clear, divides it into mixes, and counts a mix down at the bench',
   await page.goto('/bench');
   await page.getByRole('link', { name: /Gudgeon/ }).click();
   const bench = page.locator('.bench-now');
-  const timer = page.locator('.bench-timer');
+  const timer = page.locator('.timers-timer');
   await expect(bench).toContainText('Mix 1 of 2');
   await expect(bench).toContainText('1 bait still to do from it');
   await page.getByRole('button', { name: 'Stop' }).click();

@@ -78,7 +78,7 @@ test('dips a soft body: as far as is said, heated by the clock, with its caution
   await expect(before).toContainText('Not alone');
   await before.getByRole('button', { name: 'I have seen to it' }).click();
   await page.getByRole('button', { name: 'Start 60 s' }).click();
-  await expect(page.locator('.bench-timer').filter({ hasText: 'heat 1 of' })).toContainText(/0:5\d|1:00/);
+  await expect(page.locator('.timers-timer').filter({ hasText: 'heat 1 of' })).toContainText(/0:5\d|1:00/);
   await expect(page.locator('.bench-now')).toContainText('Heat 2 of');
   await isAccessible(page);
 });

@@ -1,7 +1,8 @@
 import { expect, test } from '@playwright/test';
 import type { BodyShape } from '../../resources/js/api/types';
-import { frame, paintBody, pixelOf, sampleAt, skinOf, type View } from '../../resources/js/stage/pixels';
+import { frame, paintBody, pixelOf, sampleAt, type View } from '../../resources/js/stage/pixels';
 import { placeNear, placeUnder } from '../../resources/js/stage/places';
+import { skinOf } from '../../resources/js/stage/skin';
 import { clockLeft, minutes } from '../../resources/js/units/units';
 
 // The drawing of a body, without a browser: a place on the surface and its pixel belong together.

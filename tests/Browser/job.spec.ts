@@ -195,15 +195,15 @@ test('plans, sees, is warned, paints, proves, repeats and takes along a pattern'
     await page.getByLabel('Photograph').setInputFiles({ name: 'bait.png', mimeType: 'image/png', buffer: onePixel() });
     await page.clock.install();
     await page.keyboard.press('t');
-    await expect(page.locator('.bench-timer')).toContainText('heat set');
+    await expect(page.locator('.timers-timer')).toContainText('heat set');
     // Long enough to have been a coat drying at all.
     await page.clock.fastForward(15_000);
     await page.reload();
     await expect(page.getByRole('heading', { name: 'White base' })).toBeVisible();
-    await expect(page.locator('.bench-timer')).toBeVisible();
+    await expect(page.locator('.timers-timer')).toBeVisible();
     await expect(page.getByText('Two passes under the gill')).toBeVisible();
-    await page.locator('.bench-timer').getByRole('button', { name: 'Dry to the touch' }).click();
-    await expect(page.locator('.bench-timer')).toHaveCount(0);
+    await page.locator('.timers-timer').getByRole('button', { name: 'Dry to the touch' }).click();
+    await expect(page.locator('.timers-timer')).toHaveCount(0);
     // One side of every bait, then all are turned.
     await page.keyboard.press('l');
     await expect(page.getByText('bait 2 of 2')).toBeVisible();

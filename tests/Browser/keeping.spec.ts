@@ -213,10 +213,10 @@ for (const [words, off] of [
     const first = run.steps.findIndex((s) => s.document.type === 'paint');
     await done(page, first);
     await page.keyboard.press('t');
-    const left = page.locator('.bench-timer b').last();
+    const left = page.locator('.timers-timer b').last();
     await expect(left).toHaveText(/^\d+:\d\d$/);
     const planned =
-      (await page.locator('.bench-timer span').last().textContent())?.match(/of ((?:\d+:)+\d+)/)?.[1] ?? '';
+      (await page.locator('.timers-timer span').last().textContent())?.match(/of ((?:\d+:)+\d+)/)?.[1] ?? '';
     const seconds = (clock: string) => clock.split(':').reduce((sum, part) => sum * 60 + Number(part), 0);
     const shown = seconds((await left.textContent()) ?? '');
     expect(shown).toBeGreaterThan(seconds(planned) - 6);
@@ -235,7 +235,7 @@ test('a wet bait is asked about, by its own clock, and waits unless the painter 
   for (let i = 0; i < 20 && !(await line.isVisible()); i++) await done(page);
   await done(page, 2);
   await expect(page.getByRole('heading', { level: 1, name: 'Gill edge' })).toBeVisible();
-  const clocks = page.locator('.bench-timers');
+  const clocks = page.locator('.timers');
   await expect(clocks).toContainText(`Lateral line, ${run.baits[0]?.label}`);
   await expect(clocks.locator('summary')).toContainText(`1 more: ${run.baits[1]?.label}`);
   await aMoment(page);

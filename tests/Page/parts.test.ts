@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import type { Settings, Step } from '../../resources/js/api/types';
 import { changeWords } from '../../resources/js/ladder/words';
 import { BENCH_LAMP, halfway, towards } from '../../resources/js/stage/lamp';
-import { skinOf } from '../../resources/js/stage/pixels';
+import { skinOf } from '../../resources/js/stage/skin';
 import { figureWords } from '../../resources/js/steps/figureWords';
 import { setWords } from '../../resources/js/steps/setWords';
 import { measuresOf, PLAIN, toForm } from '../../resources/js/stores/bodies/measured';

@@ -1,5 +1,5 @@
 import { UnstyledButton } from '@mantine/core';
-import classes from './bench.module.css';
+import acts from './acts.module.css';
 
 interface Props {
   open: boolean;
@@ -19,7 +19,7 @@ interface Props {
 export function Acts(props: Props) {
   const { open, figures, tries, ends } = props;
   return (
-    <div className={classes.benchActs}>
+    <div className={acts.acts}>
       <UnstyledButton onClick={props.onBack}>
         Back <kbd>B</kbd>
       </UnstyledButton>

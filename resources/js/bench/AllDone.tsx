@@ -2,6 +2,7 @@ import { UnstyledButton } from '@mantine/core';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import classes from './bench.module.css';
+import bigButtons from './big-buttons.module.css';
 
 interface Props {
   finished: boolean;
@@ -32,18 +33,18 @@ export function AllDone({ finished, away, pending, trouble, kept, onFinish, onBa
       </p>
       {children}
       {trouble !== '' && <p role="alert">{trouble}</p>}
-      <div className={classes.benchButtons}>
+      <div className={bigButtons.buttons}>
         {finished ? (
-          <Link className={classes.benchNext} to="/log">
+          <Link className={bigButtons.next} to="/log">
             To the log
           </Link>
         ) : (
-          <UnstyledButton className={classes.benchNext} disabled={pending || away} onClick={onFinish}>
+          <UnstyledButton className={bigButtons.next} disabled={pending || away} onClick={onFinish}>
             Finish the run
           </UnstyledButton>
         )}
         {!finished && (
-          <UnstyledButton className={classes.benchSide} onClick={onBack}>
+          <UnstyledButton className={bigButtons.side} onClick={onBack}>
             Back
           </UnstyledButton>
         )}

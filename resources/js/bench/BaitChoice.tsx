@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { BenchRecord, Run } from '../api/types';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
-import classes from './bench.module.css';
+import choice from './choice.module.css';
 
 interface Props {
   run: Run;
@@ -46,14 +46,14 @@ export function BaitChoice(props: Props) {
   return (
     <Modal opened={bait !== null} onClose={onClose} title={label} centered>
       {rejected !== undefined ? (
-        <div className={classes.choice}>
+        <div className={choice.choice}>
           <p>Rejected: {rejected}. It is out of the count and of the plan.</p>
           <Button onClick={close(props.onTakeBack)} data-autofocus>
             Take it back
           </Button>
         </div>
       ) : (
-        <div className={classes.choice}>
+        <div className={choice.choice}>
           <div className={layout.two}>
             <Button disabled={!props.isOpen} onClick={close(props.onWork)} data-autofocus>
               Work on it
@@ -63,7 +63,7 @@ export function BaitChoice(props: Props) {
             </Button>
           </div>
           <h3>Reject it, because</h3>
-          <div className={classes.reasons}>
+          <div className={choice.reasons}>
             {REASONS.map((reason) => (
               <Button key={reason} variant="default" onClick={close(() => props.onReject(reason))}>
                 {reason}
@@ -71,7 +71,7 @@ export function BaitChoice(props: Props) {
             ))}
           </div>
           <form
-            className={classes.reasonTyped}
+            className={choice.typed}
             onSubmit={(event) => {
               event.preventDefault();
               if (typed.trim() !== '') close(() => props.onReject(typed.trim()))();

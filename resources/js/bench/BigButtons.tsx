@@ -1,5 +1,5 @@
 import { UnstyledButton } from '@mantine/core';
-import classes from './bench.module.css';
+import bigButtons from './big-buttons.module.css';
 
 type Side = 'left' | 'right';
 
@@ -16,12 +16,12 @@ interface Props {
 /** Both sides, and on: for a knuckle. */
 export function BigButtons({ sides, done, next, onSide, onNext, onWrong }: Props) {
   return (
-    <div className={classes.benchButtons}>
+    <div className={bigButtons.buttons}>
       {sides.map((side) => (
         <UnstyledButton
           key={side}
           type="button"
-          className={classes.benchSide}
+          className={bigButtons.side}
           aria-pressed={done.includes(side)}
           onClick={() => onSide(side)}
         >
@@ -30,11 +30,11 @@ export function BigButtons({ sides, done, next, onSide, onNext, onWrong }: Props
         </UnstyledButton>
       ))}
       {onWrong !== undefined && (
-        <UnstyledButton className={classes.benchWrong} onClick={onWrong}>
+        <UnstyledButton className={bigButtons.wrong} onClick={onWrong}>
           Something is wrong <kbd>W</kbd>
         </UnstyledButton>
       )}
-      <UnstyledButton className={classes.benchNext} onClick={onNext}>
+      <UnstyledButton className={bigButtons.next} onClick={onNext}>
         {next} <kbd>Space</kbd>
       </UnstyledButton>
     </div>

@@ -1,7 +1,7 @@
 import { Button, Modal } from '@mantine/core';
 import { useEffect } from 'react';
 import '../parts/controls';
-import classes from './bench.module.css';
+import choice from './choice.module.css';
 
 interface Props {
   opened: boolean;
@@ -26,7 +26,7 @@ export function PedalForm({ opened, code, onSet, onClose }: Props) {
   }, [opened, onSet, onClose]);
   return (
     <Modal opened={opened} onClose={onClose} title="Foot pedal" centered trapFocus>
-      <div className={classes.choice}>
+      <div className={choice.choice}>
         <p role="status" tabIndex={-1} data-autofocus>
           Press the pedal. The key it sends will mean “done, next” at this device.
         </p>

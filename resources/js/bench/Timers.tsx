@@ -3,8 +3,8 @@ import { useEffect, useRef, useState } from 'react';
 import { now as serverNow } from '../api/serverClock';
 import type { BenchRecord, Run } from '../api/types';
 import { clockLeft } from '../units/units';
-import classes from './bench.module.css';
 import { canBeFelt, left, timerWords } from './StillWet';
+import classes from './timers.module.css';
 
 type Timer = BenchRecord['timers'][number];
 
@@ -53,7 +53,7 @@ export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
       </div>
       {sorted.slice(0, first).map(show)}
       {rest.length > 0 && (
-        <details className={classes.timersRest}>
+        <details className={classes.rest}>
           <summary>
             {rest.length} more: {rest.map((timer) => `${whose(run, timer)} ${clockLeft(left(timer, now))}`).join(', ')}
           </summary>
@@ -90,7 +90,7 @@ function OneTimer({ run, timer, now, onStop, onDry, onTacky }: Omit<Props, 'time
         {seconds <= 0 && isMix(timer) && '. If it pulls threads, leave it and mix anew.'}
         {isLateMix(timer, now) && '. Two thirds gone: begin no bait that you cannot finish.'}
       </span>
-      <div className={classes.timerActs}>
+      <div className={classes.acts}>
         {unfelt && (
           <UnstyledButton onClick={() => (seconds <= 0 ? onTacky(timer) : onDry(timer))}>
             {seconds <= 0 ? 'Still tacky' : 'Dry to the touch'}

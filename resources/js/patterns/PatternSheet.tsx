@@ -2,15 +2,13 @@ import { Suspense, useCallback, useState } from 'react';
 import { useParams } from 'react-router';
 import { open } from '../advice/findings';
 import { StepAdvice } from '../advice/StepAdvice';
-import { usePaints } from '../api/listQueries';
-import { useAdvice, useCore, useSettings, useSheetQuery, useTexture, useVersion, useVocabulary } from '../api/queries';
-import { useAir } from '../api/shopQueries';
-import type { Fix, Look, Settings, Sheet, Step, StepDocument } from '../api/types';
+import { useSettings, useSheetQuery, useVersion } from '../api/queries';
+import type { Look, Settings, Sheet } from '../api/types';
 import { CorePanel } from '../core-sample/CorePanel';
 import { Ladder } from '../ladder/Ladder';
 import { Failed } from '../parts/Failed';
 import { useKeys } from '../parts/keys';
-import { Notices, offerUndo } from '../parts/Notices';
+import { Notices } from '../parts/Notices';
 import { part } from '../parts/part';
 import { Waiting } from '../parts/Waiting';
 import { Plate } from '../plate/Plate';
@@ -21,14 +19,13 @@ import { PlaceHint } from '../slip/PlaceHint';
 import { Slip } from '../slip/Slip';
 import type { OnBody } from '../stage/pixels';
 import type { StageLight } from '../stage/shown';
-import type { Kind, SetOf } from '../steps/face';
-import { FRESH } from '../steps/fresh';
 import { ClashDialog } from './ClashDialog';
-import { OlderVersion } from './OlderVersion';
 import { ReferencePanel } from './ReferencePanel';
-import { SheetTitle } from './SheetTitle';
+import { SheetHead } from './SheetHead';
 import classes from './sheet.module.css';
 import { useEdits } from './useEdits';
+import { useSheetActs } from './useSheetActs';
+import { caption, useSheetData } from './useSheetData';
 
 const BetterOrder = part(async () => (await import('../air/BetterOrder')).BetterOrder);
 const BothSides = part(async () => (await import('./BothSides')).BothSides);
@@ -94,13 +91,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
   const steps = version.steps.map((one) => (tried?.step.document.id === one.document.id ? tried.step : one));
   const step = steps[chosen];
 
-  const kept = useTexture(version.id, version.revision, upto, look).data;
-  const core = useCore(version.id, version.revision, spot, upto, look).data;
-  const whole = useCore(version.id, version.revision, spot, null, look).data;
-  const advice = useAdvice(version.id, version.revision, settings).data;
-  const air = useAir(version.id, version.revision, settings).data;
-  const vocabulary = useVocabulary().data;
-  const paints = usePaints().data;
+  const { kept, core, whole, advice, air, vocabulary, paints } = useSheetData(version, spot, upto, look, settings);
 
   const choose = (index: number) => setChosenId(steps[index]?.document.id ?? null);
   const take = (id: string | undefined) => {
@@ -108,49 +99,17 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
     setChosenId(id);
     setOver('slip');
   };
-  const change = useCallback(
-    (stepId: string, set: SetOf<StepDocument>) =>
-      send((now) => {
-        const document = now.steps.find((s) => s.document.id === stepId)?.document;
-        if (document === undefined) return undefined;
-        return { op: 'change', step: stepId, set: typeof set === 'function' ? set(document) : set };
-      }),
-    [send],
-  );
-  const added = (after: Awaited<ReturnType<typeof send>>) =>
-    take(after?.steps[steps.length === 0 ? 0 : chosen + 1]?.document.id);
-  const begin = async (technique: string, at?: OnBody) => {
+  const { change, begin, add, move, order, mend, mendAll, remove } = useSheetActs({
+    steps,
+    chosen,
+    upto,
+    send,
+    take,
+    setChosenId,
+  });
+  const put = (technique: string, at?: OnBody) => {
     setPlacing(null);
-    added(await send({ op: 'begin', technique, after: upto, ...(at === undefined ? {} : { at }) }));
-  };
-  const add = async (kind: Exclude<Kind, 'paint'>) => added(await send({ op: 'add', step: FRESH[kind], after: upto }));
-  const move = (stepId: string, to: number) =>
-    void send({ op: 'move', step: stepId, to }).then(() => setChosenId(stepId));
-  const mend = (fix: Fix) => {
-    if (fix.before !== null) {
-      const [from, before] = [fix.step, fix.before].map((id) => steps.findIndex((s) => s.document.id === id));
-      move(fix.step, (before ?? 0) - ((from ?? 0) < (before ?? 0) ? 1 : 0));
-      offerUndo('mended', `${fix.label}: done.`, () => void send('undo'));
-      return;
-    }
-    if (fix.insert === null) {
-      void change(fix.step, fix.set);
-      return;
-    }
-    const before = steps[steps.findIndex((s) => s.document.id === fix.step) - 1];
-    void send({ op: 'add', step: fix.insert, after: before?.document.id ?? null, first: before === undefined });
-  };
-  const mendAll = (fixes: Fix[]) => {
-    void send({ op: 'several', changes: fixes.map((fix) => ({ op: 'change', step: fix.step, set: fix.set })) });
-    offerUndo('mended', `${fixes[0]?.label} in ${fixes.length} steps.`, () => void send('undo'));
-  };
-  const remove = async (stepId: string) => {
-    const index = steps.findIndex((s) => s.document.id === stepId);
-    const name = steps[index]?.shown.name ?? '';
-    const after = await send({ op: 'remove', step: stepId });
-    if (after === undefined) return;
-    setChosenId(after.steps[Math.min(index, after.steps.length - 1)]?.document.id ?? null);
-    offerUndo('removed', `${name} removed.`, () => void send('undo').then(() => setChosenId(stepId)));
+    void begin(technique, at);
   };
   // Edits on their way can be undone too, though the version does not know of them yet.
   const undo = () => (version.can_undo || edits.busy) && void send('undo');
@@ -182,7 +141,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
         onLook={setLook}
         onLight={setLight}
         spot={spot}
-        onSpot={placing === null ? setSpot : (at) => void begin(placing, at)}
+        onSpot={placing === null ? setSpot : (at) => put(placing, at)}
         core={core}
         zones={zones}
         // Where a mark is to be put, nothing else lies in the way.
@@ -194,23 +153,16 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
         caption={caption(steps, chosen)}
         description={`${pattern.name}, ${caption(steps, chosen)}. ${core === undefined ? '' : `At the spot: ${core.colour.hex}.`}`}
         title={
-          <>
-            <SheetTitle
-              sheet={sheet}
-              current={current}
-              onBody={(body_id) => void send({ op: 'body', body_id })}
-              onPrepare={() => void send({ op: 'prepare' })}
-              onReference={() => setOver(over === 'reference' ? null : 'reference')}
-              onBetterOrder={() => setOrdering(true)}
-            />
-            {!current && <OlderVersion sheet={sheet} />}
-            {still && <p role="alert">Nothing was changed: go on from this version to change it.</p>}
-            {edits.trouble !== null && (
-              <p className="notice" role="alert">
-                {edits.trouble}
-              </p>
-            )}
-          </>
+          <SheetHead
+            sheet={sheet}
+            current={current}
+            still={still}
+            trouble={edits.trouble}
+            onBody={(body_id) => void send({ op: 'body', body_id })}
+            onPrepare={() => void send({ op: 'prepare' })}
+            onReference={() => setOver(over === 'reference' ? null : 'reference')}
+            onBetterOrder={() => setOrdering(true)}
+          />
         }
         film={
           <CorePanel
@@ -223,11 +175,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
         }
         slip={
           technique !== undefined ? (
-            <PlaceHint
-              what={technique.label}
-              onUsual={() => void begin(technique.name)}
-              onCancel={() => setPlacing(null)}
-            />
+            <PlaceHint what={technique.label} onUsual={() => put(technique.name)} onCancel={() => setPlacing(null)} />
           ) : over === 'reference' ? (
             <ReferencePanel patternId={pattern.id} core={core} onClose={() => setOver(null)} />
           ) : (
@@ -295,12 +243,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
           <BetterOrder
             version={version}
             look={look}
-            onOrder={(steps) => {
-              void send({ op: 'order', steps }).then((after) => {
-                if (after !== undefined)
-                  offerUndo('ordered', 'The steps stand in the better order.', () => void send('undo'));
-              });
-            }}
+            onOrder={(steps) => void order(steps)}
             onClose={() => setOrdering(false)}
           />
         </Suspense>
@@ -308,8 +251,4 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
       <ClashDialog clash={edits.clash} settings={settings} onSettle={edits.settle} />
     </div>
   );
-}
-
-function caption(steps: Step[], chosen: number): string {
-  return steps.length === 0 ? 'bare body' : `after step ${chosen + 1} of ${steps.length}`;
 }

@@ -1,24 +1,17 @@
 import { Canvas, useThree } from '@react-three/fiber';
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from 'react';
-import {
-  BufferGeometry,
-  CanvasTexture,
-  Float32BufferAttribute,
-  Matrix4,
-  Quaternion,
-  SphereGeometry,
-  SRGBColorSpace,
-  Vector3,
-} from 'three';
-import type { BodyShape, EyeLook, Look, Texture } from '../api/types';
-import { drawEye } from '../stage/drawEye';
-import { bodyGeometry, placeOn } from '../stage/form';
+import { type BufferGeometry, Vector3 } from 'three';
+import type { BodyShape, Look, Texture } from '../api/types';
+import { bodyGeometry } from '../stage/form';
 import { halfway, type Lamp, towards } from '../stage/lamp';
 import type { Light, OnBody } from '../stage/pixels';
 import { skinTextures } from '../stage/skinTextures';
 import { useSize } from '../stage/useSize';
+import { Bill } from './BillInHand';
+import { EyeSet } from './EyeInHand';
 import { HandleRing } from './HandleRing';
 import classes from './hand.module.css';
+import { FRAGMENT, VERTEX } from './handShader';
 import { distance, FOV, placeSeen, seenAt, type Turned } from './held';
 import type { Hold } from './useHold';
 
@@ -184,91 +177,6 @@ function Held(props: Props & { turned: Turned; geometry: BufferGeometry }) {
   );
 }
 
-function EyeSet({ body, eye, night, deg }: { body: BodyShape; eye: EyeLook; night: boolean; deg: number }) {
-  const at = placeOn(body, body.marks.eye_u, deg);
-  const r = eye.diameter_mm / 2;
-  const facing = useMemo(() => outwards(body, body.marks.eye_u, deg), [body, deg]);
-  const face = useMemo(() => faceOf(eye, night), [eye, night]);
-  useEffect(() => () => face.dispose(), [face]);
-  return (
-    <group position={at} quaternion={facing}>
-      <mesh geometry={DOME} scale={[r, r, Math.max(LEAST_PROUD_MM, eye.proud_mm)]}>
-        <meshBasicMaterial map={face} toneMapped={false} />
-      </mesh>
-    </group>
-  );
-}
-
-/** How an eye is turned that lies on the surface there: its face outwards, its top towards the back. */
-function outwards(body: BodyShape, u: number, deg: number): Quaternion {
-  const at = (alongBy: number, aroundBy: number) => new Vector3(...placeOn(body, u + alongBy, deg + aroundBy));
-  const along = at(0.01, 0).sub(at(-0.01, 0));
-  const around = at(0, 4).sub(at(0, -4));
-  const out = around.cross(along).normalize();
-  const across = new Vector3(0, 1, 0).cross(out).normalize();
-  const top = out.clone().cross(across);
-  return new Quaternion().setFromRotationMatrix(new Matrix4().makeBasis(across, top, out));
-}
-
-/** The body is drawn without its socket: of an eye that lies in it, the face is seen whole all the same. */
-const LEAST_PROUD_MM = 0.25;
-
-/** An eye looking at +z, round at its rim, its face laid over it as seen from there. */
-const DOME = (() => {
-  const dome = new SphereGeometry(1, 32, 20);
-  const at = dome.getAttribute('position');
-  const face = dome.getAttribute('uv');
-  for (let i = 0; i < at.count; i++) face.setXY(i, at.getX(i) / 2 + 0.5, at.getY(i) / 2 + 0.5);
-  return dome;
-})();
-
-/** The same eye as on the flat views. */
-function faceOf(eye: EyeLook, night: boolean): CanvasTexture {
-  const canvas = document.createElement('canvas');
-  canvas.width = canvas.height = 128;
-  const context = canvas.getContext('2d');
-  if (context !== null) drawEye(context, 64, 64, eye, null, 128 / eye.diameter_mm, night);
-  const face = new CanvasTexture(canvas);
-  face.colorSpace = SRGBColorSpace;
-  return face;
-}
-
-function Bill({ body, length }: { body: BodyShape; length: number }) {
-  const geometry = useMemo(() => billGeometry(length), [length]);
-  const down = (body.profile.bottom_mm[2] ?? 2) * 0.5;
-  return (
-    <mesh
-      geometry={geometry}
-      position={[-body.length_mm * 0.46, -down, 0]}
-      rotation={[0, 0, (body.marks.bill_angle_deg * Math.PI) / 180]}
-    >
-      <meshBasicMaterial color="#eef0f1" transparent opacity={0.45} depthWrite={false} />
-    </mesh>
-  );
-}
-
-/** A flat rounded plate, forwards from its root. */
-function billGeometry(length: number): BufferGeometry {
-  const points: number[] = [];
-  const steps = 18;
-  const wide = length * 0.34;
-  const edge = (i: number): [number, number] => {
-    const t = i / steps;
-    return [-length * t, wide * Math.min(1, 0.55 + t) * Math.sqrt(Math.max(0, 1 - Math.max(0, (t - 0.6) / 0.4) ** 2))];
-  };
-  for (let i = 0; i < steps; i++) {
-    const [x0, z0] = edge(i);
-    const [x1, z1] = edge(i + 1);
-    for (const y of [0, -length * 0.07]) {
-      points.push(x0, y, -z0, x1, y, -z1, x1, y, z1, x0, y, -z0, x1, y, z1, x0, y, z0);
-      points.push(x1, y, z1, x1, y, -z1, x0, y, -z0, x0, y, z0, x1, y, z1, x0, y, -z0);
-    }
-  }
-  const geometry = new BufferGeometry();
-  geometry.setAttribute('position', new Float32BufferAttribute(points, 3));
-  return geometry;
-}
-
 function canDraw(): boolean {
   try {
     return document.createElement('canvas').getContext('webgl2') !== null;
@@ -276,36 +184,3 @@ function canDraw(): boolean {
     return false;
   }
 }
-
-const VERTEX = `
-varying vec2 at;
-varying vec3 face;
-void main() {
-  at = uv;
-  face = normalize(normalMatrix * normal);
-  gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
-}`;
-
-// The same light as on the flat views: soft lamp, what the bench throws back, flakes at the mirror angle, gloss of clear.
-const FRAGMENT = `
-uniform sampler2D flat_;
-uniform sampler2D glint;
-uniform vec3 lamp;
-uniform vec3 mid;
-uniform float shine;
-uniform float gloss;
-varying vec2 at;
-varying vec3 face;
-void main() {
-  vec3 n = normalize(face);
-  vec3 colour = texture2D(flat_, at).rgb;
-  colour *= colour;
-  float lit = max(0.0, dot(n, lamp));
-  float half_ = max(0.0, dot(n, mid));
-  vec3 flakes = texture2D(glint, at).rgb;
-  colour = mix(colour, flakes * flakes, shine * pow(half_, 7.0));
-  colour = colour * (0.36 + 0.6 * lit + 0.08 * n.z) + gloss * (0.34 * pow(half_, 70.0) + 0.05 * pow(1.0 - max(0.0, n.z), 4.0));
-  vec3 low = colour * 12.92;
-  vec3 high = 1.055 * pow(max(colour, vec3(0.0)), vec3(1.0 / 2.4)) - 0.055;
-  gl_FragColor = vec4(mix(high, low, step(colour, vec3(0.0031308))), 1.0);
-}`;

@@ -6,19 +6,19 @@ import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { api, ask, words } from '../api/client';
 import { useBait, useBodies, usePatterns, useSettings, useSheetQuery, useVersion } from '../api/queries';
-import type { Bait, Body, Pattern, RunForm, Settings, Sheet, Version } from '../api/types';
+import type { Body, RunForm, Settings } from '../api/types';
 import { useOnce } from '../api/useOnce';
 import { Changes } from '../parts/Changes';
 import { DayField } from '../parts/DayField';
 import { refused } from '../parts/useSentForm';
 import { Waiting } from '../parts/Waiting';
 import { PatternChoice } from '../patterns/PatternChoice';
-import { versionWords } from '../patterns/Versions';
 import { temperature } from '../units/units';
 import { PlanSheet } from './PlanSheet';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
 import { PageTitle } from '../parts/PageTitle';
+import { type Fields, localNow, type Painted, painted, starting } from './planStart';
 import classes from './runs.module.css';
 
 /** A pattern, a body, a number of baits and today's room, turned into an order of work. */
@@ -66,43 +66,6 @@ export function PlanRun() {
 }
 
 /** What is painted: a version, in words, and the body that it is for. */
-interface Painted {
-  version: string;
-  says: string;
-  body: string;
-}
-
-/** What the form begins with: the version of the bait that is repeated, the one asked for, or that of the first pattern. */
-function starting(
-  bait: Bait | undefined,
-  asked: Version | undefined,
-  itsPattern: Sheet | undefined,
-  first: Pattern | undefined,
-): Painted | null {
-  if (bait !== undefined) return { version: bait.version.id, says: bait.pattern.name, body: bait.version.body_id };
-  if (asked !== undefined) {
-    const says = `${itsPattern?.pattern.name ?? ''}, ${versionWords(asked)}`;
-    return { version: asked.id, says, body: asked.body.id };
-  }
-  return first === undefined ? null : painted(first);
-}
-
-function painted({ name, version }: Pattern): Painted {
-  return { version: version.id, says: `${name}, version ${version.number}`, body: version.body_id };
-}
-
-/** As typed: a number field that is empty holds no number. */
-interface Fields {
-  version_id: string;
-  body_id: string;
-  baits: number | string;
-  air_c: number | string;
-  humidity_percent: number | string;
-  /** The day, YYYY-MM-DD. */
-  starts_on: string;
-  /** The time of day, HH:MM; empty while it is not typed to its end. */
-  starts_at: string;
-}
 
 interface FormProps {
   settings: Settings;
@@ -244,10 +207,4 @@ function PlanForm({ settings, bodies, start, repeats }: FormProps) {
       </div>
     </div>
   );
-}
-
-function localNow(): Pick<Fields, 'starts_on' | 'starts_at'> {
-  const now = new Date();
-  const local = new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString();
-  return { starts_on: local.slice(0, 10), starts_at: local.slice(11, 16) };
 }

@@ -2,7 +2,8 @@ import { useEffect, useRef } from 'react';
 import type { BodyShape, Texture } from '../api/types';
 import { drawFittings } from './fittings';
 import { BENCH_LAMP, type Lamp } from './lamp';
-import { type Frame, frame, type Light, paintBody, skinOf, type View } from './pixels';
+import { type Frame, frame, type Light, paintBody, type View } from './pixels';
+import { skinOf } from './skin';
 
 interface Props {
   body: BodyShape;

@@ -8,7 +8,8 @@ import {
   UnsignedByteType,
 } from 'three';
 import type { Texture } from '../api/types';
-import { nearest, type Skin, skinOf } from './pixels';
+import { nearest } from './pixels';
+import { type Skin, skinOf } from './skin';
 
 interface SkinTextures {
   flat: DataTexture;

@@ -2,25 +2,20 @@ import { NativeSelect } from '@mantine/core';
 import { AirOfStep } from '../air/AirOfStep';
 import { CleanBefore } from '../air/CleanBefore';
 import { PlacesOfStep } from '../air/PlacesOfStep';
-import type { CoatAir, PaintStep, Settings } from '../api/types';
+import type { CoatAir, Settings } from '../api/types';
 import { MaskOfStep } from '../masks/MaskOfStep';
 import { settingWords, TechniqueSettings } from '../masks/TechniqueSettings';
 import { within } from '../parts/bounds';
 import { Figure } from '../parts/Figure';
 import layout from '../parts/layout.module.css';
-import { counted, length, minutes, pressure, temperature } from '../units/units';
-import type { FormProps } from './face';
+import { counted, length, pressure } from '../units/units';
+import { aim } from './aimOfPaint';
 import { MaskStaysOn } from './MaskStaysOn';
 import { nameAndCheck } from './nameAndCheck';
 import { OPEN, type Technique } from './PlaceRow';
 import type { RestPart } from './Rest';
-import { setWords } from './setWords';
-
-type Props = FormProps<PaintStep> & {
-  technique: Technique | undefined;
-  /** Its usual air, cleaning and drying in this shop. */
-  inShop: CoatAir | undefined;
-};
+import type { RestOfPaintProps as Props } from './restProps';
+import { set } from './setOfPaint';
 
 /** What a paint step has besides paint, technique, place and coats: each part in words, with its fields. */
 export function restOfPaint(props: Props): RestPart[] {
@@ -179,62 +174,6 @@ function order({ step, version, onMove }: Props): RestPart {
   };
 }
 
-type Aim = [string, number | null];
-const AIMS: Aim[] = [
-  ['all round, turned', null],
-  ['straight above', 0],
-  ['above, tilted 30°', 30],
-  ['above, tilted 60°', 60],
-  ['square to the side', 90],
-  ['below, tilted 120°', 120],
-  ['straight below', 180],
-];
-
-function aim({ step, technique, vocabulary: { bounds }, settings, onChange }: Props): RestPart {
-  const { document: d } = step;
-  const aims = AIMS.some(([, deg]) => deg === d.aim_deg)
-    ? AIMS
-    : [...AIMS, [`${Math.round(d.aim_deg ?? 0)}° from above`, d.aim_deg] satisfies Aim];
-  const words = aims.find(([, deg]) => deg === d.aim_deg)?.[0] ?? '';
-  return {
-    name: 'Aim and width',
-    words: `${words}, ${width(d.width_mm, settings)}`,
-    fields: (
-      <div className={layout.two}>
-        <NativeSelect
-          label="Aim"
-          size="xs"
-          data={aims.map(([label, deg]) => ({ label, value: String(deg) }))}
-          value={String(d.aim_deg)}
-          onChange={(event) =>
-            onChange({ aim_deg: event.currentTarget.value === 'null' ? null : Number(event.currentTarget.value) })
-          }
-        />
-        {technique?.shadowed && (
-          <Figure
-            label="Slant, nose to tail, °"
-            value={d.slant_deg}
-            {...within(bounds.slant_deg)}
-            step={5}
-            onSave={(deg) => deg !== null && onChange({ slant_deg: deg })}
-          />
-        )}
-        <Figure
-          label={`Spray width, ${length.unit(settings)}`}
-          value={d.width_mm === null ? null : length.show(d.width_mm, settings)}
-          {...within(bounds.width_mm, (mm) => length.show(mm, settings))}
-          empty="fanned out"
-          onSave={(v) => onChange({ width_mm: v === null ? null : length.read(v, settings) })}
-        />
-      </div>
-    ),
-  };
-}
-
-function width(mm: number | null, settings: Settings): string {
-  return mm === null ? 'fanned out' : `${length.show(mm, settings)} ${length.unit(settings)} wide`;
-}
-
 const SIDES = ['both', 'left', 'right'] as const;
 const SIDE_WORDS = { both: 'both sides alike', left: 'left side only', right: 'right side only' };
 
@@ -256,51 +195,4 @@ function side({ step, onChange }: Props): RestPart {
       />
     ),
   };
-}
-
-const SET_BY = ['heat', 'air', 'wet'] as const;
-
-function set({ step, vocabulary: { bounds }, settings, inShop, onChange }: Props): RestPart {
-  const { set: now } = step.document;
-  return {
-    name: 'How it is set',
-    words: setWords(now),
-    fields: (
-      <>
-        <div className={layout.two}>
-          <NativeSelect
-            label="Set by"
-            size="xs"
-            data={[
-              { value: 'heat', label: 'heat' },
-              { value: 'air', label: 'air' },
-              { value: 'wet', label: 'not set: wet blend' },
-            ]}
-            value={now.by}
-            onChange={(event) => {
-              const by = SET_BY.find((one) => one === event.currentTarget.value) ?? 'heat';
-              void onChange((document) => ({ set: { by, minutes: document.set.minutes } }));
-            }}
-          />
-          <Figure
-            label="Wait, min"
-            value={now.minutes}
-            {...within(bounds.minutes)}
-            step={5}
-            onSave={(v) => v !== null && onChange((document) => ({ set: { by: document.set.by, minutes: v } }))}
-          />
-        </div>
-        {inShop !== undefined && <p className="dim">{dryWords(inShop.dry, settings)}</p>}
-      </>
-    ),
-  };
-}
-
-/** How long it takes to touch dry here, in still air and under the dryer in hand. */
-function dryWords({ still_s, dryer_s, dryer, surface_c, softens }: CoatAir['dry'], settings: Settings): string {
-  const time = (seconds: number | null) => (seconds === null ? 'never dry' : minutes(seconds / 60));
-  const warm = `${temperature.show(surface_c, settings)} ${temperature.unit(settings)}`;
-  return `Touch dry in this room (model): ${time(still_s)} in still air, ${time(dryer_s)} under the ${dryer} at about ${warm}.${
-    softens ? ' That is too warm for plastic: hold it further off.' : ''
-  }`;
 }

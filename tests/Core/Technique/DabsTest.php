@@ -7,6 +7,7 @@ namespace Tests\Core\Technique;
 use Hawkbrush\Core\Body\Zone;
 use Hawkbrush\Core\Technique\Dabs;
 use Hawkbrush\Core\Technique\OpenSpray;
+use Hawkbrush\Core\Technique\Streaks;
 use Tests\Build;
 
 /** @param array<int, float> $marks */
@@ -40,7 +41,7 @@ it('covers about the area of the mark, large or smaller than a cell is tall', fu
 it('covers a streak’s length by its width, thinner towards its end', function (): void {
     $sum = 0.0;
     for ($i = 0; $i < 12; $i++) {
-        $dabs = dabsEverywhere();
+        $dabs = new Streaks(Build::surface(), OpenSpray::everywhere(Build::surface()));
         $dabs->streak(20, $i * 0.17, 16, 0.02, 1.0, 0.4, 0.2);
         $marks = $dabs->through();
         $sum += dabbedMm2($marks);
@@ -73,19 +74,22 @@ it('counts marks that overlap once, and takes others out', function (): void {
 it('lays nothing where the coat cannot land, and the same as everywhere where it can', function (string $zone): void {
     $surface = Build::surface();
     $open = OpenSpray::on($surface, Zone::from($zone)->extent($surface->body), null, null);
-    $here = new Dabs($surface, $open);
-    $all = dabsEverywhere();
+    $everywhere = OpenSpray::everywhere($surface);
+    [$here, $all] = [new Dabs($surface, $open), new Dabs($surface, $everywhere)];
+    [$streaks, $allStreaks] = [new Streaks($surface, $open), new Streaks($surface, $everywhere)];
     mt_srand(3);
     for ($i = 0; $i < 60; $i++) {
         $at = [mt_rand(-20, 800) / 10, mt_rand(-200, 200) / 10, mt_rand(2, 30) / 10, mt_rand(1, 8) / 10];
         $here->dab(...$at);
         $all->dab(...$at);
-        $here->streak($at[0], $at[1], 9, -0.03, 0.3, 0.4, 0.1);
-        $all->streak($at[0], $at[1], 9, -0.03, 0.3, 0.4, 0.1);
+        $streaks->streak($at[0], $at[1], 9, -0.03, 0.3, 0.4, 0.1);
+        $allStreaks->streak($at[0], $at[1], 9, -0.03, 0.3, 0.4, 0.1);
     }
-    $expected = $open->over($all->through());
-    $laid = $here->through();
-    ksort($expected);
-    ksort($laid);
-    expect($laid)->toBe($expected)->and($laid)->not->toBe([]);
+    foreach ([[$here, $all], [$streaks, $allStreaks]] as [$part, $whole]) {
+        $expected = $open->over($whole->through());
+        $laid = $part->through();
+        ksort($expected);
+        ksort($laid);
+        expect($laid)->toBe($expected)->and($laid)->not->toBe([]);
+    }
 })->with(['whole', 'back', 'belly', 'head', 'tail', 'gill plate']);

@@ -1,18 +1,18 @@
-import { Anchor, Button, Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { Anchor, Button } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, ask, words } from '../../api/client';
-import { useSettings, useVocabulary } from '../../api/queries';
-import type { Body, BodyChange, BodyPage as Page, Settings } from '../../api/types';
+import { useSettings } from '../../api/queries';
+import type { BodyChange, BodyPage as Page, Settings } from '../../api/types';
 import { useOnce } from '../../api/useOnce';
-import { keysOf } from '../../parts/choices';
 import { Failed } from '../../parts/Failed';
 import { Strip } from '../../parts/Strip';
 import { useUnsaved } from '../../parts/unsaved';
 import { Waiting } from '../../parts/Waiting';
 import { BodyViews } from './BodyViews';
 import { Figures } from './Figures';
+import { KeptForm } from './KeptForm';
 import { Lots } from './Lots';
 import { MeasureForm } from './MeasureForm';
 import { type Measures, measuresOf, PLAIN, toForm, useBodyLook } from './measured';
@@ -22,36 +22,7 @@ import { Zones } from './Zones';
 import '../../parts/controls';
 import { PageTitle } from '../../parts/PageTitle';
 import classes from './bodies.module.css';
-
-type Kept = Pick<Body, 'name' | 'material' | 'condition' | 'fittings' | 'weight_g' | 'stock'>;
-
-const NEW: Kept = {
-  name: '',
-  material: 'plastic',
-  condition: 'scuffed plastic',
-  fittings: [],
-  weight_g: null,
-  stock: 0,
-};
-
-function keptOf({ name, material, condition, fittings, weight_g, stock }: Body): Kept {
-  return { name, material, condition, fittings, weight_g, stock };
-}
-
-/** The shine picked; nothing for a body whose condition says it. */
-function shineOf(picked: string): Measures['shine'] {
-  return picked === 'none' || picked === 'mirror' || picked === 'glitter' ? picked : undefined;
-}
-
-/** What stands otherwise in the form than in the drawer. */
-function changed(kept: Kept, body: Body): Partial<Kept> {
-  const fields = keysOf(NEW);
-  return Object.fromEntries(
-    fields
-      .filter((field) => JSON.stringify(kept[field]) !== JSON.stringify(body[field]))
-      .map((field) => [field, kept[field]]),
-  );
-}
+import { changed, type Kept, keptOf, NEW } from './kept';
 
 /** A body of the drawer, or one that is being measured for it. */
 export function BodyPage() {
@@ -71,7 +42,6 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
   const queries = useQueryClient();
   const once = useOnce();
   const go = useNavigate();
-  const vocabulary = useVocabulary().data;
   const [kept, setKept] = useState<Kept>(page === undefined ? NEW : keptOf(page.body));
   const [measures, setMeasures] = useState<Measures>(page === undefined ? PLAIN : measuresOf(page.form));
   const [part, setPart] = useState<'measures' | 'zones'>('measures');
@@ -207,77 +177,12 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
           )}
         </div>
         <div>
-          <div className={classes.measuresThree}>
-            <TextInput
-              size="xs"
-              label="Name"
-              required
-              maxLength={80}
-              value={kept.name}
-              onChange={(event) => set({ name: event.currentTarget.value })}
-            />
-            <TextInput
-              size="xs"
-              label="Made of"
-              maxLength={40}
-              value={kept.material}
-              onChange={(event) => set({ material: event.currentTarget.value })}
-            />
-            <NativeSelect
-              size="xs"
-              label="Comes as"
-              data={vocabulary?.conditions ?? [kept.condition]}
-              value={kept.condition}
-              onChange={(event) => set({ condition: event.currentTarget.value })}
-            />
-            <NativeSelect
-              size="xs"
-              label="Shine"
-              data={[
-                ...(measures.shine === undefined ? [{ value: '', label: 'as it comes' }] : []),
-                { value: 'none', label: 'none' },
-                { value: 'mirror', label: 'mirror, foil or plated' },
-                { value: 'glitter', label: 'glitter' },
-              ]}
-              value={measures.shine ?? ''}
-              onChange={(event) => setMeasures({ ...measures, shine: shineOf(event.currentTarget.value) })}
-            />
-            <NumberInput
-              size="xs"
-              label="Weight, g"
-              min={0.1}
-              max={5000}
-              decimalScale={1}
-              value={kept.weight_g ?? ''}
-              onChange={(grams) => set({ weight_g: grams === '' ? null : Number(grams) })}
-            />
-            <NumberInput
-              size="xs"
-              label="In the drawer"
-              min={0}
-              allowDecimal={false}
-              value={kept.stock}
-              onChange={(count) => count !== '' && set({ stock: Number(count) })}
-            />
-          </div>
-          <fieldset className={classes.fittings}>
-            <legend>It has</legend>
-            {(vocabulary?.fittings ?? []).map((name) => (
-              <Checkbox
-                key={name}
-                size="xs"
-                label={name}
-                checked={kept.fittings.includes(name)}
-                onChange={(event) =>
-                  set({
-                    fittings: event.currentTarget.checked
-                      ? [...kept.fittings, name]
-                      : kept.fittings.filter((one) => one !== name),
-                  })
-                }
-              />
-            ))}
-          </fieldset>
+          <KeptForm
+            kept={kept}
+            shine={measures.shine}
+            onKept={set}
+            onShine={(shine) => setMeasures({ ...measures, shine })}
+          />
           <Strip legend="Part" value={part} options={{ measures: 'Measures', zones: 'Zones' }} onChange={setPart} />
           {part === 'zones' ? (
             <Zones
