@@ -13,7 +13,7 @@ final readonly class SocketLine
     private const MOST_BYTES = 1024 * 1024;
 
     /**
-     * @param string $name of the instrument, for what is said of it
+     * @param string $name of the instrument, for messages about it
      * @param string $address as tcp://127.0.0.1:8720 or unix:///run/colorimeter.sock
      * @param float $seconds for all of it: connecting, asking and the whole answer
      */

@@ -17,7 +17,7 @@ final class CodeVersion
     private static function stamp(): string
     {
         $stamp = hash_init('xxh128');
-        foreach (glob(base_path('{core/{*,*/*,*/*/*},app/Present/*}.php'), GLOB_BRACE) ?: [] as $file) {
+        foreach (glob(base_path('{core/{*,*/*,*/*/*},app/{Present/*,Stores/*/*}}.php'), GLOB_BRACE) ?: [] as $file) {
             hash_update($stamp, $file.' '.filemtime($file).' '.filesize($file)."\n");
         }
 

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 /** How things stand with database, disk and backups, in few words, for whoever watches over the server. */
 final readonly class Standing
 {
-    /** With less than this free, the disk is said to be nearly full. */
+    /** Below this much free space, the disk counts as nearly full. */
     private const LEAST_FREE_BYTES = 100_000_000;
 
     public function __construct(private BringUpToDate $bring) {}
@@ -31,7 +31,7 @@ final readonly class Standing
             'status' => $can ? 'ok' : 'failing',
             'database' => $database,
             'migrations' => $missing === 0 ? 'ok' : "{$missing} missing",
-            // A full disk or an old backup is said, and is no reason to start the server again.
+            // A full disk or an old backup is reported, but does not restart the server.
             'disk' => $free === false ? 'unknown' : ($free < self::LEAST_FREE_BYTES ? 'nearly full' : 'ok'),
             'disk_free_mb' => $free === false ? null : (int) ($free / 1e6),
             'backup' => $can && $backups->overdue(Preference::current()['daily_backup'] === 'on') ? 'overdue' : 'ok',

@@ -117,7 +117,7 @@ final class Run extends Model
         return Node::kept($this->rig ?? [])->optional('clears')?->fields() ?? [];
     }
 
-    /** Whether one side of every bait is sprayed before all are turned; bait by bait where that was planned before it could be said. */
+    /** Whether one side of every bait is sprayed before all are turned; bait by bait in runs planned before this setting existed. */
     public function oneSideOfAll(): bool
     {
         return $this->rig !== null && ! $this->shop()->habits->baitByBait();

@@ -23,7 +23,7 @@ enum SprayWork: string
         return array_map(static fn(self $work): string => $work->value, self::cases());
     }
 
-    /** As it is said in a sentence. */
+    /** As it reads in a sentence. */
     public function label(): string
     {
         return match ($this) {

@@ -7,7 +7,7 @@ namespace Hawkbrush\Core\Body;
 /** Says where a place lies in words that can be found again with calipers, the same on both sides. */
 final class Index
 {
-    /** Nearer than this to the ridge, the widest line or the keel, a place is said to lie on it. */
+    /** Nearer than this to the ridge, the widest line or the keel, a place counts as lying on it. */
     private const ON_MM = 0.4;
 
     public static function say(Body $body, float $u, float $deg): string

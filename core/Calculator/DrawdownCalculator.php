@@ -24,7 +24,7 @@ final class DrawdownCalculator implements Calculator
     {
         return <<<'TEXT'
             in:  over_white, over_black: the paint on the two halves; white, black: the bare halves (colours, of the film itself); dry_um
-            out: k [31], s [31] per micrometre, contrast_ratio, kind, thin_coats_assumed (whether it hides so well that S had to be assumed)
+            out: k [31], s [31] per micrometre, contrast_ratio, kind, thin_coats_assumed (whether it hides so well that S is assumed)
             TEXT;
     }
 

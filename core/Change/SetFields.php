@@ -10,7 +10,7 @@ use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
 
 /**
- * {op: change, step, set}: sets fields of a step. A mask that stays on is said once: all that go through it follow. By
+ * {op: change, step, set}: sets fields of a step. All steps that go through one mask follow. By
  * another seed a step and those after it take another mask.
  */
 final readonly class SetFields implements Change

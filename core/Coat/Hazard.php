@@ -45,7 +45,7 @@ enum Hazard: string
         };
     }
 
-    /** The usual protection, as it is said beside a step. */
+    /** The usual protection, as shown beside a step. */
     public function caution(): string
     {
         return match ($this) {
@@ -76,7 +76,7 @@ enum Hazard: string
         };
     }
 
-    /** Whether it is said at each step that needs it, rather than once a session. */
+    /** Whether to show it at each step that needs it, rather than once a session. */
     public function everyTime(): bool
     {
         return $this === self::Isocyanate || $this === self::Vinyl;

@@ -140,7 +140,7 @@ final readonly class Mixture
         ));
     }
 
-    /** The paints' names, as one says them. */
+    /** The names of the paints, joined by plus signs. */
     public function name(): string
     {
         return implode(' + ', array_map(static fn(array $part): string => $part[0]->name, $this->parts));

@@ -44,7 +44,7 @@ final readonly class Colour
     /** @throws Refused when it is not #rrggbb */
     public static function readHex(Node $node): self
     {
-        return $node->guard(static fn(): self => self::fromHex($node->text(9)));
+        return self::fromHex($node->colour());
     }
 
     /** @throws Refused when it is not #rrggbb */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Document;
 
-use Hawkbrush\Core\Colour\Srgb;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
@@ -141,7 +140,7 @@ final readonly class Given
         $given = $this->given($field);
 
         return match (true) {
-            $given !== null => $given->guard(static fn(): string => strtolower(Srgb::fromHex($given->text(9))->hex())),
+            $given !== null => $given->colour(),
             \is_string($field->default) => $field->default,
             default => throw self::undeclared($name),
         };

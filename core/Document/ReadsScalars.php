@@ -82,6 +82,20 @@ trait ReadsScalars
         return $this->value;
     }
 
+    /**
+     * A colour of the screen, #rrggbb in small letters.
+     *
+     * @throws Refused
+     */
+    public function colour(): string
+    {
+        $text = $this->text(9);
+
+        return preg_match('/^#[0-9a-fA-F]{6}$/', $text) === 1
+            ? strtolower($text)
+            : throw $this->refuse("“{$text}” is no colour; write it as #rrggbb.");
+    }
+
     /** @throws Refused when it is no day of the calendar, written YYYY-MM-DD */
     public function date(): string
     {

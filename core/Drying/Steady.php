@@ -16,7 +16,7 @@ final class Steady
     private const UNITS = ['air_c' => '°C', 'humidity_percent' => '%'];
 
     /**
-     * What is said of a leap; empty where there is none.
+     * Words for a leap; empty where there is none.
      *
      * @param array<string, float> $before
      * @param array<string, float> $now

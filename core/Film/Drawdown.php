@@ -26,13 +26,13 @@ final readonly class Drawdown
     /** Contrast of what hides as an opaque paint does. */
     private const OPAQUE = 0.9;
 
-    /** Share of what is seen, more of which had to be assumed than is passed over. */
+    /** Above this share of assumed light, the result counts as assumed. */
     private const MUCH = 0.5;
 
     /** Thinner or thicker than anyone draws, um. */
     private const THICKEST_UM = 1000.0;
 
-    /** @param bool $assumed whether the film hides so well that how thin coats look had to be assumed */
+    /** @param bool $assumed whether the film hides so well that the look of thin coats is assumed */
     private function __construct(public Optics $optics, public float $contrastRatio, public Kind $kind, public bool $assumed) {}
 
     /**

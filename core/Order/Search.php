@@ -80,7 +80,7 @@ final readonly class Search
                 $next = $cost + $clean + $wait;
                 $left = $rest - $least[$block];
                 if ($next <= $todayMin + 1e-9) {
-                    // Rounded, so that what costs the same is told apart by its order alone.
+                    // Rounded: orders of equal cost differ by their order alone.
                     $bound = $nextColour < 0 ? max(0.0, $left - $spared) : $left;
                     $open->insert([
                         round($next + $bound, 6), [...$order, $block], $next, $mask | 1 << $block, $nextColour, $nextSoft, $left,

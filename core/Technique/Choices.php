@@ -42,7 +42,7 @@ final readonly class Choices
         return new self($numbers, $words);
     }
 
-    /** Written anew, so that the same outline is always the same text. */
+    /** Rewritten, so that the same outline is always the same text. */
     private static function path(Node $given): string
     {
         try {

@@ -52,7 +52,6 @@ arch('colour stands alone, but for how it is read')->expect('Hawkbrush\Core\Colo
 
 arch('documents know nothing of the job')->expect('Hawkbrush\Core\Document')->toOnlyUse([
     'Hawkbrush\Core\Document',
-    'Hawkbrush\Core\Colour\Srgb',
     'Hawkbrush\Core\Node',
     'Hawkbrush\Core\Refused',
 ]);

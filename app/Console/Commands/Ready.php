@@ -26,7 +26,7 @@ final class Ready extends Command
             if (! is_writable($cache)) {
                 fwrite(
                     STDERR,
-                    "Pictures cannot be kept in {$cache}: each is computed anew, which takes longer. Give this user the right to write there.\n",
+                    "Pictures cannot be kept in {$cache}: each is computed again, which takes longer. Give this user the right to write there.\n",
                 );
             }
         });

@@ -26,7 +26,7 @@ final class SaveBody
         foreach (['condition', 'fittings', 'weight_g', 'stock'] as $field) {
             unset($document[$field]);
         }
-        // Where nothing else is said, a body that comes as mirror plastic shines.
+        // A body that comes as mirror plastic shines unless the form says otherwise.
         $document['shine'] ??= ($kept['condition'] ?? null) === Condition::Mirror->value ? Shine::Mirror->value : Shine::None->value;
 
         return $this->save(CoreBody::read(Node::root($document)), $kept);

@@ -112,7 +112,7 @@ final readonly class HabitExample
             static fn(Finding $finding): bool => $finding->rule === $rule,
         ));
 
-        return $found === [] ? 'Nothing is said.' : "{$found[0]->headline}. {$found[0]->reason}";
+        return $found === [] ? 'No advice.' : "{$found[0]->headline}. {$found[0]->reason}";
     }
 
     /** Which bait and side come after the first side of the first of two baits. */

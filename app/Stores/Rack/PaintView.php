@@ -44,7 +44,7 @@ final class PaintView
     }
 
     /**
-     * Paints of which every word of `q` is said, and those that a pattern is painted with of which every word is said.
+     * Paints that match every word of `q`, or that are used in a pattern that does.
      *
      * @return Builder<Paint>
      */

@@ -17,7 +17,7 @@ use Hawkbrush\Core\Advice\Severity;
  */
 final class BareLine implements Rule
 {
-    /** Rows this near to ridge or keel are the line; what is told must be this bare there, and this well covered beside it. */
+    /** Rows this near to ridge or keel are the line; the rule speaks when they are this bare, and this well covered beside it. */
     private const LINE_DEG = 8.0;
 
     private const BARE = 0.25;

@@ -18,7 +18,7 @@ use Hawkbrush\Core\Step\Step;
 
 /**
  * An eye that nobody sees against what is round it: its socket is painted black first, or white goes under it where the head
- * is dark. A bought eye has a dark rim, so only one that is nearly the colour of its surround is told. Common practice, no
+ * is dark. A bought eye has a dark rim, so the rule speaks only of one that is nearly the colour of its surround. Common practice, no
  * published source.
  */
 final class EyeSeen implements Rule

@@ -10,7 +10,7 @@ use Hawkbrush\Core\Run\BenchEvent;
 use Hawkbrush\Core\Run\Recording;
 use Hawkbrush\Core\Run\Timer;
 
-/** A clock is started for what a step waits for. Started again, it begins anew. */
+/** Starts a clock for what a step waits for; starting it again resets it. */
 final readonly class TimerStarted extends BenchEvent
 {
     public static function type(): string

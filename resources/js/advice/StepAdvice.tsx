@@ -4,7 +4,7 @@ import classes from './advice.module.css';
 import { alike } from './findings';
 
 interface Props {
-  /** All that is said of the recipe. */
+  /** All advice on the recipe. */
   findings: Finding[];
   step: string;
   busy: boolean;
@@ -15,7 +15,7 @@ interface Props {
 
 const WORDS = { stop: 'Stop', caution: 'Caution', hint: 'Hint' } as const;
 
-/** What is to be said of one step, with the change that mends it. */
+/** Advice on one step, with the change that mends it. */
 export function StepAdvice({ findings, step, busy, onFix, onFixAll }: Props) {
   const here = findings.filter((finding) => finding.step === step);
   const open = here.filter((finding) => !finding.meant);

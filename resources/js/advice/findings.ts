@@ -22,7 +22,7 @@ export function alike(findings: Finding[], finding: Finding): Fix[] {
 
 const GRAVITY = ['hint', 'caution', 'stop'] as const;
 
-/** The gravest that is said of a step. */
+/** The gravest advice on a step. */
 export function gravest(findings: Finding[], step: string): Finding['severity'] | undefined {
   return GRAVITY.findLast((severity) => findings.some((one) => one.step === step && one.severity === severity));
 }

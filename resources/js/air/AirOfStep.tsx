@@ -49,7 +49,7 @@ export function AirOfStep({ document, air, works, settings, onChange }: Props) {
         label="What it is used for"
         size="xs"
         data={[
-          { value: '', label: air.said ? 'as technique, place and weight tell' : `${air.work_says}, as they tell` },
+          { value: '', label: air.said ? 'from technique, place and weight' : `${air.work_says} (from technique, place and weight)` },
           ...works.map((work) => ({ value: work.name, label: work.label })),
         ]}
         value={air.said ? air.work : ''}

@@ -57,7 +57,7 @@ export function BeforeSpraying({ air, planned, settings, first, psi, holdS, shee
   );
 }
 
-/** Off by more is said. */
+/** Shown when it is off by more. */
 const NEAR = 0.1;
 
 function Gauge({ psi, settings, onPsi }: Pick<Props, 'psi' | 'settings' | 'onPsi'>) {

@@ -39,7 +39,7 @@ export function MixClock({ batch, coated, running, onMixed }: Props) {
         </p>
         <p>
           {!mixed && `It lasts about ${minutes(mix.usable_min)}. `}At two thirds, {minutes((mix.usable_min * 2) / 3)},
-          begin no bait that you cannot finish. When it pulls threads, stop and mix anew.
+          begin no bait that you cannot finish. When it pulls threads, stop and mix a fresh batch.
         </p>
       </div>
       {!mixed && (

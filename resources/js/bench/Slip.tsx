@@ -20,7 +20,7 @@ interface Props {
   onFigures: (figures: { [name: string]: number }) => void;
 }
 
-/** A slip of paper: a note, or the figures really used. Each begins anew when it is taken up. */
+/** A slip of paper: a note, or the figures really used. Each starts empty. */
 export function Slip(props: Props) {
   if (props.kind === 'note') return <Note {...props} />;
   return props.kind === 'figures' ? <Figures {...props} /> : null;
@@ -114,7 +114,7 @@ function Figures({ step, settings, figures, onFigures, onClose }: Props) {
     };
   });
   const keep = () => {
-    // A trial gives all of them; at any other step only what was changed is said to be changed.
+    // A trial gives all of them; any other step gives only what was changed.
     const given = fields.filter((field) => field.value !== '' && (field.changed || step.shown.tries !== null));
     if (given.length > 0)
       onFigures(Object.fromEntries(given.map(({ name, value, read }) => [name, read(Number(value))])));

@@ -63,7 +63,7 @@ export function SomethingWrong({ run, step, bait, psi, settings, add, onClose }:
           {cause === undefined ? (
             <>
               <p className={classes.what}>None of these helped.</p>
-              <p>Strip and clean the airbrush, mix anew, and begin on paper. What was tried is noted.</p>
+              <p>Strip and clean the airbrush, mix fresh paint, and begin on paper. What you tried is noted.</p>
               <Button onClick={onClose}>Back to the bench</Button>
             </>
           ) : (

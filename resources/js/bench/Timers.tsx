@@ -87,7 +87,7 @@ function OneTimer({ run, timer, now, onStop, onDry, onTacky }: Omit<Props, 'time
       <span>
         {seconds <= 0 ? 'time is up: ' : `of ${clockLeft(timer.seconds)} `}
         {timer.label}, {timerWords(run, timer)}
-        {seconds <= 0 && isMix(timer) && '. If it pulls threads, leave it and mix anew.'}
+        {seconds <= 0 && isMix(timer) && '. If it pulls threads, leave it and mix a fresh batch.'}
         {isLateMix(timer, now) && '. Two thirds gone: begin no bait that you cannot finish.'}
       </span>
       <div className={classes.acts}>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 
-/** A session at the bench: what was acknowledged this long ago is said again. */
+/** A session at the bench: what was acknowledged this long ago shows again. */
 const SESSION_MS = 12 * 3_600_000;
 const KEY = 'hawkbrush.cautions';
 
@@ -33,7 +33,7 @@ export function useAcknowledged(step: string, hazards: string[], everyTime: stri
     try {
       localStorage.setItem(KEY, JSON.stringify(now));
     } catch {
-      // Where nothing can be kept they are said again after a reload.
+      // Without storage they show again after a reload.
     }
   };
   return { due, acknowledge };

@@ -22,10 +22,10 @@ interface BoxState {
  */
 class Box {
   state: BoxState = { waiting: [], aside: [], trouble: null, unkept: null };
-  /** Told of the record that the server answered with. */
+  /** Called with the record that the server answered with. */
   onRecord: (run: string, record: BenchRecord) => void = () => {};
 
-  /** Told of a run that did not take something. */
+  /** Called with a run that refused something. */
   onRefused: (run: string) => void = () => {};
 
   private kept: Entry[] = [];

@@ -17,7 +17,7 @@ interface Props {
   chosen: boolean;
   faded: boolean;
   mask: Bracket | undefined;
-  /** The gravest that is said of it. */
+  /** The gravest advice about it. */
   advice: Finding['severity'] | undefined;
   /** How the airbrush is cleaned before it. */
   clean: CoatAir['clean'];

@@ -1,7 +1,7 @@
 import type { Change, Settings, Step, VersionListed } from '../api/types';
 import { length, pressure } from '../units/units';
 
-/** What an edit does to these steps, as one says it. */
+/** What an edit does to these steps, in words. */
 export function changeWords(change: Change | 'undo' | 'redo', steps: Step[], settings: Settings): string {
   if (typeof change === 'string') return change === 'undo' ? 'take the last change back' : 'make it again';
   const name = (id: string) =>

@@ -19,7 +19,7 @@ export const useMixSeen = (form: MixForm, since: unknown = 0) =>
     placeholderData: keepPreviousData,
   });
 
-/** The parts as one says them: 3 White, 1 Red. */
+/** The parts in words: 3 White, 1 Red. */
 export function said(parts: { name: string; drops: number }[]): string {
   return parts.length === 1 ? (parts[0]?.name ?? '') : parts.map((part) => `${part.drops} ${part.name}`).join(' + ');
 }

@@ -46,7 +46,7 @@ export function Changes({ changes, steps, title }: Props) {
   );
 }
 
-/** A difference in the painter's units; waits as one says them. */
+/** A difference in the painter's units; waits in words. */
 function shown({ what, from, to }: PlanChange, settings: Settings): { what: string; from: string; to: string } {
   const each = (name: string, say: (value: number) => string) => {
     const said = (text: string) => (text === '' || Number.isNaN(Number(text)) ? text : say(Number(text)));

@@ -8,7 +8,7 @@ type Props = ComponentProps<typeof SheetTitle> & {
   trouble: string | null;
 };
 
-/** The title of a sheet, and what is to be said of the sheet as a whole. */
+/** The title of a sheet, and messages about the sheet as a whole. */
 export function SheetHead({ still, trouble, ...title }: Props) {
   return (
     <>

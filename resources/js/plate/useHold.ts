@@ -75,7 +75,7 @@ export function useHold({ version, step, upto, look, open, onChange, settings }:
         setTried(answer);
       }
     } catch {
-      // What cannot be shown while it is pulled is told when it is let go.
+      // What cannot be shown during the pull is shown after it.
     }
     flying.current = false;
     void go();

@@ -3,7 +3,7 @@ import { useAllUnsaved } from '../parts/unsaved';
 import { useOutdated } from './outdated';
 import classes from './shell.module.css';
 
-/** Offers to load the page anew once Hawkbrush was updated under it; what is not saved is named first. */
+/** Offers to reload the page once Hawkbrush was updated under it; what is not saved is named first. */
 export function Outdated() {
   const outdated = useOutdated();
   const unsaved = useAllUnsaved();

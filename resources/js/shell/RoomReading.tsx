@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { useRoomReading } from '../api/roomReading';
 import classes from './shell.module.css';
 
-/** The hygrometer, once a minute: what it says becomes the room; what leaps or stops is said on every page. */
+/** The hygrometer, once a minute: what it says becomes the room; every page shows a leap, or that it stopped. */
 export function RoomReading() {
   const { reading, believe, refreshRoom } = useRoomReading();
   const at = reading?.leapt === false ? reading.at : null;

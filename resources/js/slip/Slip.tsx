@@ -13,7 +13,7 @@ interface Props extends FormProps<StepDocument> {
   onClose: () => void;
 }
 
-/** The chosen step, out of its rung: what matters of it, the usual rest in a line, and what is to be said of it. */
+/** The chosen step, out of its rung: what matters, the usual rest in a line, and its advice. */
 export function Slip({ advice, onClose, ...form }: Props) {
   const { step, onChange } = form;
   const { document: d, shown } = step;

@@ -38,10 +38,10 @@ export function volume(ml: number, s: Settings): string {
   return `${quantity.show(ml, s)} ${quantity.unit(s)}`;
 }
 
-/** From when hours are said as days. */
+/** From here on, hours show as days. */
 const MANY_HOURS = 72;
 
-/** Minutes as one says them: 45 s, 12 min, 2 h 10 min, 6 d 16 h. */
+/** Minutes in words: 45 s, 12 min, 2 h 10 min, 6 d 16 h. */
 export function minutes(min: number): string {
   if (min > 0 && min < 1) return `${Math.round(min * 60)} s`;
   const whole = Math.round(min);

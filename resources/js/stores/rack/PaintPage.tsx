@@ -78,7 +78,7 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
             disabled={change.isPending}
             onClick={() => change.mutate({ guess_anew: true })}
           >
-            Guess it anew
+            Guess again
           </Anchor>{' '}
           What was painted with it keeps its picture.
         </p>
@@ -104,7 +104,7 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
         <PaintForm
           paint={paint}
           settings={settings}
-          // What could not be saved is said on this page.
+          // This page shows what could not be saved.
           onChange={(set) => change.mutateAsync(set).catch(() => undefined)}
           busy={change.isPending}
         />
