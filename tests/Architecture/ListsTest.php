@@ -7,6 +7,10 @@ use Hawkbrush\Core\Advice\Advisor;
 use Hawkbrush\Core\Advice\Rule;
 use Hawkbrush\Core\Calculator\Calculator;
 use Hawkbrush\Core\Calculator\Calculators;
+use Hawkbrush\Core\Change\Change;
+use Hawkbrush\Core\Change\Changes;
+use Hawkbrush\Core\Run\BenchEvent;
+use Hawkbrush\Core\Run\BenchEvents;
 use Hawkbrush\Core\Step\Step;
 use Hawkbrush\Core\Step\Steps;
 use Hawkbrush\Core\Technique\Technique;
@@ -17,12 +21,13 @@ use Hawkbrush\Core\Technique\Techniques;
 /**
  * @param string $folder of the core, with one folder below it or none
  * @param class-string $kind
+ * @param string|null $core another core than ours
  *
  * @return list<class-string>
  */
-function madeIn(string $folder, string $kind): array
+function madeIn(string $folder, string $kind, ?string $core = null): array
 {
-    $core = dirname(__DIR__, 2).'/core/';
+    $core ??= dirname(__DIR__, 2).'/core/';
     $found = [];
     foreach ([...glob("{$core}{$folder}/*.php") ?: [], ...glob("{$core}{$folder}/*/*.php") ?: []] as $file) {
         $name = 'Hawkbrush\Core\\'.strtr(substr($file, strlen($core), -4), '/', '\\');
@@ -60,6 +65,16 @@ it('lists every calculator', function (): void {
     expect(classesOf(Calculators::all()))->toBe(madeIn('Calculator', Calculator::class));
 });
 
+it('lists every bench event and every change', function (): void {
+    $sorted = static function (array $classes): array {
+        sort($classes);
+
+        return $classes;
+    };
+    expect($sorted(BenchEvents::ALL))->toBe(madeIn('Run', BenchEvent::class))
+        ->and($sorted(Changes::ALL))->toBe(madeIn('Change', Change::class));
+});
+
 it('lists every kind of step', function (): void {
     $kinds = Steps::KINDS;
     sort($kinds);
@@ -82,6 +97,27 @@ it('lists every store, each with its table in a backup, its routes, its part of 
         expect($store::tables())->not->toBe([]);
     }
 });
+
+it('finds by itself what no list names', function (string $folder, string $like, string $kind, Closure $listed): void {
+    // A newcomer's class in a core of its own, a copy of one that is there: whoever forgets its line is told so.
+    $core = sys_get_temp_dir().'/hawkbrush-forgotten-'.getmypid().'/';
+    $new = "{$folder}/Forgotten".basename($like);
+    @mkdir(dirname($core.$new), recursive: true);
+    $code = (string) file_get_contents(dirname(__DIR__, 2)."/core/{$like}.php");
+    file_put_contents("{$core}{$new}.php", preg_replace('/class '.basename($like).'\b/', 'class Forgotten'.basename($like), $code));
+    require "{$core}{$new}.php";
+    $found = madeIn($folder, $kind, $core);
+    exec('rm -rf '.escapeshellarg($core));
+    expect($found)->toBe(['Hawkbrush\Core\\'.strtr($new, '/', '\\')])
+        ->and(array_diff($found, $listed()))->toBe($found);
+})->with([
+    'a rule' => ['Advice/Rules', 'Advice/Rules/TooThick', Rule::class, fn(): array => classesOf(Advisor::rules())],
+    'a calculator' => ['Calculator', 'Calculator/HideCalculator', Calculator::class, fn(): array => classesOf(Calculators::all())],
+    'a technique' => ['Technique/Spray', 'Technique/Spray/Spray', Technique::class, fn(): array => classesOf(Techniques::all())],
+    'a kind of step' => ['Step/Wait', 'Step/Wait/WaitStep', Step::class, fn(): array => Steps::KINDS],
+    'a bench event' => ['Run/Event', 'Run/Event/Noted', BenchEvent::class, fn(): array => BenchEvents::ALL],
+    'a change' => ['Change', 'Change/MoveStep', Change::class, fn(): array => Changes::ALL],
+]);
 
 it('gives no two of a list one name', function (): void {
     $names = [

@@ -75,6 +75,60 @@ it('comes up with nothing lost, and shows all of it', function (string $name): v
     }
 })->with(['first', 'before-16']);
 
+/**
+ * Every figure of kept documents beyond today's bounds: as if these had been narrowed since.
+ *
+ * @param array<mixed> $document
+ *
+ * @return array<mixed>
+ */
+function beyondBounds(array $document): array
+{
+    $beyond = ['psi' => 600, 'strokes' => 900, 'minutes' => 50_000, 'width_mm' => 900, 'drops' => 900, 'text' => str_repeat('x', 1200)];
+    array_walk_recursive($document, static function (mixed &$value, int|string $key) use ($beyond): void {
+        $value = $value === null ? null : $beyond[$key] ?? $value;
+    });
+
+    return $document;
+}
+
+it('shows, runs and exports what was kept under wider bounds than today\'s', function (string $name): void {
+    $data = oldData($name);
+    expect(Artisan::run($data, ['hawkbrush:ready'])[0])->toBe(0);
+    $database = Artisan::database($data);
+    // What was painted never changes: the guards stand aside while the data are made.
+    $guards = $database->query("SELECT name, sql FROM sqlite_master WHERE type = 'trigger'")->fetchAll(PDO::FETCH_KEY_PAIR);
+    array_map(static fn(string $guard): int|false => $database->exec("DROP TRIGGER \"{$guard}\""), array_keys($guards));
+    foreach (['versions' => 'steps', 'runs' => 'recipe', 'bench_events' => 'event'] as $table => $column) {
+        foreach ($database->query("SELECT id, {$column} FROM {$table}")->fetchAll(PDO::FETCH_ASSOC) as $row) {
+            $wider = json_encode(beyondBounds(json_decode($row[$column], true)));
+            $database->prepare("UPDATE {$table} SET {$column} = ? WHERE id = ?")->execute([$wider, $row['id']]);
+        }
+    }
+    $database->exec('UPDATE paints SET drop_ml = 2, drying = 9');
+    array_map($database->exec(...), $guards);
+    $server = LiveServer::start([], $data);
+    try {
+        foreach (['patterns', 'runs', 'baits', 'bodies', 'paints'] as $what) {
+            [$status, $list] = $server->ask('GET', "/{$what}");
+            expect($status)->toBe(200, $what);
+            foreach ($what === 'paints' ? [] : $list[$what] as $one) {
+                expect($server->ask('GET', "/{$what}/{$one['id']}")[0])->toBe(200, "{$what} {$one['id']}");
+            }
+        }
+        foreach ($server->ask('GET', '/patterns')[1]['patterns'] as ['id' => $pattern, 'version' => $version]) {
+            foreach (["/versions/{$version['id']}", "/versions/{$version['id']}/texture", "/patterns/{$pattern}/export"] as $path) {
+                expect($server->ask('GET', $path)[0])->toBe(200, $path);
+            }
+            $plan = ['version_id' => $version['id'], 'baits' => 1, 'air_c' => 21, 'humidity_percent' => 50];
+            [$status, $run] = $server->ask('POST', '/runs', $plan);
+            expect($status)->toBe(201, json_encode($run));
+        }
+    } finally {
+        $server->remove();
+    }
+})->with(['first', 'before-16']);
+
 it('reads recipe files of before as the same baits', function (): void {
     $data = oldData('before-16');
     expect(Artisan::run($data, ['hawkbrush:ready'])[0])->toBe(0);
