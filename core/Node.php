@@ -150,7 +150,7 @@ final readonly class Node
             if ($min === $max) {
                 throw $this->refuse("A list of {$min} was expected here, this one has {$count}.");
             }
-            $this->beyond("A list of {$min} to {$max} was expected here, this one has {$count}.");
+            $this->beyond("A list of {$min} to {$max} was expected here, this one has {$count}.", "{$count} entries (today {$min} to {$max})");
         }
         $items = [];
         foreach ($this->value as $i => $item) {
@@ -171,7 +171,7 @@ final readonly class Node
             throw $this->refuse('An object was expected here.');
         }
         if (\count($this->value) > $max) {
-            $this->beyond("No more than {$max} entries fit here.");
+            $this->beyond("No more than {$max} entries fit here.", \count($this->value)." entries (today up to {$max})");
         }
         $fields = [];
         foreach ($this->value as $name => $item) {
@@ -227,13 +227,17 @@ final readonly class Node
         return $this->value;
     }
 
-    /** @throws Refused where it comes from outside */
-    private function beyond(string $message): void
+    /**
+     * @param string $kept what it is and what it may be today, where it was kept
+     *
+     * @throws Refused where it comes from outside
+     */
+    private function beyond(string $refused, string $kept): void
     {
         if ($this->outside === null) {
-            throw $this->refuse($message);
+            throw $this->refuse($refused);
         }
-        $this->outside->add($this->pointer, $message);
+        $this->outside->add($this->pointer, $kept);
     }
 
     public function refuse(string $message): Refused

@@ -20,9 +20,8 @@ trait ReadsScalars
             throw $this->refuse('A finite number was expected here.');
         }
         if ($number < $min || $number > $max) {
-            $this->beyond(
-                'A number from '.self::plain($min).' to '.self::plain($max).' was expected here, not '.self::plain($number).'.',
-            );
+            [$least, $most, $is] = [self::plain($min), self::plain($max), self::plain($number)];
+            $this->beyond("A number from {$least} to {$most} was expected here, not {$is}.", "{$is} (today {$least} to {$most})");
         }
 
         return $number;
@@ -60,7 +59,7 @@ trait ReadsScalars
             throw $this->refuse('This must not be empty.');
         }
         if (mb_strlen($text) > $max) {
-            $this->beyond("This must not be longer than {$max} characters.");
+            $this->beyond("This must not be longer than {$max} characters.", mb_strlen($text)." characters (today up to {$max})");
         }
         if (preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', $text) === 1) {
             throw $this->refuse('This holds control characters.');

@@ -119,7 +119,7 @@ it('shows, runs and exports a pattern whose figures lie outside of today\'s boun
     $version = $this->getJson("/api/v1/versions/{$v['id']}")->assertOk()->json();
     expect($version['steps'][$at]['document']['psi'])->toEqual(900)
         ->and(array_column($version['steps'][$at]['outside'], 'field'))->toBe(['psi', 'strokes'])
-        ->and($version['steps'][$at]['outside'][0]['says'])->toContain('to 120');
+        ->and($version['steps'][$at]['outside'][0]['says'])->toBe('900 (today 0.5 to 120)');
     foreach (['texture', 'core?u=0.5&deg=90', 'advice', 'air'] as $what) {
         $this->getJson("/api/v1/versions/{$v['id']}/{$what}")->assertOk();
     }

@@ -49,7 +49,12 @@ export function AirOfStep({ document, air, works, settings, onChange }: Props) {
         label="What it is used for"
         size="xs"
         data={[
-          { value: '', label: air.said ? 'from technique, place and weight' : `${air.work_says} (from technique, place and weight)` },
+          {
+            value: '',
+            label: air.said
+              ? 'from technique, place and weight'
+              : `${air.work_says} (from technique, place and weight)`,
+          },
           ...works.map((work) => ({ value: work.name, label: work.label })),
         ]}
         value={air.said ? air.work : ''}

@@ -46,8 +46,8 @@ export function Slip({ advice, onClose, ...form }: Props) {
       </header>
       {step.outside.length > 0 && (
         <p className="notice" role="note">
-          Kept from before, outside today’s limits: {step.outside.map((one) => `${one.field} (${one.says})`).join(' ')}{' '}
-          It stays as it is until you change it.
+          Outside today’s limits: {step.outside.map((one) => `${one.field} ${one.says}`).join(', ')}. Saved as it was;
+          change it when you like.
         </p>
       )}
       <Form {...form} />
