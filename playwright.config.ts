@@ -32,6 +32,8 @@ export default defineConfig({
     // The cautions of the bench are known; the test that is about them begins without.
     storageState: seenTo([8790, 8791, 8792, 8794, 8796, 8797, 8798, 8799]),
     viewport: { width: 1280, height: 800 },
+    // One window after the other in the same browser, emptied in between: it need not compile the pages anew for each test.
+    reuseContext: true,
     actionTimeout: 15_000,
     // What goes through a service worker cannot be held back by a test; those that are about it let it in.
     serviceWorkers: 'block',
