@@ -8,9 +8,8 @@ use Hawkbrush\Core\Document\Outside;
 use Hawkbrush\Core\Document\ReadsScalars;
 
 /**
- * A place in a decoded JSON document that knows its own JSON Pointer (RFC 6901), so that whatever is wrong can be
- * refused with what and where. All reading of documents goes through here, by one of two doors: what comes from outside
- * is held to every bound; what was kept was taken once, and is never refused for a bound that came later.
+ * A place in a decoded JSON document that knows its own JSON Pointer (RFC 6901), so that a refusal says what and where. Documents
+ * are read by two doors: what comes from outside is held to every bound; what was kept is never refused for one that came later.
  */
 final readonly class Node
 {
@@ -78,15 +77,9 @@ final readonly class Node
      */
     public function part(array $names): self
     {
-        $fields = array_intersect_key(\is_array($this->value) ? $this->value : [], array_flip($names));
+        $fields = array_intersect_key((array) $this->value, array_flip($names));
 
         return new self($fields, $this->pointer, $this->outside, $this->strict);
-    }
-
-    /** The same, come from outside as a whole. */
-    public function fromOutside(): self
-    {
-        return new self($this->value, $this->pointer);
     }
 
     /** The same place, with what lies outside today's bounds told to somebody else; from outside it is refused as before. */
@@ -113,7 +106,7 @@ final readonly class Node
     /** @throws Refused when this is no object or the field is missing */
     public function field(string $field): self
     {
-        if (! \is_array($this->value) || ($this->value !== [] && array_is_list($this->value))) {
+        if (! \is_array($this->value) || $this->isList()) {
             throw $this->refuse('An object was expected here.');
         }
         if (! \array_key_exists($field, $this->value)) {
@@ -123,9 +116,14 @@ final readonly class Node
         return $this->child($field, $this->value[$field]);
     }
 
+    private function isList(): bool
+    {
+        return $this->value !== [] && \is_array($this->value) && array_is_list($this->value);
+    }
+
     private function child(string $field, mixed $value): self
     {
-        $outside = \in_array($field, $this->strict, true) ? null : $this->outside;
+        $outside = $this->strict !== [] && \in_array($field, $this->strict, true) ? null : $this->outside;
 
         return new self($value, $this->pointer.'/'.self::escape($field), $outside);
     }
@@ -146,10 +144,10 @@ final readonly class Node
             throw $this->refuse('A list was expected here.');
         }
         $count = \count($this->value);
+        if ($min === $max && $count !== $min) {
+            throw $this->refuse("A list of {$min} was expected here, this one has {$count}.");
+        }
         if ($count < $min || $count > $max) {
-            if ($min === $max) {
-                throw $this->refuse("A list of {$min} was expected here, this one has {$count}.");
-            }
             $this->beyond("A list of {$min} to {$max} was expected here, this one has {$count}.", "{$count} entries (today {$min} to {$max})");
         }
         $items = [];
@@ -167,7 +165,7 @@ final readonly class Node
      */
     public function fields(int $max = 200): array
     {
-        if (! \is_array($this->value) || ($this->value !== [] && array_is_list($this->value))) {
+        if (! \is_array($this->value) || $this->isList()) {
             throw $this->refuse('An object was expected here.');
         }
         if (\count($this->value) > $max) {
@@ -188,7 +186,8 @@ final readonly class Node
      */
     public function only(array $known): self
     {
-        foreach (array_keys($this->fields()) as $name) {
+        $object = \is_array($this->value) && ! $this->isList() ? $this->value : $this->fields();
+        foreach (array_map(strval(...), array_keys($object)) as $name) {
             if (! \in_array($name, $known, true)) {
                 throw Refused::at($this->pointer.'/'.self::escape($name), "“{$name}” is not known here; known are ".implode(', ', $known).'.');
             }
@@ -198,7 +197,7 @@ final readonly class Node
     }
 
     /**
-     * What is worked out from this value; a refusal that says no place is one of this place.
+     * What is worked out from this value; a refusal without a place is of this one.
      *
      * @template T
      *
@@ -247,6 +246,6 @@ final readonly class Node
 
     private static function escape(string $token): string
     {
-        return str_replace(['~', '/'], ['~0', '~1'], $token);
+        return strpbrk($token, '~/') === false ? $token : str_replace(['~', '/'], ['~0', '~1'], $token);
     }
 }
