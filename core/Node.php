@@ -60,11 +60,7 @@ final readonly class Node
         return new self([...$kept, ...$fields], $this->pointer, new Outside(), array_keys($fields));
     }
 
-    /**
-     * This object with what else is known of it.
-     *
-     * @param array<string, mixed> $more
-     */
+    /** @param array<string, mixed> $more what else is known of this object */
     public function beside(array $more): self
     {
         return new self([...\is_array($this->value) ? $this->value : [], ...$more], $this->pointer, $this->outside, $this->strict);
