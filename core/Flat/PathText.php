@@ -38,7 +38,9 @@ final class PathText
         foreach (self::commands($data) as [$command, $numbers]) {
             $upper = strtoupper($command);
             if ($upper === 'Z' || $upper === 'M') {
-                $rings = $ring === [] ? $rings : [...$rings, $ring];
+                if ($ring !== []) {
+                    $rings[] = $ring;
+                }
                 $at = $start = $upper === 'Z' ? $start : self::point($numbers, 0, $command, $at);
                 $ring = $upper === 'M' ? [$at] : [];
             } else {
