@@ -7,7 +7,6 @@ import type { Look, Settings, Sheet } from '../api/types';
 import { CorePanel } from '../core-sample/CorePanel';
 import { Ladder } from '../ladder/Ladder';
 import { Failed } from '../parts/Failed';
-import { useKeys } from '../parts/keys';
 import { Notices } from '../parts/Notices';
 import { part } from '../parts/part';
 import { Waiting } from '../parts/Waiting';
@@ -24,7 +23,7 @@ import { ReferencePanel } from './ReferencePanel';
 import { SheetHead } from './SheetHead';
 import classes from './sheet.module.css';
 import { useEdits } from './useEdits';
-import { useSheetActs } from './useSheetActs';
+import { useSheetActs, useUndoKeys } from './useSheetActs';
 import { caption, useSheetData } from './useSheetData';
 
 const BetterOrder = part(async () => (await import('../air/BetterOrder')).BetterOrder);
@@ -122,11 +121,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
     take(steps[numbers.find((at) => at > from) ?? numbers[0] ?? -1]?.document.id);
   };
 
-  useKeys('Pattern sheet', [
-    { keys: 'mod+Z', does: 'undo', run: undo },
-    { keys: 'mod+shift+Z', does: 'redo', run: redo },
-    { keys: 'mod+Y', does: 'redo', run: redo },
-  ]);
+  useUndoKeys(undo, redo);
 
   const technique = vocabulary?.techniques.find((one) => one.name === placing);
   return (

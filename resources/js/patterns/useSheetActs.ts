@@ -1,5 +1,6 @@
 import { useCallback } from 'react';
 import type { Fix, Step, StepDocument, Version } from '../api/types';
+import { useKeys } from '../parts/keys';
 import { offerUndo } from '../parts/Notices';
 import type { OnBody } from '../stage/pixels';
 import type { Kind, SetOf } from '../steps/face';
@@ -67,4 +68,12 @@ export function useSheetActs({ steps, chosen, upto, send, take, setChosenId }: S
     if (after !== undefined) offerUndo('ordered', 'The steps stand in the better order.', () => void send('undo'));
   };
   return { change, begin, add, move, order, mend, mendAll, remove };
+}
+
+export function useUndoKeys(undo: () => void, redo: () => void): void {
+  useKeys('Pattern sheet', [
+    { keys: 'mod+Z', does: 'undo', run: undo },
+    { keys: 'mod+shift+Z', does: 'redo', run: redo },
+    { keys: 'mod+Y', does: 'redo', run: redo },
+  ]);
 }
