@@ -70,9 +70,7 @@ final class StepView
         $outside = $step->head->outside?->all() ?? [];
 
         return array_map(
-            static fn(string $pointer, string $says): array => [
-                'field' => (string) preg_replace('#^/steps/\d+/|^/#', '', $pointer), 'says' => $says,
-            ],
+            static fn(string $field, string $says): array => ['field' => $field, 'says' => $says],
             array_keys($outside),
             array_values($outside),
         );

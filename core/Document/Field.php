@@ -81,14 +81,6 @@ final readonly class Field
         return new self($this->name, $this->type, $this->least, $this->most, $this->choices, false, $default, $this->figure);
     }
 
-    /** The same under another name in the document. */
-    public function named(string $name): self
-    {
-        return new self(
-            $name, $this->type, $this->least, $this->most, $this->choices, $this->required, $this->default, $this->figure(),
-        );
-    }
-
     /** The same with a name of its own among the bounds. */
     public function asFigure(string $figure): self
     {

@@ -35,7 +35,7 @@ final class Steps
     {
         $kind = self::named($document->field('type')->choice(self::names()));
         $document->only(['type', ...Head::fields()->names(), ...$kind::fields()->names()]);
-        $outside = new Outside();
+        $outside = new Outside($document->pointer);
         $document = $document->tellingTo($outside);
 
         return $kind::read(Head::read($document, $outside), $document, $paints);

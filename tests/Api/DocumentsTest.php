@@ -131,7 +131,9 @@ it('shows, runs and exports a pattern whose figures lie outside of today\'s boun
     ], ['X-Hawkbrush' => '1']);
     // What is set is held to the bounds; the rest stays until it is set.
     $edit(['strokes' => 900])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/change/set/strokes');
-    expect($edit(['strokes' => 5])->assertOk()->json("version.steps.{$at}.document.psi"))->toEqual(900);
+    $edited = $edit(['strokes' => 5])->assertOk()->json("version.steps.{$at}");
+    expect($edited['document']['psi'])->toEqual(900)
+        ->and($edited['outside'])->toBe([['field' => 'psi', 'says' => '900 (today 0.5 to 120)']]);
 
     $plan = ['version_id' => $v['id'], 'baits' => 1, 'air_c' => 21, 'humidity_percent' => 50];
     $run = $this->json('POST', '/api/v1/runs', $plan, ['X-Hawkbrush' => '1'])->assertCreated()->json();

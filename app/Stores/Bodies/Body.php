@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Stores\Bodies;
 
 use Hawkbrush\Core\Body\Body as CoreBody;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Step\Prepare\Condition;
 use Hawkbrush\Core\Step\Prepare\Fitting;
@@ -49,6 +51,18 @@ final class Body extends Model
             'revision' => 'integer',
             'archived_at' => 'datetime',
         ];
+    }
+
+    /** What a painter keeps of it beside its form and its fittings; of a form only what it names. */
+    public static function fields(): Fields
+    {
+        return new Fields(
+            CoreBody::fields()->of('name')->or(''),
+            CoreBody::fields()->of('material'),
+            Field::choice('condition', Condition::names())->or(''),
+            Field::number('weight_g', 0.1, 5000)->or(null),
+            Field::whole('stock', 0, 100_000)->or(0),
+        );
     }
 
     /** @return HasMany<Lot, $this> */

@@ -10,7 +10,6 @@ use App\Models\Version;
 use Hawkbrush\Core\Body\Body as CoreBody;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
-use Hawkbrush\Core\Step\Prepare\Condition;
 use Hawkbrush\Core\Step\Prepare\Fitting;
 
 /** Changes a body. Its form is fixed once a pattern was painted on it. */
@@ -18,18 +17,16 @@ final readonly class ChangeBody
 {
     public const FORM = ['length_mm', 'exponent', 'stations', 'marks', 'ground', 'shine'];
 
-    public const KEPT = ['name', 'material', 'condition', 'fittings', 'weight_g', 'stock'];
-
     public function __construct(private SaveBody $save) {}
 
     /**
-     * {revision, archived, …KEPT, …FORM}, each only where it changes.
+     * {revision, archived, fittings, …what is kept of it, …FORM}, each only where it changes.
      *
      * @throws Refused
      */
     public function change(Body $body, Node $form): Body
     {
-        $form->only(['revision', 'archived', ...self::KEPT, ...self::FORM]);
+        $form->only(['revision', 'archived', 'fittings', ...Body::fields()->names(), ...self::FORM]);
         $measured = array_filter(
             $form->fields(),
             static fn(string $field): bool => \in_array($field, self::FORM, true),
@@ -64,20 +61,10 @@ final readonly class ChangeBody
     /** @return array<string, mixed> columns from a form, only those that stand in it */
     public static function kept(Node $form): array
     {
-        $unweighed = \array_key_exists('weight_g', $form->fields()) && ! $form->has('weight_g') ? ['weight_g' => null] : [];
+        $fittings = $form->optional('fittings')?->items(0, 10) ?? [];
 
-        return $unweighed + array_filter([
-            'name' => $form->optional('name')?->text(80),
-            'material' => $form->optional('material')?->text(40),
-            'condition' => $form->optional('condition')?->choice(Condition::names()),
-            'fittings' => $form->has('fittings')
-                ? array_values(array_unique(array_map(
-                    static fn(Node $n): string => $n->choice(Fitting::names()),
-                    $form->field('fittings')->items(0, 10),
-                )))
-                : null,
-            'weight_g' => $form->optional('weight_g')?->number(0.1, 5000),
-            'stock' => $form->optional('stock')?->integer(0, 100_000),
-        ], static fn(mixed $value): bool => $value !== null);
+        return Body::fields()->among($form)->named() + ($form->has('fittings') ? ['fittings' => array_values(array_unique(
+            array_map(static fn(Node $one): string => $one->choice(Fitting::names()), $fittings),
+        ))] : []);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Clears;
 
-use App\Actions\Shop\TakeUp;
+use App\Stores\TakeUp;
 use Hawkbrush\Core\Clear\Clear;
 use Hawkbrush\Core\Clear\Product;
 use Hawkbrush\Core\Node;

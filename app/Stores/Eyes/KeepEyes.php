@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Eyes;
 
-use App\Actions\Shop\TakeUp;
+use App\Stores\TakeUp;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 

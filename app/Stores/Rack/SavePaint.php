@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Rack;
 
-use App\Actions\Shop\TakeUp;
+use App\Stores\TakeUp;
 use Hawkbrush\Core\Coat\Mixture;
 use Hawkbrush\Core\Coat\Paint as CorePaint;
 use Hawkbrush\Core\Exchange\Bottle;

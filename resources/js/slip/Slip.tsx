@@ -46,7 +46,8 @@ export function Slip({ advice, onClose, ...form }: Props) {
       </header>
       {step.outside.length > 0 && (
         <p className="notice" role="note">
-          Outside today’s limits: {step.outside.map((one) => `${one.field} ${one.says}`).join(', ')}. Saved as it was;
+          Outside today’s limits:{' '}
+          {step.outside.map((one) => `${one.field.replaceAll('_', ' ')} ${one.says}`).join(', ')}. Saved as it was;
           change it when you like.
         </p>
       )}

@@ -57,7 +57,7 @@ it('leaves a figure that was kept outside of today\'s bounds alone until it is s
     $set = static fn(array $set) => Changes::read(Node::root(['op' => 'change', 'step' => 'a', 'set' => $set]))
         ->applyTo($recipe, new StillShop($recipe))->recipe->steps[0];
     expect($set(['strokes' => 3])->coat()?->psi)->toBe(900.0)
-        ->and(array_keys($set(['strokes' => 3])->head->outside?->all() ?? []))->toBe(['/set/psi'])
+        ->and(array_keys($set(['strokes' => 3])->head->outside?->all() ?? []))->toBe(['psi'])
         ->and($set(['psi' => 30])->head->outside?->all())->toBe([]);
 });
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Shop;
+namespace App\Stores;
 
 use Hawkbrush\Core\Node;
 use Illuminate\Database\Eloquent\Model;
