@@ -30,7 +30,7 @@ export default defineConfig({
   use: {
     baseURL: 'http://127.0.0.1:8790',
     // The cautions of the bench are known; the test that is about them begins without.
-    storageState: seenTo([8790, 8791, 8792, 8794, 8796, 8797, 8798, 8799]),
+    storageState: seenTo([8790, 8791, 8792, 8794, 8795, 8796, 8797, 8798, 8799]),
     viewport: { width: 1280, height: 800 },
     // One window after the other in the same browser, emptied in between: it need not compile the pages anew for each test.
     reuseContext: true,

@@ -7,14 +7,17 @@ use App\Http\Controllers\BackupController;
 use App\Http\Controllers\BaitController;
 use App\Http\Controllers\CautionController;
 use App\Http\Controllers\ColorimeterController;
+use App\Http\Controllers\FindController;
 use App\Http\Controllers\FitController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\SettingsController;
-use App\Http\Controllers\SisterController;
+use App\Http\Controllers\ShopController;
 use App\Http\Controllers\StepController;
+use App\Http\Controllers\TypedController;
+use App\Http\Controllers\VariantController;
 use App\Http\Controllers\VersionController;
 use App\Http\Controllers\VocabularyController;
 use App\Http\Middleware\OnceOnly;
@@ -30,6 +33,9 @@ foreach (Stores::ALL as $store) {
 Route::get('settings', [SettingsController::class, 'show']);
 Route::put('settings', [SettingsController::class, 'update']);
 
+Route::delete('shop/samples', [ShopController::class, 'samples']);
+
+Route::get('find', FindController::class);
 Route::get('cautions', CautionController::class);
 Route::get('faults', [AirController::class, 'faults']);
 Route::post('instruments/room', [InstrumentController::class, 'room']);
@@ -44,10 +50,11 @@ Route::get('runs', [RunController::class, 'index']);
 Route::get('baits', [BaitController::class, 'index']);
 
 Route::middleware(OnceOnly::class)->group(function (): void {
+    Route::post('shop/begin', [ShopController::class, 'begin']);
     Route::post('patterns', [PatternController::class, 'store']);
     Route::post('patterns/import', [PatternController::class, 'import']);
     Route::post('runs', [RunController::class, 'store']);
-    Route::post('patterns/{id}/sisters', [SisterController::class, 'store']);
+    Route::post('patterns/{id}/variants', [VariantController::class, 'store']);
     Route::post('versions/{id}/go-on', [VersionController::class, 'goOn']);
     Route::post('pictures', [PictureController::class, 'store']);
     Route::post('patterns/{id}/pictures', [PictureController::class, 'storeForPattern']);
@@ -73,13 +80,14 @@ Route::get('versions/{id}', [VersionController::class, 'show']);
 Route::post('versions/{id}/edits', [VersionController::class, 'edit']);
 Route::post('versions/{id}/undo', [VersionController::class, 'undo']);
 Route::post('versions/{id}/redo', [VersionController::class, 'redo']);
-Route::post('versions/{id}/preview', [SisterController::class, 'preview']);
+Route::post('versions/{id}/preview', [VariantController::class, 'preview']);
 Route::post('versions/{id}/fit', [FitController::class, 'fit']);
 Route::get('versions/{id}/beside/{other}', [FitController::class, 'beside']);
 Route::get('versions/{id}/masks', [FitController::class, 'masks']);
 Route::get('versions/{id}/symmetry', [FitController::class, 'symmetry']);
 Route::get('versions/{id}/steps/{step}', [StepController::class, 'show']);
 Route::post('versions/{id}/try', [StepController::class, 'try']);
+Route::get('versions/{id}/typed', TypedController::class);
 Route::get('versions/{id}/texture', [VersionController::class, 'texture']);
 Route::get('versions/{id}/core', [VersionController::class, 'core']);
 Route::get('versions/{id}/advice', [VersionController::class, 'advice']);
@@ -90,6 +98,7 @@ Route::get('versions/{id}/steps/{step}/places', [AirController::class, 'places']
 Route::get('versions/{id}/steps/{step}/sheet', [AirController::class, 'sheet']);
 
 Route::get('runs/{id}', [RunController::class, 'show']);
+Route::delete('runs/{id}', [RunController::class, 'destroy']);
 Route::get('runs/{id}/texture', [RunController::class, 'texture']);
 Route::post('runs/{id}/start', [RunController::class, 'start']);
 Route::post('runs/{id}/events', [RunController::class, 'events']);

@@ -31,6 +31,11 @@ final class Contract
         );
         $answer = $operation->responses->{$status};
         $answer = isset($answer->{'$ref'}) ? $document->components->responses->Problem : $answer;
+        if (! isset($answer->content)) {
+            Assert::assertSame('', (string) $response->getContent(), "{$method} {$path} answers {$exact} with nothing.");
+
+            return;
+        }
         $type = explode(';', (string) $response->headers->get('Content-Type'))[0];
         Assert::assertObjectHasProperty($type, $answer->content, "{$method} {$path} answers {$exact} as {$type}.");
         if (str_contains($type, 'json')) {

@@ -55,7 +55,7 @@ final class LiveServer
     }
 
     /** Below those that connections are given, so that nobody else takes it until the server is up. */
-    private static function freePort(): int
+    public static function freePort(): int
     {
         do {
             $port = random_int(15_000, 32_000);

@@ -17,6 +17,9 @@ final class StepDocuments
 
     private static ?Validator $validator = null;
 
+    /** @var array<string, \stdClass> */
+    private static array $byKind = [];
+
     /** @return array<string, array<string, mixed>> by kind */
     public static function full(): array
     {
@@ -92,11 +95,13 @@ final class StepDocuments
     }
 
     /** @param array<string, mixed> $document */
-    public static function allows(array $document): bool
+    public static function allows(array $document, string $kind): bool
     {
         self::$validator ??= new Validator();
+        // One kind, not one of all: the others are refused by their kind alone.
+        self::$byKind[$kind] ??= (object) ['$defs' => self::schema()->{'$defs'}, ...(array) self::schemas()[$kind]];
 
-        return self::$validator->validate(json_decode((string) json_encode($document)), self::schema())->isValid();
+        return self::$validator->validate(json_decode((string) json_encode($document)), self::$byKind[$kind])->isValid();
     }
 
     private static function schema(): \stdClass

@@ -26,6 +26,11 @@ final class NotNow extends \RuntimeException
         return new self('run-not-started', 'This run has not been started', 'This run has not been started. Start it from its plan first.');
     }
 
+    public static function runStarted(): self
+    {
+        return new self('run-started', 'This run has been started', 'This run has been started; its record stays. Only a plan that was never started can be deleted.');
+    }
+
     public static function baitNotFinished(): self
     {
         return new self(
@@ -67,7 +72,7 @@ final class NotNow extends \RuntimeException
 
     public static function rackChanging(): self
     {
-        return new self('rack-changing', 'The rack is being changed', 'Others keep changing the same bottles, so the table was not brought in. Do it again when they are done.');
+        return new self('rack-changing', 'The rack is being changed', 'Others keep changing the same bottles, so the table was not imported. Try again when they are done.');
     }
 
     public static function photographLost(): self

@@ -28,7 +28,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $parent_id
  * @property-read Version $current
  * @property-read Version|null $proven
- * @property-read Pattern|null $parent the pattern it is a sister of
+ * @property-read Pattern|null $parent the pattern it is a variant of
  */
 final class Pattern extends Model
 {

@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
 /**
- * The shop's settings: units and the room in one row, habits and cleaning in another.
+ * The shop's settings: units and the room in one row, habits and cleaning in another, samples in a third.
  *
  * @property int $id
  * @property array<string, mixed> $values
@@ -21,11 +21,14 @@ final class Preference extends Model
 {
     public const DEFAULTS = [
         'length' => 'mm', 'pressure' => 'psi', 'volume' => 'drops', 'temperature' => 'C',
-        'air_c' => 21.0, 'humidity_percent' => 50.0, 'daily_backup' => 'on',
+        'air_c' => 21.0, 'humidity_percent' => 50.0, 'daily_backup' => 'on', 'currency' => '',
     ];
 
     /** The row of habits and of cleaning. */
     private const WAYS = 2;
+
+    /** The row of what was put in as samples. */
+    private const SAMPLES = 3;
 
     public $incrementing = false;
 
@@ -102,6 +105,19 @@ final class Preference extends Model
         DB::transaction(static function () use ($change): void {
             self::query()->updateOrCreate(['id' => self::WAYS], ['values' => $change(self::ways())->document()]);
         });
+    }
+
+    /** @return array<string, list<string>> ids of what was put in as samples and not decided about yet: patterns, paints, bodies */
+    public static function samples(): array
+    {
+        /** @var array<string, list<string>> */
+        return self::query()->find(self::SAMPLES)->values ?? [];
+    }
+
+    /** @param array<string, list<string>> $samples */
+    public static function keepSamples(array $samples): void
+    {
+        self::query()->updateOrCreate(['id' => self::SAMPLES], ['values' => $samples]);
     }
 
     /** @return array<string, string|float|int> */

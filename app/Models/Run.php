@@ -17,6 +17,7 @@ use Hawkbrush\Core\Run\BenchEvents;
 use Hawkbrush\Core\Run\Record;
 use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Shop\Shop;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -41,6 +42,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $finished_at
  * @property-read Version $version
  * @property-read Bait|null $master
+ * @property-read Collection<int, BenchEventRow> $events
  */
 final class Run extends Model
 {
@@ -81,6 +83,12 @@ final class Run extends Model
     public function events(): HasMany
     {
         return $this->hasMany(BenchEventRow::class)->orderBy('seq');
+    }
+
+    /** Begun, and not finished. */
+    public function atBench(): bool
+    {
+        return $this->started_at !== null && $this->finished_at === null;
     }
 
     public function core(): Recipe
@@ -137,8 +145,10 @@ final class Run extends Model
     /** @return list<BenchEvent> what happened at the bench, in its order */
     public function happened(): array
     {
+        $rows = $this->relationLoaded('events') ? $this->events : $this->events()->get();
+
         return array_values(
-            $this->events()->get()->map(static fn(BenchEventRow $row): BenchEvent => BenchEvents::read(Node::kept($row->event)))->all(),
+            $rows->map(static fn(BenchEventRow $row): BenchEvent => BenchEvents::read(Node::kept($row->event)))->all(),
         );
     }
 }

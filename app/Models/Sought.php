@@ -41,7 +41,20 @@ final class Sought
      */
     public static function in(Builder $query, Node $asked, string $column): Builder
     {
-        foreach (self::words($asked) as $word) {
+        return self::with($query, self::words($asked), $column);
+    }
+
+    /**
+     * @template M of Model
+     *
+     * @param Builder<M> $query
+     * @param list<string> $words in small letters
+     *
+     * @return Builder<M>
+     */
+    public static function with(Builder $query, array $words, string $column): Builder
+    {
+        foreach ($words as $word) {
             $query->whereRaw("{$column} LIKE ? ESCAPE '\\'", ['%'.addcslashes($word, '\\%_').'%']);
         }
 

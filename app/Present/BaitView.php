@@ -17,10 +17,11 @@ final class BaitView
 {
     /**
      * @param list<string> $notes taken of it at the bench
+     * @param list<string> $photos ids of its photographs, the latest last
      *
      * @return array<string, mixed>
      */
-    public static function brief(Bait $bait, array $notes = []): array
+    public static function brief(Bait $bait, array $notes = [], array $photos = []): array
     {
         $run = $bait->run;
 
@@ -30,6 +31,7 @@ final class BaitView
             'position' => $bait->position,
             'lesson' => $bait->lesson,
             'notes' => $notes,
+            'photo_id' => $photos === [] ? null : $photos[array_key_last($photos)],
             'revision' => $bait->revision,
             'rejected' => $bait->rejected,
             'run' => ['id' => $run->id, 'number' => $run->number, 'baits' => $run->bait_count],
@@ -63,7 +65,12 @@ final class BaitView
             static fn(array $note): bool => $note['bait'] === null || $note['bait'] === $bait->position,
         );
 
-        return self::brief($bait, array_column($notes, 'text')) + [
+        $photos = array_filter(
+            $record->photos,
+            static fn(array $photo): bool => $photo['bait'] === null || $photo['bait'] === $bait->position,
+        );
+
+        return self::brief($bait, array_column($notes, 'text'), array_column($photos, 'photo_id')) + [
             'body_shape' => BodyView::shape($planned->body),
             'steps' => StepView::all($planned),
             'differences' => PlanView::changes(Change::between($planned, Used::recipe($planned, $record))),

@@ -141,7 +141,9 @@ final class PlanView
         }
         $time = $recipe < 90 ? \sprintf('%d min', round($recipe)) : \sprintf('%.1f h', $recipe / 60);
 
-        return "{$time} in the recipe: {$why} here";
+        $other = $planned->work->waitMin > $recipe ? 'longer' : 'shorter';
+
+        return "normally {$time}; {$other} here because the room is {$why}";
     }
 
     private static function clock(Carbon $startsAt, float $minutes): string

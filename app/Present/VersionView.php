@@ -8,6 +8,7 @@ use App\Models\Preference;
 use App\Models\Version;
 use App\Stores\Bodies\BodyView;
 use Hawkbrush\Core\Pattern\Recipe;
+use Hawkbrush\Core\Pattern\UsuallyNext;
 
 /** A version of a pattern as the Pattern sheet shows it. */
 final class VersionView
@@ -41,6 +42,7 @@ final class VersionView
             'can_undo' => $version->painted_at === null && $version->head > 0,
             'can_redo' => $version->painted_at === null && $version->edits()->where('seq', '>', $version->head)->exists(),
             'body' => BodyView::of($version->body),
+            'usually_next' => UsuallyNext::after($recipe),
             'steps' => StepView::all($recipe, Preference::habits()),
         ];
     }

@@ -26,6 +26,7 @@ final class Advisor
             new Rules\RunsTogether(),
             new Rules\TooThick(),
             new Rules\SealFirst(),
+            new Rules\OverClear(),
             new Rules\HardOnSoft(),
             new Rules\MoltenVinyl(),
             new Rules\BuriesMarks(),

@@ -66,7 +66,7 @@ enum Cause: string
             self::AimedIntoGap => 'Aim at the edge of the opening, so that overspray makes it soft.',
             self::NotDryBelow => 'Wait: dry right through first, then the mask.',
             self::TakenOffSoon => 'Set the last coat before you lift it, and peel it back on itself.',
-            self::DirtyGround => 'Wipe with alcohol, let it go off, then a mist coat first.',
+            self::DirtyGround => 'Wipe with alcohol, let it dry off, then a mist coat first.',
             self::PressedHard => 'Let it only touch.',
             self::EdgeNotRubbed => 'Rub the edge down with a nail; a mist of the colour below seals it.',
             self::Overspray => 'Mask wider beside it; less air.',

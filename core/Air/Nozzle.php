@@ -57,6 +57,24 @@ final readonly class Nozzle
         return $this->mm >= self::finestMm($kind, $craft) - 1e-9;
     }
 
+    /** What a bore is good for, in a sentence. */
+    public function goodFor(): string
+    {
+        $flakes = array_filter([Kind::Pearl, Kind::Metallic, Kind::Phosphorescent], fn(Kind $kind): bool => $this->takes($kind, false));
+        $work = match (true) {
+            $this->mm <= 0.25 => 'Fine lines, dots and soft edges',
+            $this->mm <= 0.4 => 'All-round: bases, fades, mesh and stencils',
+            default => 'Bases and large bodies, thick paint',
+        };
+
+        return $work.'. '.match (\count($flakes)) {
+            0 => 'Too fine for pearls and metallics.',
+            1 => 'Pearls pass; metallic flakes clog it.',
+            2 => 'Pearls and metallics pass.',
+            default => 'Every paint passes, the coarsest flakes too.',
+        };
+    }
+
     /** What its bore does to the air. */
     public function air(): Factor
     {

@@ -11,14 +11,19 @@ use Hawkbrush\Core\Refused;
 
 /**
  * What a body has of its own that paint is placed by: gill edge and eye as shares of the length and degrees from the
- * back ridge, bill, joints, hook hangers, line tie, and zones set by hand.
+ * back ridge, bill, loose tail, joints, hook hangers, line tie, and zones set by hand.
  */
 final readonly class Marks
 {
+    /** Sockets from the smallest fry to the largest glide bait; eyes are made as large. */
+    public const SOCKET_MM = [1.0, 40.0];
+
     private const MOST_OF_A_KIND = 12;
 
     /**
      * @param float|null $eyeSocketDepthMm from the face of the head to its floor; null: not measured, or no socket
+     * @param bool $billLoose put in after painting: shown as an outline
+     * @param float|null $tailLengthMm a tail that is put on after painting, behind the body; null: none
      * @param list<float> $jointsU
      * @param list<float> $hooksU
      * @param float|null $tieU where the line is tied; null: at the tip of the nose
@@ -32,6 +37,8 @@ final readonly class Marks
         public ?float $eyeSocketDepthMm = null,
         public ?float $billLengthMm = null,
         public float $billAngleDeg = 35.0,
+        public bool $billLoose = false,
+        public ?float $tailLengthMm = null,
         public array $jointsU = [],
         public array $hooksU = [],
         public ?float $tieU = null,
@@ -48,10 +55,12 @@ final readonly class Marks
             Field::number('gill_u', 0.02, 0.6)->or(0.24),
             Field::number('eye_u', 0.01, 0.5)->or(0.12),
             Field::number('eye_deg', 10, 130)->or(72),
-            Field::number('eye_socket_mm', 1, 40)->or(null),
+            Field::number('eye_socket_mm', ...self::SOCKET_MM)->or(null),
             Field::number('eye_socket_depth_mm', 0.1, 20)->or(null),
             Field::number('bill_length_mm', 1, 200)->or(null),
             Field::number('bill_angle_deg', -90, 90)->or(35),
+            Field::flag('bill_loose')->or(false),
+            Field::number('tail_length_mm', 1, 300)->or(null),
             Field::list('joints_u', 0, self::MOST_OF_A_KIND)->or([]),
             Field::list('hooks_u', 0, self::MOST_OF_A_KIND)->or([]),
             Field::number('tie_u', 0, 1)->or(null),
@@ -74,6 +83,8 @@ final readonly class Marks
             $in->maybe('eye_socket_depth_mm'),
             $in->maybe('bill_length_mm'),
             $in->number('bill_angle_deg'),
+            $in->flag('bill_loose'),
+            $in->maybe('tail_length_mm'),
             $places('joints_u'),
             $places('hooks_u'),
             $in->maybe('tie_u'),
@@ -93,6 +104,8 @@ final readonly class Marks
             'eye_socket_depth_mm' => $this->eyeSocketDepthMm,
             'bill_length_mm' => $this->billLengthMm,
             'bill_angle_deg' => $this->billAngleDeg,
+            'bill_loose' => $this->billLoose,
+            'tail_length_mm' => $this->tailLengthMm,
             'joints_u' => $this->jointsU,
             'hooks_u' => $this->hooksU,
             'tie_u' => $this->tieU,

@@ -47,8 +47,8 @@ final class ClearCalculator implements Calculator
         $named = array_map(static fn(Node $value): mixed => $value->raw(), array_intersect_key($in->fields(), array_flip(self::PRODUCT)));
         $product = Product::read(Node::root($named));
         $climate = Climate::of(
-            $in->optional('air_c')?->number(-20, 60) ?? 21.0,
-            $in->optional('humidity_percent')?->number(1, 100) ?? 50.0,
+            $in->optional('air_c')?->number(...Climate::ROOM_C) ?? 21.0,
+            $in->optional('humidity_percent')?->number(...Climate::HUMIDITY_PERCENT) ?? 50.0,
         );
         $coats = $in->optional('coats')?->integer(1, 10) ?? 1;
         $mixes = Mixes::of($product, $climate->airC, $in->optional('baits')?->integer(1, 60) ?? 1, $in->field('area_mm2')->number(1, 1e6));

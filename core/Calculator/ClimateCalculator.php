@@ -31,12 +31,12 @@ final class ClimateCalculator implements Calculator
     public function calculate(Node $in): array
     {
         $in->only(['air_c', 'humidity_percent', 'surface_c']);
-        $climate = Climate::of($in->field('air_c')->number(-20, 60), $in->field('humidity_percent')->number(1, 100));
+        $climate = Climate::read($in);
 
         return [
             'dew_point_c' => $climate->dewPointC(),
             'vapour_pressure_kpa' => $climate->vapourKpa(),
-            'clear_coat_ok' => $climate->clearCoatMayGoOn($in->optional('surface_c')?->number(-20, 120)),
+            'clear_coat_ok' => $climate->clearCoatMayGoOn($in->optional('surface_c')?->number(...Climate::SURFACE_C)),
         ];
     }
 }

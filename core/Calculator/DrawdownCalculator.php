@@ -6,6 +6,7 @@ namespace Hawkbrush\Core\Calculator;
 
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Film\CardFilm;
 use Hawkbrush\Core\Film\Drawdown;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -44,7 +45,7 @@ final class DrawdownCalculator implements Calculator
         $in->only([...self::COLOURS, 'dry_um']);
         $colours = array_map(static fn(string $name): Colour => Colour::read($in->field($name)), self::COLOURS);
         [$overWhite, $overBlack, $white, $black] = array_map(static fn(Colour $colour): Spectrum => $colour->reflectance(), $colours);
-        $dryUm = $in->field('dry_um')->number(0, 1000);
+        $dryUm = $in->field('dry_um')->number(0, CardFilm::THICKEST_UM);
         try {
             $card = $colours[0]->isMeasured() && $colours[1]->isMeasured()
                 ? Drawdown::solve($overWhite, $overBlack, $white, $black, $dryUm)

@@ -41,9 +41,9 @@ final class DryCalculator implements Calculator
     public function calculate(Node $in): array
     {
         $in->only(['wet_um', 'volatile_fraction', 'air_c', 'humidity_percent', 'air_speed_m_s', 'surface_c']);
-        $climate = Climate::of($in->field('air_c')->number(-20, 60), $in->field('humidity_percent')->number(1, 100));
+        $climate = Climate::read($in);
         $speed = $in->optional('air_speed_m_s')?->number(0, 50) ?? 0.0;
-        $surface = $in->optional('surface_c')?->number(-20, 120);
+        $surface = $in->optional('surface_c')?->number(...Climate::SURFACE_C);
         // Warmer than the room in moving air: under a dryer.
         $air = $speed > 0 && $surface !== null && $surface > $climate->airC
             ? Airflow::hot($speed, $surface, $climate->airC, $climate->vapourKpa()) : Airflow::of($speed, $surface);

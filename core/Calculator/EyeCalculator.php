@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Calculator;
 
 use Hawkbrush\Core\Body\Body;
+use Hawkbrush\Core\Body\Marks;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Eye\Fit;
@@ -39,7 +40,7 @@ final class EyeCalculator implements Calculator
         $body = Body::read($in->field('body'));
         $kind = $in->optional('kind')?->choice(Eye::KINDS) ?? 'domed';
         $fits = Fit::sizes($body);
-        $diameter = $in->optional('diameter_mm')?->number(1, 40) ?? $fits[0]['diameter_mm'];
+        $diameter = $in->optional('diameter_mm')?->number(...Marks::SOCKET_MM) ?? $fits[0]['diameter_mm'];
         $colour = static function (string $name, string $usual) use ($in): Colour {
             $node = $in->optional($name);
 

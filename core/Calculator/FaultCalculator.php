@@ -46,7 +46,7 @@ final class FaultCalculator implements Calculator
         $in->only([...SprayingReader::FIELDS, 'fault', 'psi', 'minutes_since_strip', 'air_c', 'humidity_percent']);
         $spraying = SprayingReader::read($in, SprayWork::Coat);
         $air = $in->optional('air_c')?->number(...Climate::ROOM_C);
-        $humidity = $in->optional('humidity_percent')?->number(1, 100);
+        $humidity = $in->optional('humidity_percent')?->number(...Climate::HUMIDITY_PERCENT);
         $at = new Circumstances(
             $spraying,
             $in->optional('psi')?->number(...CoatDocument::fields()->of('psi')->bounds()) ?? Pressure::window($spraying)->set,

@@ -89,8 +89,8 @@ enum Clear: string
     /** How it is laid, in a sentence or two. */
     public function how(): string
     {
-        $brushed = 'joints and line tie first with a thin brush and kept free, then in long even strokes from the tail upwards, over the '
-            .'rim of the eye, the nose last.';
+        $brushed = 'around joints and line tie first, with a thin brush, keeping them free; then in long even strokes from the tail '
+            .'upwards, over the rim of the eye, the nose last.';
 
         return match ($this) {
             self::Epoxy, self::Resin => "Lay it on {$brushed} Bubbles rise by themselves or under a breath of warm air.",

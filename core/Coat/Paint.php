@@ -20,6 +20,9 @@ final readonly class Paint
 
     public const ORDINARY_DROP_ML = 0.05;
 
+    /** The largest bottle that a shop buys. */
+    public const MOST_ML = 5000;
+
     /** Families of chemistry painters tell apart; others may be named. Common practice, no published source. */
     public const FAMILIES = [
         'water-borne acrylic',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Drying;
 
+use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
 
 /** The air a bait dries in, and what is at hand to blow on it. */
@@ -15,19 +16,35 @@ final readonly class Climate
     /** From the coldest to the warmest room, in C. */
     public const ROOM_C = [-20.0, 60.0];
 
+    /** Dry air has next to no vapour, never none. */
+    public const HUMIDITY_PERCENT = [1.0, 100.0];
+
+    /** From a bait out of a cold shed to one from the oven, in C. */
+    public const SURFACE_C = [-20.0, 120.0];
+
     private function __construct(public float $airC, public float $humidityPercent, public Dryer $dryer) {}
 
     /** @throws Refused when nobody would paint there */
     public static function of(float $airC, float $humidityPercent): self
     {
-        if (! is_finite($airC) || $airC < self::ROOM_C[0] || $airC > self::ROOM_C[1]) {
-            throw Refused::at('/air_c', 'Room temperature runs from -20 to 60 C here.');
+        if (! self::lies($airC, self::ROOM_C)) {
+            throw Refused::at('/air_c', vsprintf('Room temperature runs from %d to %d C here.', self::ROOM_C));
         }
-        if (! is_finite($humidityPercent) || $humidityPercent < 1 || $humidityPercent > 100) {
-            throw Refused::at('/humidity_percent', 'Humidity runs from 1 to 100 percent.');
+        if (! self::lies($humidityPercent, self::HUMIDITY_PERCENT)) {
+            throw Refused::at('/humidity_percent', vsprintf('Humidity runs from %d to %d percent.', self::HUMIDITY_PERCENT));
         }
 
         return new self($airC, $humidityPercent, Dryer::hairDryer());
+    }
+
+    /**
+     * {air_c, humidity_percent} among what else stands there.
+     *
+     * @throws Refused
+     */
+    public static function read(Node $in): self
+    {
+        return self::of($in->field('air_c')->number(...self::ROOM_C), $in->field('humidity_percent')->number(...self::HUMIDITY_PERCENT));
     }
 
     /** The room that the trade's own drying times were learnt in: 21 C, 50 %, still air. Common practice, no published source. */
@@ -86,5 +103,11 @@ final readonly class Climate
     public function clearCoatMayGoOn(?float $surfaceC = null): bool
     {
         return ($surfaceC ?? $this->airC) >= $this->dewPointC() + self::ABOVE_DEW_POINT_C;
+    }
+
+    /** @param array{float, float} $bounds */
+    private static function lies(float $figure, array $bounds): bool
+    {
+        return $figure >= $bounds[0] && $figure <= $bounds[1];
     }
 }

@@ -132,7 +132,7 @@ final class RackCsv
     private static function bottle(array $cells): Bottle
     {
         $node = Node::root(array_map(static fn(?string $cell): mixed => $cell !== null && is_numeric($cell) ? $cell + 0 : $cell, $cells));
-        $bottle = $node->optional(self::BOTTLE)?->number(1, 5000) ?? 30.0;
+        $bottle = $node->optional(self::BOTTLE)?->number(1, Paint::MOST_ML) ?? 30.0;
 
         return new Bottle(
             Node::root($cells)->field(self::NAME)->text(80),
@@ -141,9 +141,9 @@ final class RackCsv
             $node->optional(self::FAMILY)?->text(40) ?? 'water-borne acrylic',
             $node->optional(self::FINISH)?->text(40) ?? '',
             ($node->optional(self::SOLIDS)?->number(0, 100) ?? Paint::ORDINARY_SOLIDS * 100) / 100,
-            $node->optional(self::DROP)?->number(0.005, 0.5) ?? 0.05,
+            $node->optional(self::DROP)?->number(...Paint::fields()->of('drop_ml')->bounds()) ?? Paint::ORDINARY_DROP_ML,
             $bottle,
-            $node->optional(self::LEFT)?->number(0, 5000) ?? $bottle,
+            $node->optional(self::LEFT)?->number(0, Paint::MOST_ML) ?? $bottle,
             $node->optional(self::OPENED)?->date(),
             $node->optional(self::DRYING)?->number(DryingFactor::LEAST, DryingFactor::MOST),
         );

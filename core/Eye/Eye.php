@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hawkbrush\Core\Eye;
 
+use Hawkbrush\Core\Body\Marks;
 use Hawkbrush\Core\Document\Field;
 use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Document\Given;
@@ -39,7 +40,7 @@ final readonly class Eye
         static $fields = null;
 
         return $fields ??= new Fields(
-            Field::number('diameter_mm', 1, 40),
+            Field::number('diameter_mm', ...Marks::SOCKET_MM),
             Field::colour('iris')->or('#d89a3a'),
             Field::choice('pupil', self::PUPILS)->or('round'),
             Field::choice('kind', self::KINDS)->or('domed'),

@@ -151,7 +151,7 @@ final class Fit
 
         return match (true) {
             $over > self::TASTE_MM => \sprintf('%s mm over: it will not lie down.', self::plain($over)),
-            $over > 0.25 => 'A size over: a matter of taste.',
+            $over > 0.25 => 'One size larger: a matter of taste.',
             $diameterMm < min($sizes) - 0.5 => 'Small for this head.',
             default => '',
         };

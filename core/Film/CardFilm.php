@@ -43,7 +43,7 @@ final class CardFilm
     private static function thick(float $um): float
     {
         if ($um <= 0) {
-            throw Refused::at('/film', 'Of this film nothing stays when it has dried. Does the paint have solids?');
+            throw Refused::at('/film', 'Nothing stays of this film once it is dry. Does the paint have solids?');
         }
 
         return $um;

@@ -29,9 +29,6 @@ final readonly class Drawdown
     /** Above this share of assumed light, the result counts as assumed. */
     private const MUCH = 0.5;
 
-    /** Thinner or thicker than anyone draws, um. */
-    private const THICKEST_UM = 1000.0;
-
     /** @param bool $assumed whether the film hides so well that the look of thin coats is assumed */
     private function __construct(public Optics $optics, public float $contrastRatio, public Kind $kind, public bool $assumed) {}
 
@@ -125,8 +122,8 @@ final readonly class Drawdown
     /** @throws Refused when no paint makes such a card */
     private static function check(Spectrum $overWhite, Spectrum $overBlack, Spectrum $white, Spectrum $black, float $dryUm): void
     {
-        if ($dryUm <= 0 || $dryUm > self::THICKEST_UM) {
-            throw Refused::at('/dry_um', 'The film of a card is more than 0 and at most '.self::THICKEST_UM.' µm thick.');
+        if ($dryUm <= 0 || $dryUm > CardFilm::THICKEST_UM) {
+            throw Refused::at('/dry_um', 'The film of a card is more than 0 and at most '.CardFilm::THICKEST_UM.' µm thick.');
         }
         if (Observer::luminous($white->values) - Observer::luminous($black->values) < self::APART) {
             throw Refused::at(

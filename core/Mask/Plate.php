@@ -89,6 +89,7 @@ final readonly class Plate
                 $uprights[] = [$mark, $x];
             }
         }
+        usort($uprights, static fn(array $a, array $b): int => $a[1] <=> $b[1]);
         $index = $technique instanceof Indexed ? array_map(
             static fn(Anchor $a): string => $a->say($surface->body),
             $technique->anchors($surface->body, $choices),
@@ -121,12 +122,12 @@ final readonly class Plate
         );
     }
 
-    /** @return non-empty-list<string> what stands beneath it: its name and side, and where it is laid */
+    /** @return non-empty-list<string> what stands beneath it: its name and side, what its notches mark, and where it is laid */
     public function caption(): array
     {
         $letters = (int) floor($this->spanMm() / self::LETTER_MM);
         $lines = [$this->name.', '.$this->side];
-        foreach ($this->index as $sentence) {
+        foreach (array_filter([Labels::key($this), ...$this->index]) as $sentence) {
             array_push($lines, ...explode("\n", wordwrap($sentence, $letters)));
         }
 

@@ -7,6 +7,7 @@ namespace Hawkbrush\Core\Mix;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\Lab;
 use Hawkbrush\Core\Colour\Spectrum;
+use Hawkbrush\Core\Film\CardFilm;
 use Hawkbrush\Core\Film\Film;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\Optics;
@@ -16,8 +17,6 @@ use Hawkbrush\Core\Refused;
 /** A colour to be met, and the film by which it is to be met: how thick, over what ground, under which look. */
 final readonly class Wanted
 {
-    private const THICKEST_UM = 1000.0;
-
     /**
      * @param Spectrum $ground of the film below, without its surface
      *
@@ -25,8 +24,8 @@ final readonly class Wanted
      */
     public function __construct(public Lab $lab, public Spectrum $ground, public float $dryUm, public SurfaceFinish $finish)
     {
-        if ($dryUm <= 0 || $dryUm > self::THICKEST_UM) {
-            throw Refused::at('/dry_um', 'The film is more than 0 and at most '.self::THICKEST_UM.' µm thick.');
+        if ($dryUm <= 0 || $dryUm > CardFilm::THICKEST_UM) {
+            throw Refused::at('/dry_um', 'The film is more than 0 and at most '.CardFilm::THICKEST_UM.' µm thick.');
         }
     }
 

@@ -11,6 +11,7 @@ use Hawkbrush\Core\Colour\Observer;
 use Hawkbrush\Core\Colour\Xyz;
 use Hawkbrush\Core\Film\FilmState;
 use Hawkbrush\Core\Film\SurfaceFinish;
+use Hawkbrush\Core\Render\Field;
 
 /** How film states look under clear, each worked out once for as long as it is there. */
 final readonly class StateColours
@@ -33,6 +34,21 @@ final readonly class StateColours
             DeltaE2000::between($flat, $otherFlat),
             $glint === null && $otherGlint === null ? 0.0 : DeltaE2000::between($glint ?? $flat, $otherGlint ?? $otherFlat),
         );
+    }
+
+    /**
+     * The mean of these differences over places of the left half, each counted by its share.
+     *
+     * @param array<int, float> $shares by place; none: 0
+     */
+    public function mean(Field $one, Field $other, array $shares): float
+    {
+        $sum = 0.0;
+        foreach ($shares as $place => $share) {
+            $sum += $share * $this->between($one->states[$one->left[$place]], $other->states[$other->left[$place]]);
+        }
+
+        return $shares === [] ? 0.0 : $sum / array_sum($shares);
     }
 
     /** @return array{Lab, Lab|null} */

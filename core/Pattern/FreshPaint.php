@@ -10,16 +10,13 @@ use Hawkbrush\Core\Coat\Coat;
 use Hawkbrush\Core\Coat\CoatDocument;
 use Hawkbrush\Core\Coat\Paint;
 use Hawkbrush\Core\Coat\Place;
-use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Handle\Handles;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
-use Hawkbrush\Core\Technique\LooseFlakes;
 use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Splattered;
 use Hawkbrush\Core\Technique\Technique;
-use Hawkbrush\Core\Technique\Tool;
 
 /**
  * A paint step to begin with: the base first, then pearl along the side, shoulder and back, each with the figures that are
@@ -27,15 +24,16 @@ use Hawkbrush\Core\Technique\Tool;
  */
 final readonly class FreshPaint
 {
-    private const COVERING = [Kind::Opaque, Kind::SemiOpaque];
-
-    private const SHADING = [Kind::Transparent, Kind::Ink, Kind::SemiOpaque];
+    private UsualPaint $usual;
 
     /**
      * @param list<Coat> $before the coats below it
      * @param list<Paint> $rack with something in the bottle
      */
-    private function __construct(private Body $body, private array $before, private array $rack) {}
+    private function __construct(private Body $body, private array $before, private array $rack)
+    {
+        $this->usual = new UsualPaint($before, $rack);
+    }
 
     /**
      * @param int $position on the ladder, counted from 0
@@ -49,13 +47,78 @@ final readonly class FreshPaint
     public static function at(Recipe $recipe, int $position, Technique $technique, array $rack, ?array $at): array
     {
         if ($rack === []) {
-            throw Refused::because('There is no paint on the rack yet. Put one on the rack in Stores, then add the step.');
+            throw Refused::because('There is no paint on the rack yet. Add one, then the step.');
         }
         $before = $recipe->with(\array_slice($recipe->steps, 0, $position))->coats();
         $fresh = new self($recipe->body, $before, $rack);
         $step = self::isOpen($technique) ? $fresh->sprayed($technique) : $fresh->marked($technique);
 
         return ['type' => 'paint'] + ($at === null ? $step : $fresh->movedTo($step, $at));
+    }
+
+    /**
+     * The same of a paint or a place that the painter has named; what is not named is as usual.
+     *
+     * @param list<Paint> $rack with something in the bottle
+     * @param string|null $side left or right; null: both
+     *
+     * @return array<string, mixed> a step without its id
+     *
+     * @throws Refused when the rack is empty
+     */
+    public static function named(
+        Recipe $recipe,
+        int $position,
+        Technique $technique,
+        array $rack,
+        ?Paint $paint,
+        ?Zone $zone,
+        ?string $side,
+    ): array {
+        $usual = self::at($recipe, $position, $technique, $rack, null);
+        $fresh = new self($recipe->body, $recipe->with(\array_slice($recipe->steps, 0, $position))->coats(), $rack);
+        $step = match (true) {
+            $paint === null && $zone === null => $usual,
+            self::isOpen($technique) => $fresh->sprayedWith($technique, $paint ?? $fresh->usual->on($zone), $zone),
+            default => $fresh->marked($technique, $paint, $zone),
+        };
+        $place = $zone ?? (self::isOpen($technique) ? Zone::tryFrom(self::zoneOf($step)) : null);
+
+        return ['type' => 'paint']
+            + ($side === null ? [] : ['where' => ['zone' => self::zoneOf($step), 'side' => $side]])
+            + ($place === null || $technique instanceof Placed ? [] : ['aim_deg' => Place::zone($place)->usualAimDeg()])
+            + $step;
+    }
+
+    /** @param array<string, mixed> $step */
+    private static function zoneOf(array $step): string
+    {
+        return Node::root($step)->field('where')->field('zone')->choice(Zone::names());
+    }
+
+    /** @return array<string, mixed> */
+    private function sprayedWith(Technique $technique, Paint $paint, ?Zone $zone): array
+    {
+        $all = $zone === null || $zone === Zone::Whole;
+
+        return match (true) {
+            $all && ! $this->hasBase() && \in_array($paint->kind, UsualPaint::BASES, true) => $this->base($technique, $paint),
+            \in_array($paint->kind, [Kind::Pearl, Kind::Metallic], true) => $this->step(
+                $technique, $zone ?? Zone::Flank, $paint, coats: 1, weight: 'light', psi: 6, thinning: 0,
+            ),
+            \in_array($paint->kind, [Kind::Transparent, Kind::Ink], true) => $this->step(
+                $technique, $zone ?? Zone::Back, $paint, coats: 2, weight: 'light', psi: 12, thinning: 60,
+            ),
+            default => $this->step($technique, $zone ?? Zone::Back, $paint, coats: 1, weight: 'light', psi: 12, thinning: 20),
+        };
+    }
+
+    private function hasBase(): bool
+    {
+        return array_filter(
+            $this->before,
+            static fn(Coat $coat): bool => self::isOpen($coat->technique) && ! $coat->place->cuts(),
+        ) !== [];
     }
 
     /** Whether it is the open spray: nothing between the brush and the bait, and no marks of its own. */
@@ -71,28 +134,24 @@ final readonly class FreshPaint
         $aimed = static fn(Coat $coat): ?float => self::isOpen($coat->technique) ? $coat->place->usualAimDeg() : null;
 
         return match (true) {
-            ! $has(static fn(Coat $coat): bool => self::isOpen($coat->technique) && ! $coat->place->cuts()) => $this->step(
-                $technique, Zone::Whole, $this->lightest(self::COVERING), coats: 2, weight: 'medium', psi: 38, thinning: 0, strokes: 6,
+            ! $this->hasBase() => $this->base(
+                $technique,
+                $this->usual->base(),
             ),
             ! $has(static fn(Coat $coat): bool => $coat->mixture->parts[0][0]->kind === Kind::Pearl) => $this->step(
-                $technique, Zone::Flank, $this->lightest([Kind::Pearl]), coats: 1, weight: 'light', psi: 6, thinning: 0,
+                $technique, Zone::Flank, $this->usual->pearl(), coats: 1, weight: 'light', psi: 6, thinning: 0,
             ),
             ! $has(static fn(Coat $coat): bool => \in_array($aimed($coat), [30.0, 60.0], true)) => $this->step(
-                $technique, Zone::Shoulder, $this->lightest(self::SHADING), coats: 2, weight: 'light', psi: 12, thinning: 60,
+                $technique, Zone::Shoulder, $this->usual->shade(), coats: 2, weight: 'light', psi: 12, thinning: 60,
             ),
-            default => $this->step($technique, Zone::Back, $this->darkest(self::SHADING), coats: 2, weight: 'light', psi: 10, thinning: 60),
+            default => $this->step($technique, Zone::Back, $this->usual->back(), coats: 2, weight: 'light', psi: 10, thinning: 60),
         };
     }
 
     /** @return array<string, mixed> */
-    private function marked(Technique $technique): array
+    private function marked(Technique $technique, ?Paint $paint = null, ?Zone $zone = null): array
     {
-        $zone = $technique instanceof Placed ? Zone::Whole : Zone::Flank;
-        $paint = match (true) {
-            $technique->tool() === Tool::Sheet => $this->lightest([Kind::Foil]),
-            $technique instanceof LooseFlakes => $this->lightest([Kind::Holographic, Kind::Metallic]),
-            default => $this->darkest([...self::COVERING, ...self::SHADING]),
-        };
+        $zone ??= $technique instanceof Placed ? Zone::Whole : Zone::Flank;
         [$psi, $thinning] = match (true) {
             $technique instanceof Splattered => [2, 60],
             ! $technique->sprayed() => [15, 0],
@@ -101,7 +160,13 @@ final readonly class FreshPaint
             default => [10, 20],
         };
 
-        return $this->step($technique, $zone, $paint, 1, 'light', $psi, $thinning);
+        return $this->step($technique, $zone, $paint ?? $this->usual->mark($technique), 1, 'light', $psi, $thinning);
+    }
+
+    /** @return array<string, mixed> */
+    private function base(Technique $technique, Paint $paint): array
+    {
+        return $this->step($technique, Zone::Whole, $paint, coats: 2, weight: 'medium', psi: 38, thinning: 0, strokes: 6);
     }
 
     /** @return array<string, mixed> */
@@ -147,37 +212,5 @@ final readonly class FreshPaint
         $deg = $at[1] > 180 ? 360 - $at[1] : $at[1];
 
         return $step['aim_deg'] === null ? $step : [...$step, 'aim_deg' => Place::range(0, 1, $deg, $deg, 0)->usualAimDeg()];
-    }
-
-    /** @param list<Kind> $kinds */
-    private function lightest(array $kinds): Paint
-    {
-        return $this->most($kinds, 1);
-    }
-
-    /** @param list<Kind> $kinds */
-    private function darkest(array $kinds): Paint
-    {
-        return $this->most($kinds, -1);
-    }
-
-    /** @param list<Kind> $kinds the first of which there is a paint counts */
-    private function most(array $kinds, int $by): Paint
-    {
-        $used = array_map(static fn(Coat $coat): string => $coat->mixture->parts[0][0]->id, $this->before);
-        foreach ($kinds as $kind) {
-            $of = array_filter($this->rack, static fn(Paint $paint): bool => $paint->kind === $kind);
-            // One that lies below already would hardly show.
-            $new = array_filter($of, static fn(Paint $paint): bool => ! \in_array($paint->id, $used, true));
-            $of = $new === [] ? $of : $new;
-            if ($of !== []) {
-                $light = static fn(Paint $paint): float => Colour::fromHex($paint->hex)->lab->l;
-                usort($of, static fn(Paint $a, Paint $b): int => $by * ($light($b) <=> $light($a)));
-
-                return $of[0];
-            }
-        }
-
-        return $this->rack[0];
     }
 }

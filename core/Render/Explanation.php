@@ -27,10 +27,10 @@ final class Explanation
         $sentence = $top->passes < self::COUNTS
             ? \sprintf('%s covers: only %d %% of what lies below still shows.', ucfirst(self::name($top)), round($top->passes * 100))
             : \sprintf(
-                '%s keeps %d %% of the %s below%s',
-                ucfirst(self::name($top)),
+                '%d %% of the %s still shows through the %s%s',
                 round($top->passes * 100),
                 self::name($below),
+                self::name($top),
                 self::turn($below->after->lab, $top->after->lab),
             );
         $passes = 1.0;
@@ -55,11 +55,11 @@ final class Explanation
         $chroma = $to->chroma() - $from->chroma();
 
         return match (true) {
-            abs($lightness) >= abs($chroma) && $lightness < -1 => \sprintf(' and darkens it by %d L*.', round(-$lightness)),
-            abs($lightness) >= abs($chroma) && $lightness > 1 => \sprintf(' and lightens it by %d L*.', round($lightness)),
-            $chroma > 1 => \sprintf(' and adds %d chroma.', round($chroma)),
-            $chroma < -1 => \sprintf(' and greys it by %d chroma.', round(-$chroma)),
-            default => ' and hardly changes it.',
+            abs($lightness) >= abs($chroma) && $lightness < -1 => \sprintf(', which darkens it by %d L*.', round(-$lightness)),
+            abs($lightness) >= abs($chroma) && $lightness > 1 => \sprintf(', which lightens it by %d L*.', round($lightness)),
+            $chroma > 1 => \sprintf(', which adds %d chroma.', round($chroma)),
+            $chroma < -1 => \sprintf(', which greys it by %d chroma.', round(-$chroma)),
+            default => ', which hardly changes it.',
         };
     }
 }

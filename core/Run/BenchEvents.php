@@ -15,6 +15,7 @@ final class BenchEvents
         Event\StepDone::class,
         Event\StepReopened::class,
         Event\FiguresUsed::class,
+        Event\StrokesPaced::class,
         Event\Noted::class,
         Event\TimerStarted::class,
         Event\FeltTacky::class,

@@ -26,6 +26,7 @@ final readonly class Record
      * @param array<int, string> $rejected why, by bait: it is painted no further
      * @param list<NotedFault> $faults
      * @param array<string, list<array{seconds: float, tacky: bool}>> $dried how long coats took until they were felt dry, and whether they were felt tacky before, by step id
+     * @param array<string, array{strokes: int, seconds: float}> $paced the beat that strokes were last made to, by step id
      */
     private function __construct(
         private Recipe $recipe,
@@ -39,6 +40,7 @@ final readonly class Record
         public array $rejected,
         public array $faults,
         public array $dried,
+        public array $paced,
         private bool $oneSideOfAll,
     ) {}
 
@@ -55,7 +57,7 @@ final readonly class Record
 
         return new self(
             $recipe, $baits, $record->done, $record->sides, $record->figures, $record->notes, $record->timers, $record->photos,
-            $record->rejected, $record->faults, $record->dried, $oneSideOfAll,
+            $record->rejected, $record->faults, $record->dried, $record->paced, $oneSideOfAll,
         );
     }
 

@@ -40,6 +40,9 @@ final class Recording
     /** @var array<string, list<array{seconds: float, tacky: bool}>> how long coats took until they were felt dry, by step id */
     public array $dried = [];
 
+    /** @var array<string, array{strokes: int, seconds: float}> the beat that strokes were last made to, by step id */
+    public array $paced = [];
+
     /** @var array<string, string|null> the step that a step tries out, by its id */
     private array $tries = [];
 

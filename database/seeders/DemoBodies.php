@@ -106,6 +106,7 @@ final class DemoBodies
                     'eye_socket_depth_mm' => 2.5,
                     'joints_u' => [0.53],
                     'hooks_u' => [0.3, 0.72],
+                    'tail_length_mm' => 24,
                     'tie_u' => 0.0,
                 ]),
                 self::kept('resin', ['jointed', 'removable tail'], 96.0)],

@@ -52,7 +52,7 @@ final class DemoSeeder extends Seeder
         KeepClears $clears,
         KeepEyes $eyes,
     ): void {
-        Preference::query()->create(['id' => 1, 'values' => ['air_c' => 19.5, 'humidity_percent' => 58.0]]);
+        Preference::query()->create(['id' => 1, 'values' => ['air_c' => 19.5, 'humidity_percent' => 58.0, 'currency' => '€']]);
         DemoShop::put($rig, $clears, $eyes);
         $racked = $forms = $patterns = [];
         foreach (DemoStores::paints() as $key => [$name, $kind, $hex, $solids, $bottle, $left]) {
@@ -89,7 +89,7 @@ final class DemoSeeder extends Seeder
         $this->tried($patterns['bleak'], $plan, $bench);
         $this->atTheClear($patterns['gudgeon'], $plan, $bench);
         $this->halfDone($patterns['zander'], $plan, $bench);
-        $this->sister($patterns['roach'], $racked, $exchange);
+        $this->variant($patterns['roach'], $racked, $exchange);
         $photo->picture($patterns['roach'], DemoPhoto::roach());
     }
 
@@ -157,14 +157,14 @@ final class DemoSeeder extends Seeder
     }
 
     /** @param array<string, Paint> $racked */
-    private function sister(Pattern $of, array $racked, SwapPaints $exchange): void
+    private function variant(Pattern $of, array $racked, SwapPaints $exchange): void
     {
         $version = Version::query()->with(['pattern', 'body'])->findOrFail($of->current->id);
         $changed = $exchange->in(
             $version,
             Node::root([['paint' => $racked['bluepearl']->id, 'for' => [['paint' => $racked['gold']->id, 'drops' => 1]]]]),
         );
-        $exchange->sister($version, $changed, 'Roach, tea water');
+        $exchange->variant($version, $changed, 'Roach, tea water');
     }
 
     /**

@@ -25,3 +25,14 @@ for (const [name, { from, variationAxes }] of Object.entries(FONTS)) {
   const font = await readFile(new URL(`../../node_modules/@fontsource-variable/${from}`, import.meta.url));
   await writeFile(new URL(name, to), await subset(font, LETTERS, { targetFormat: 'woff2', variationAxes }));
 }
+
+// The face of printed sheets, which the server sets.
+const print = new URL('../print/', import.meta.url);
+await mkdir(print, { recursive: true });
+const text = await readFile(
+  new URL(`../../node_modules/@fontsource-variable/${FONTS['text.woff2'].from}`, import.meta.url),
+);
+await writeFile(
+  new URL('text.ttf', print),
+  await subset(text, LETTERS, { targetFormat: 'truetype', variationAxes: { wght: 500 } }),
+);

@@ -1,6 +1,5 @@
 import './fonts.css';
 import '@mantine/core/styles/baseline.layer.css';
-import '@mantine/core/styles/default-css-variables.layer.css';
 import '@mantine/core/styles/global.layer.css';
 import '@mantine/core/styles/UnstyledButton.layer.css';
 import '@mantine/core/styles/VisuallyHidden.layer.css';
@@ -63,7 +62,7 @@ const root = document.getElementById('root');
 if (root !== null) {
   createRoot(root).render(
     <StrictMode>
-      <MantineProvider theme={theme} defaultColorScheme="auto">
+      <MantineProvider deduplicateCssVariables={false} theme={theme} defaultColorScheme="auto">
         <QueryClientProvider client={queries}>
           <RouterProvider router={router} />
         </QueryClientProvider>

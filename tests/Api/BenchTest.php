@@ -129,6 +129,17 @@ it('finishes once, however often it is told to', function (): void {
         ->and(Bait::query()->count())->toBe(2);
 });
 
+it('says of air and faults what holds for the figures that are really used', function (): void {
+    [$run] = bench($this);
+    $coat = $run['steps'][1]['document'];
+    $now = fn(): array => $this->ask("/runs/{$run['id']}")->assertOk()->json();
+    $grain = static fn(array $run): array => $run['faults'][$coat['id']]['grain'];
+    expect($now()['air'][0]['air']['says'])->toContain("{$coat['psi']} psi");
+    $before = $grain($now());
+    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('figures', $coat['id'], null, ['psi' => 12])]])->assertOk();
+    expect($now()['air'][0]['air']['says'])->toContain('Set 12 psi by the gauge')->and($grain($now()))->not->toBe($before);
+});
+
 it('numbers baits on from run to run', function (): void {
     [$run] = bench($this);
     $again = $this->startedRun(['id' => $run['version']['id']], 3);
@@ -235,8 +246,8 @@ it('says where a wait is another in this room than in the recipe, and why', func
     $plan = fn(float $air, float $humidity): array => $this->send('POST', '/runs/plan', [
         'version_id' => $version['id'], 'baits' => 1, 'air_c' => $air, 'humidity_percent' => $humidity,
     ])->assertOk()->json('plan.steps.1');
-    expect($plan(27, 30)['wait_min'])->toBeLessThan(30)->and($plan(27, 30)['wait_differs'])->toBe('30 min in the recipe: warmer and drier here')
-        ->and($plan(15, 50)['wait_differs'])->toBe('30 min in the recipe: colder here')
+    expect($plan(27, 30)['wait_min'])->toBeLessThan(30)->and($plan(27, 30)['wait_differs'])->toBe('normally 30 min; shorter here because the room is warmer and drier')
+        ->and($plan(15, 50)['wait_differs'])->toBe('normally 30 min; longer here because the room is colder')
         ->and($plan(21, 50)['wait_differs'])->toBe('');
     $cold = fn(float $air): array => $this->send('POST', '/runs/plan', [
         'version_id' => $version['id'], 'baits' => 1, 'air_c' => $air, 'humidity_percent' => 50,

@@ -22,6 +22,17 @@ it('keeps eyes, changes what is named, and refuses what no eye is', function ():
     expect($this->ask('/eyes')->assertOk()->json('eyes'))->toHaveCount(1);
 });
 
+it('says in which patterns such eyes are', function (): void {
+    $card = $this->send('POST', '/eyes', ['name' => 'Amber', 'diameter_mm' => 5, 'left' => 20])->assertCreated()
+        ->assertJsonPath('used_in', [])->json();
+    ['version' => $version, 'pattern' => $pattern] = $this->pattern();
+    $version = $this->edit($version, ['op' => 'add', 'step' => ['type' => 'eye', 'diameter_mm' => 5]])->json('version');
+    expect($this->ask('/eyes')->json('eyes.0.used_in'))->toBe([['id' => $pattern['id'], 'name' => $pattern['name']]]);
+    $eye = $version['steps'][3]['document']['id'];
+    $this->edit($version, ['op' => 'change', 'step' => $eye, 'set' => ['diameter_mm' => 6]])->assertOk();
+    expect($this->send('PATCH', "/eyes/{$card['id']}", ['revision' => 1, 'left' => 4])->json('used_in'))->toBe([]);
+});
+
 it('says which eyes fit a step, how proud one stands and whether it is seen, and takes them out of the store', function (): void {
     ['version' => $version] = $this->pattern();
     $eye = ['type' => 'eye', 'diameter_mm' => 5, 'iris' => '#e8e0c8', 'kind' => 'flat'];
@@ -32,7 +43,7 @@ it('says which eyes fit a step, how proud one stands and whether it is seen, and
     $pale = $this->ask($path)->assertOk()->json();
     // A pale eye on a white head.
     expect($pale['contrast']['seen'])->toBeFalse()->and($pale['fits'][0]['diameter_mm'])->toEqual(5)
-        ->and(implode(' ', $pale['says']))->toContain('pale eye wants a dark surround')->and($pale['left'])->toBeNull();
+        ->and(implode(' ', $pale['says']))->toContain('pale eye needs a dark surround')->and($pale['left'])->toBeNull();
     $dark = ['op' => 'change', 'step' => $step['id'], 'set' => ['iris' => '#201810', 'diameter_mm' => 5.5]];
     $version = $this->edit($version, $dark)->json('version');
     expect($this->ask($path)->json('contrast.seen'))->toBeTrue()

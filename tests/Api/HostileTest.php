@@ -234,12 +234,12 @@ function goodRequests(): array
                 ['/masks'],
             ];
         },
-        'a sister' => static function (ApiCase $case): array {
+        'a variant' => static function (ApiCase $case): array {
             ['pattern' => $pattern, 'version' => $v] = $case->pattern();
 
             return [
                 'POST',
-                "/patterns/{$pattern['id']}/sisters",
+                "/patterns/{$pattern['id']}/variants",
                 [
                     'name' => 'Gudgeon, red',
                     'swaps' => [[

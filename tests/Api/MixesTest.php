@@ -151,7 +151,7 @@ it('ranks replacements on a painted eye, and says where of a mix only the most g
         ->and($ranked['offers'][1]['delta_e'])->toBeGreaterThan($ranked['offers'][0]['delta_e']);
 });
 
-it('shows a bait in other paints, changes the pattern, and keeps a sister of it', function (): void {
+it('shows a bait in other paints, changes the pattern, and keeps a variant of it', function (): void {
     $sheet = $this->pattern();
     $moss = Paint::query()->where('name', 'Moss')->firstOrFail();
     $blue = $this->paint('Fjord', 'transparent', '#33618e');
@@ -162,14 +162,14 @@ it('shows a bait in other paints, changes the pattern, and keeps a sister of it'
         ->and($zones['belly']['delta_e'])->toBeLessThan(1)
         ->and($this->ask("/versions/{$sheet['version']['id']}")->json('revision'))->toBe($sheet['version']['revision']);
 
-    $sister = $this->send(
+    $variant = $this->send(
         'POST',
-        "/patterns/{$sheet['pattern']['id']}/sisters",
+        "/patterns/{$sheet['pattern']['id']}/variants",
         ['name' => 'Gudgeon, blue back', 'swaps' => $swaps],
     )->assertCreated()->json();
-    expect($sister['pattern']['parent'])->toBe(['id' => $sheet['pattern']['id'], 'name' => 'Gudgeon, gravel'])
-        ->and($sister['version']['steps'][2]['document']['mix'])->toBe([['paint' => $blue->id, 'drops' => 1]])
-        ->and($this->ask("/versions/{$sister['version']['id']}/texture")->json('palette'))->toEqual($seen['texture']['palette']);
+    expect($variant['pattern']['parent'])->toBe(['id' => $sheet['pattern']['id'], 'name' => 'Gudgeon, gravel'])
+        ->and($variant['version']['steps'][2]['document']['mix'])->toBe([['paint' => $blue->id, 'drops' => 1]])
+        ->and($this->ask("/versions/{$variant['version']['id']}/texture")->json('palette'))->toEqual($seen['texture']['palette']);
 
     $changed = $this->edit($sheet['version'], ['op' => 'swap', 'swaps' => $swaps])->assertOk()->json('version');
     expect($changed['steps'][2]['document']['mix'][0]['paint'])->toBe($blue->id);

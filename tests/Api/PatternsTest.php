@@ -244,6 +244,11 @@ it('exports a pattern and shows the same bait elsewhere', function (): void {
         ['what' => 'body', 'name' => 'Test 60', 'how' => 'new'],
     ]);
     $again = $this->send('POST', '/patterns/import', json_decode($document, true))->assertCreated()->json('brought');
+    // What comes back unchanged is known; changed, it stands beside what is there.
+    expect($again)->toBe([['what' => 'pattern', 'name' => $p['name'], 'how' => 'unchanged']])
+        ->and(Pattern::query()->count())->toBe(1);
+    $this->edit($there['version'], ['op' => 'remove', 'step' => $there['version']['steps'][2]['document']['id']])->assertOk();
+    $again = $this->send('POST', '/patterns/import', json_decode($document, true))->assertCreated()->json('brought');
     expect($again)->toBe([['what' => 'pattern', 'name' => $p['name'], 'how' => 'namesake']])
         ->and(Paint::query()->count())->toBe(2)
         ->and(Body::query()->count())->toBe(1)

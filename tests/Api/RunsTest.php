@@ -6,6 +6,7 @@ namespace Tests\Api;
 
 use App\Actions\Pictures\KeepPhoto;
 use App\Models\BenchEventRow;
+use App\Models\Version;
 use App\Stores\Bodies\Body;
 use App\Stores\Rack\Paint;
 use Illuminate\Database\QueryException;
@@ -98,6 +99,23 @@ it('records the bench, keeps an event once, and comes back at the same place', f
         ->and($record['position'])->toBe(['step' => $base, 'bait' => 2])
         ->and($record['figures'][$base]['psi'])->toEqual(36)->and($record['timers'])->toHaveCount(1)
         ->and($this->ask("/runs/{$run['id']}")->json('record'))->toBe($record);
+});
+
+it('says in the list how far a run is, and what is next', function (): void {
+    ['version' => $v] = $this->pattern();
+    $run = $this->startedRun($v, 2);
+    [$first, $second] = array_column(array_column($run['steps'], 'document'), 'id');
+    $stands = fn() => $this->ask('/runs')->assertOk()->json('runs.0.stands');
+    expect($stands())->toMatchArray(['steps' => \count($run['steps'])])
+        ->and($stands()['next'])->toBe(['number' => 1, 'name' => $run['steps'][0]['shown']['name'], 'bait' => 1]);
+    $this->send('POST', "/runs/{$run['id']}/events", ['events' => [
+        $this->event('done', $first), $this->event('done', $second, 1),
+    ]])->assertOk();
+    expect($stands()['next'])->toBe(['number' => 2, 'name' => $run['steps'][1]['shown']['name'], 'bait' => 2]);
+    paintAll($this, $run);
+    expect($stands()['next'])->toBeNull();
+    $this->send('POST', "/runs/{$run['id']}/finish")->assertOk();
+    expect($stands())->toBeNull();
 });
 
 it('refuses events that belong nowhere, all of them together', function (array $bad, string $pointer): void {
@@ -224,6 +242,22 @@ it('repeats a bait with the figures really used, on a larger body, and lists wha
     expect($again['plan']['steps'][1]['cup']['paints'][0]['drops'])->toBeGreaterThan(3 * $same);
 });
 
+it('deletes a plan that was never started, with the copy fitted for it, and no run that was', function (): void {
+    ['version' => $v] = $this->pattern();
+    $form = ['version_id' => $v['id'], 'baits' => 1, 'air_c' => 20, 'humidity_percent' => 50];
+    $plan = $this->send('POST', '/runs', $form)->assertCreated()->json();
+    $fitted = $this->send('POST', '/runs', ['body_id' => $this->body('Test 120', 120)->id] + $form)->assertCreated()->json();
+    expect($fitted['version']['fitted'])->toBeTrue()->and(Version::query()->count())->toBe(2);
+    $this->send('DELETE', "/runs/{$fitted['id']}")->assertNoContent();
+    expect(Version::query()->count())->toBe(1);
+    $this->send('DELETE', "/runs/{$plan['id']}")->assertNoContent();
+    $this->ask("/runs/{$plan['id']}")->assertNotFound();
+    expect(Version::query()->count())->toBe(1)->and($this->ask('/runs')->json('runs'))->toBe([]);
+    $run = $this->startedRun($v);
+    $this->send('DELETE', "/runs/{$run['id']}")->assertConflict()->assertJsonPath('type', 'urn:hawkbrush:problem:run-started');
+    $this->ask("/runs/{$run['id']}")->assertOk();
+});
+
 it('keeps a photograph without what else was in the file', function (): void {
     ['version' => $v] = $this->pattern();
     $run = $this->startedRun($v, 1);
@@ -244,6 +278,9 @@ it('keeps a photograph without what else was in the file', function (): void {
     )
         ->assertOk()
         ->assertJsonPath('photos.0.photo_id', $photo['id']);
+    // The log shows it first.
+    $this->send('POST', "/runs/{$run['id']}/finish")->assertOk();
+    expect($this->ask('/baits')->json('baits.0.photo_id'))->toBe($photo['id']);
 });
 
 it('refuses a photograph that is none, or far too large', function (UploadedFile $file): void {

@@ -27,16 +27,24 @@ test('keeps a rig, says what is impossible, and dries by what is in hand', async
   await expect(dialog.getByText(/from 0\.1 to/).first()).toBeVisible();
   await dialog.getByLabel('Nozzle, mm').fill('0.25');
   await dialog.getByRole('button', { name: 'Add it' }).click();
-  const spare = page.locator('[data-equipment="The spare"]');
+  const spare = page.locator('[data-thing="The spare"]');
   await spare.getByRole('radio', { name: 'The spare in hand' }).click();
   await expect(page.getByRole('radio', { name: 'The everyday one in hand' })).not.toBeChecked();
-  const gun = page.locator('[data-equipment="Heat gun"]');
+  const gun = page.locator('[data-thing="Heat gun"]');
+  await gun.getByRole('button', { name: 'Heat gun' }).click();
   await gun.getByLabel('Held off, mm').fill('90');
   await gun.getByLabel('Held off, mm').press('Tab');
   await expect(gun).toContainText('Too warm for plastic');
+  // One is open at a time; what was changed can be set back.
+  await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
+  await expect(gun).not.toContainText('Too warm for plastic');
+  await spare.getByRole('button', { name: 'The spare' }).click();
+  await expect(gun.getByLabel('Held off, mm')).toHaveCount(0);
   await spare.getByRole('button', { name: 'Put away' }).click();
   await expect(spare).toBeHidden();
   await page.getByRole('button', { name: '1 put away' }).click();
+  if (!(await spare.getByRole('button', { name: 'Bring back' }).isVisible()))
+    await spare.getByRole('button', { name: 'The spare' }).click();
   await spare.getByRole('button', { name: 'Bring back' }).click();
   await page.getByRole('radio', { name: 'The everyday one in hand' }).click();
   await expect(page.getByRole('radio', { name: 'The spare in hand' })).not.toBeChecked();
@@ -128,9 +136,12 @@ test('cleans, sets the air, finds what is wrong by its mark, and learns from it'
   await dialog.getByRole('button', { name: 'That helped' }).click();
   await dialog.getByRole('button', { name: 'Use it' }).click();
   await expect(bench).toContainText(', as used');
-  await expect(bench).toContainText('grain, helped by:');
+  // Figures, sentence and help say one thing.
+  const used = await bench.locator('dd').first().textContent();
+  await expect(bench).toContainText(`Set ${used} psi`);
+  await expect(bench).toContainText('grain: fixed (');
   await page.reload();
-  await expect(bench).toContainText('grain, helped by:');
+  await expect(bench).toContainText('grain: fixed (');
 
   for (let i = 0; i < 30 && !(await page.getByText('All steps done').isVisible()); i++) await pressDone(page);
   await finishRun(page);

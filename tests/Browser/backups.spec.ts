@@ -1,8 +1,7 @@
 import { expect, test } from '@playwright/test';
 
 test('says how old the last good backup is and what all of them take, and makes one', async ({ page }) => {
-  await page.goto('/patterns');
-  await page.getByRole('button', { name: /^Room/ }).click();
+  await page.goto('/settings');
   await page.getByRole('button', { name: 'Back up now' }).click();
   await expect(page.getByText('The last good one is under an hour old.')).toBeVisible();
   await expect(page.getByText(/under “backups”: \d+\.\d MB in all/)).toBeVisible();

@@ -69,11 +69,12 @@ test('keeps a clear, divides it into mixes, and counts a mix down at the bench',
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Name').fill('Quick epoxy');
   await dialog.getByLabel('Minutes on its label').fill('15');
-  await dialog.getByRole('button', { name: 'Into the store' }).click();
-  const quick = page.locator('[data-clear="Quick epoxy"]');
+  await dialog.getByRole('button', { name: 'Save clear' }).click();
+  const quick = page.locator('[data-thing="Quick epoxy"]');
   await quick.getByRole('radio', { name: 'Quick epoxy in use' }).click();
   await expect(page.getByRole('radio', { name: 'Half-hour epoxy in use' })).not.toBeChecked();
   const saved = page.waitForResponse((answer) => answer.request().method() === 'PATCH' && answer.ok());
+  await quick.getByRole('button', { name: 'Quick epoxy' }).click();
   await quick.getByLabel('Left, ml').fill('3');
   await quick.getByLabel('Left, ml').press('Tab');
   await saved;

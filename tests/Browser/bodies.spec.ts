@@ -12,22 +12,23 @@ const SVG = (inside: string) =>
 test.describe('the body drawer', () => {
   test('measures a body with calipers, its form following, and prepares it', async ({ page }) => {
     await page.goto('/stores/bodies');
-    await page.getByRole('link', { name: 'Measure a body' }).click();
+    await page.getByRole('link', { name: 'Add a body' }).click();
     const area = page.locator('.bodies-body-figures div', { hasText: 'area to paint' }).locator('dd');
     await expect(area).toContainText('cm²');
     const before = await area.textContent();
     await page.getByLabel('Name').fill('Whinchat 72');
+    await page.getByLabel('How many').fill('4');
+    await page.getByLabel('Its length, mm').fill('72');
+    await page.getByText(/^More:/).click();
     await page.getByLabel('Comes as').selectOption('raw wood');
     await page.getByLabel('fixed bill').check();
     await page.getByLabel('Weight, g').fill('11.5');
-    await page.getByLabel('In the drawer').fill('4');
-    await page.getByLabel('Length, mm', { exact: true }).fill('72');
     await page.getByLabel('Station 4, up, mm').fill('14');
     await page.getByLabel('Station 4, width, mm').fill('18');
     await expect(area).not.toHaveText(before ?? '');
     await page.getByRole('button', { name: 'Another station, in the widest gap' }).click();
-    await expect(page.getByLabel('Station 8, up, mm')).toBeVisible();
-    await page.getByRole('button', { name: 'Into the drawer' }).click();
+    await expect(page.getByLabel('Station 9, up, mm')).toBeVisible();
+    await page.getByRole('button', { name: 'Save body' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Whinchat 72');
     await expect(page.getByRole('region', { name: 'Preparation' })).toContainText('Seal all of it twice');
     await page.getByRole('link', { name: 'Body drawer' }).click();
@@ -38,8 +39,9 @@ test.describe('the body drawer', () => {
 
   test('says what is wrong with a measure, and loses nothing', async ({ page }) => {
     await page.goto('/stores/bodies/new');
+    await page.getByText(/^More:/).click();
     for (const part of ['up', 'down', 'width'])
-      for (let i = 1; i <= 7; i++) await page.getByLabel(`Station ${i}, ${part}, mm`).fill('0');
+      for (let i = 1; i <= 8; i++) await page.getByLabel(`Station ${i}, ${part}, mm`).fill('0');
     await expect(page.getByRole('alert')).toContainText('no thickness anywhere');
     await page.getByLabel('Station 4, up, mm').fill('9');
     await page.getByLabel('Station 4, down, mm').fill('9');
@@ -49,7 +51,8 @@ test.describe('the body drawer', () => {
 
   test('traces a body from an SVG outline, its points moved with keys', async ({ page }) => {
     await page.goto('/stores/bodies/new');
-    await page.getByLabel('Length, mm', { exact: true }).fill('100');
+    await page.getByLabel('Its length, mm').fill('100');
+    await page.getByText(/^More:/).click();
     await page.getByRole('button', { name: 'Trace it from a photograph' }).click();
     await page.getByLabel('SVG outline, From the side').setInputFiles({
       name: 'side.svg',
@@ -75,8 +78,8 @@ test.describe('the body drawer', () => {
     await expect(page.getByText('by the body’s own marks').first()).toBeVisible();
     await page.getByLabel('To, from the nose, mm').fill('38');
     await expect(page.locator('.bodies-body-zone')).toContainText('set by hand');
-    await page.getByRole('button', { name: 'Keep', exact: true }).click();
-    await expect(page.getByRole('button', { name: 'Kept', exact: true })).toBeDisabled();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByRole('button', { name: 'Saved', exact: true })).toBeDisabled();
     await page.reload();
     await page.getByText('Zones', { exact: true }).click();
     await expect(page.getByRole('button', { name: /^throat \*/ })).toBeVisible();
@@ -96,12 +99,12 @@ test.describe('the body drawer', () => {
     await page.getByRole('button', { name: 'A new lot' }).click();
     await page.getByRole('dialog').getByLabel('From whom').fill('Quayside Blanks');
     await page.getByRole('dialog').getByLabel('How many').fill('6');
-    await page.getByRole('button', { name: 'Into the drawer' }).click();
+    await page.getByRole('button', { name: 'Save lot' }).click();
     await expect(page.getByText('20 left')).toBeVisible();
     // What stood open in the form is kept, and the rejects stay out.
     await page.getByLabel('Weight, g').fill('12.5');
-    await page.getByRole('button', { name: 'Keep', exact: true }).click();
-    await expect(page.getByRole('button', { name: 'Kept', exact: true })).toBeDisabled();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByRole('button', { name: 'Saved', exact: true })).toBeDisabled();
     await expect(page.getByText('20 left')).toBeVisible();
   });
 });
@@ -128,7 +131,7 @@ test.describe('the mask box', () => {
     await dialog.getByLabel('What it is').selectOption({ label: 'Through a punched card' });
     await dialog.getByLabel('Length, mm').fill('37');
     await expect(dialog.getByText(/^Middle of the hole:/)).toBeVisible();
-    await dialog.getByRole('button', { name: 'Into the box' }).click();
+    await dialog.getByRole('button', { name: 'Save mask' }).click();
     const card = page.locator('.masks li', { hasText: 'Big spot' });
     await expect(card).toContainText('37 × 37 mm');
     await card.getByRole('checkbox').check();
@@ -150,8 +153,8 @@ test.describe('the mask box', () => {
     await page.goto('/stores/masks');
     const card = page.locator('.masks li', { hasText: 'Drop, Tern' });
     await card.getByRole('button', { name: 'About it' }).click();
-    await card.getByLabel('Good for so many').fill('5');
-    await card.getByLabel('Good for so many').press('Tab');
+    await card.getByLabel('Good for how many baits').fill('5');
+    await card.getByLabel('Good for how many baits').press('Tab');
     await expect(card).toContainText('worn: 6 of 5 baits');
     await card.getByRole('button', { name: 'Worn out' }).click();
     await expect(card).toHaveCount(0);

@@ -38,7 +38,7 @@ test('says what can hurt before the step that needs it, once, and isocyanate eve
   await page.keyboard.press('Escape');
   await page.keyboard.press('l');
   await expect(before).toBeVisible();
-  await before.getByRole('button', { name: 'I have seen to it' }).click();
+  await before.getByRole('button', { name: 'Ready, I’m protected' }).click();
   await expect(before).toBeHidden();
   await expect(page.getByRole('button', { name: 'Left side' })).toHaveAttribute('aria-pressed', 'false');
   await page.reload();
@@ -54,7 +54,7 @@ test('says what can hurt before the step that needs it, once, and isocyanate eve
     await next(title);
     await expect(before).toContainText('not for asthmatics');
     await expect(before).toContainText('Not at all with asthma');
-    await before.getByRole('button', { name: 'I have seen to it' }).click();
+    await before.getByRole('button', { name: 'Ready, I’m protected' }).click();
   }
 });
 

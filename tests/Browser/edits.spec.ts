@@ -88,7 +88,7 @@ test('five quick edits in a stale tab are one question, and all five are kept on
   for (let coat = 1; coat <= 5; coat++) await setPsi(mine, coat, 20 + coat);
   await expect(mine.locator('[data-due]')).toHaveCount(0);
   go();
-  const dialog = mine.getByRole('dialog', { name: 'It was changed elsewhere' });
+  const dialog = mine.getByRole('dialog', { name: 'Changed elsewhere' });
   await expect(dialog.getByRole('checkbox')).toHaveCount(5);
   await dialog.getByRole('checkbox').first().uncheck();
   await mine.unroute('**/edits');
@@ -103,7 +103,7 @@ test('edits wait for a server that is away, and leaving them asks', async ({ pag
   await setPsi(page, 3, 19);
   await expect(page.getByText(/2 changes not saved yet: held on this page/)).toBeVisible();
   await page.getByRole('link', { name: 'Log' }).click();
-  const ask = page.getByRole('dialog', { name: 'Something here is not saved' });
+  const ask = page.getByRole('dialog', { name: 'Unsaved changes. Leave and lose them?' });
   await expect(ask.getByText('2 changes of this pattern')).toBeVisible();
   await ask.getByRole('button', { name: 'Stay here' }).click();
   await server.start('again');
@@ -116,7 +116,7 @@ test('edits left behind are kept, and sent when the pattern is opened again', as
   await setPsi(page, 2, 18);
   await expect(page.getByText(/1 change not saved yet/)).toBeVisible();
   await page.getByRole('link', { name: 'Log' }).click();
-  await page.getByRole('button', { name: 'Leave all the same' }).click();
+  await page.getByRole('button', { name: 'Leave', exact: true }).click();
   await expect(page.getByText('not saved yet')).toBeHidden();
   await server.start('again');
   await page.goto('/log');
@@ -143,6 +143,23 @@ test('what is typed just before the page is left is kept', async ({ page }) => {
   await server.start('again');
   await openSheet(page, sheet);
   await expect.poll(() => pressures(sheet)).toEqual([12, 15, 15, 27, 15]);
+});
+
+test('what an older page had left in the browser is sent', async ({ page }) => {
+  const sheet = await pattern();
+  const step = sheet.version.steps[2]?.document.id;
+  const left = {
+    ask: false,
+    changes: [{ key: `left-${Date.now()}`, change: { op: 'change', step, set: { psi: 17 } } }],
+  };
+  await page.goto('/log');
+  await page.evaluate(([name, value]) => localStorage.setItem(name, value), [
+    `hawkbrush-edits-${sheet.pattern.id}-older`,
+    JSON.stringify(left),
+  ] as const);
+  await openSheet(page, sheet);
+  await expect.poll(() => pressures(sheet)).toEqual([15, 15, 17, 15, 15]);
+  expect(await page.evaluate(() => Object.keys(localStorage).filter((key) => key.includes('edits')))).toEqual([]);
 });
 
 test('notes left by Escape are kept; a name that was not kept says so', async ({ page }) => {
@@ -195,7 +212,7 @@ test('a lesson written elsewhere meanwhile is shown beside the own', async ({ pa
   await page.getByRole('textbox', { name: 'Lesson' }).fill('Mine');
   await api.patch(`/api/v1/baits/${baits[0].id}`, { data: { revision: baits[0].revision, lesson: 'Theirs' } });
   await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByText('Meanwhile it was written elsewhere: “Theirs”.')).toBeVisible();
+  await expect(page.getByText('Changed elsewhere meanwhile: “Theirs”.')).toBeVisible();
   await page.getByRole('link', { name: 'Runs' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Stay here' }).click();
   await page.getByRole('button', { name: 'Keep mine instead' }).click();

@@ -5,8 +5,9 @@ test.describe('with nothing in it', () => {
   test.use({ baseURL: 'http://127.0.0.1:8791' });
 
   for (const [path, words] of [
+    ['/patterns', 'How do you want to start?'],
     ['/runs', 'Nothing is planned'],
-    ['/bench', 'Nothing on the clamps'],
+    ['/bench', 'No run in progress'],
     ['/log', 'No bait is finished yet'],
     ['/stores', 'The rack is empty'],
     ['/stores/mixing', 'Nothing to mix from'],

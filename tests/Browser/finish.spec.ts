@@ -51,7 +51,7 @@ test('stirs glitter into the clear, and sees it on the rung and in the plan', as
   await isAccessible(page);
   await page.getByRole('link', { name: 'Plan a run' }).click();
   await expect(page.getByRole('region', { name: /^Clear:/ })).toContainText(/Stirred in, in its own part: [\d.]+ ml/);
-  await expect(page.getByRole('region', { name: 'In short' })).toContainText(/[\d.]+ of materials a bait/);
+  await expect(page.getByRole('region', { name: 'In short' })).toContainText(/Materials € [\d.]+ each/);
 });
 
 test('dips a soft body: as far as is said, heated by the clock, with its cautions every time', async ({ page }) => {
@@ -76,7 +76,7 @@ test('dips a soft body: as far as is said, heated by the clock, with its caution
   const before = page.getByRole('dialog', { name: 'Before you begin' });
   await expect(before).toContainText('Molten vinyl burns');
   await expect(before).toContainText('Not alone');
-  await before.getByRole('button', { name: 'I have seen to it' }).click();
+  await before.getByRole('button', { name: 'Ready, I’m protected' }).click();
   await page.getByRole('button', { name: 'Start 60 s' }).click();
   await expect(page.locator('.timers-timer').filter({ hasText: 'heat 1 of' })).toContainText(/0:5\d|1:00/);
   await expect(page.locator('.bench-now')).toContainText('Heat 2 of');
@@ -85,7 +85,9 @@ test('dips a soft body: as far as is said, heated by the clock, with its caution
 
 test('keeps the days of a clear, typed, taken from the calendar, and taken away', async ({ page }) => {
   await page.goto('/stores/clears');
-  const clear = page.locator('[data-clear="Half-hour epoxy"]');
+  const clear = page.locator('[data-thing="Half-hour epoxy"]');
+  const open = () => clear.getByRole('button', { name: 'Half-hour epoxy' }).click();
+  await open();
   const expires = clear.getByRole('textbox', { name: 'Expires on' });
   const kept = () => page.waitForResponse((answer) => answer.request().method() === 'PATCH' && answer.ok());
   const typed = kept();
@@ -106,6 +108,7 @@ test('keeps the days of a clear, typed, taken from the calendar, and taken away'
   await clear.getByRole('button', { name: 'No day for “Expires on”' }).click();
   await away;
   await page.reload();
+  await open();
   await expect(expires).toHaveValue('');
   await expect(clear).not.toContainText('Past its date.');
 });

@@ -23,6 +23,8 @@ const BODY: BodyShape = {
     eye_socket_depth_mm: null,
     bill_length_mm: 10,
     bill_angle_deg: 35,
+    bill_loose: false,
+    tail_length_mm: null,
     joints_u: [],
     hooks_u: [0.4],
     tie_u: null,

@@ -108,7 +108,7 @@ export function hands(page: Page) {
     async addStep(what: string) {
       const before = await page.locator('.ladder-rung').count();
       await page.getByRole('button', { name: 'Add a step', exact: true }).click();
-      await page.getByRole('textbox', { name: 'What is done next?' }).fill(what);
+      await page.getByRole('textbox', { name: 'Find a step' }).fill(what);
       await page.keyboard.press('Enter');
       const usual = page.getByRole('button', { name: 'Put it where it usually stands' });
       await expect(page.locator('.ladder-rung').nth(before).or(usual)).toBeVisible();
@@ -171,4 +171,25 @@ export async function paletteOfReeds(page: Page) {
     buffer: Buffer.from('GIMP Palette\nName: Reeds\n#\n120 110 60\tDry reed\n60 90 70\tWet reed\n'),
   });
   return page.getByRole('dialog', { name: 'Reeds' });
+}
+
+/** The smallest photograph. */
+export function onePixel(): Buffer {
+  return Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==',
+    'base64',
+  );
+}
+
+/** Drops a file onto the page. */
+export async function drop(page: Page, name: string, type: string, bytes: Buffer) {
+  await page.evaluate(
+    ([name, type, base64]) => {
+      const data = new DataTransfer();
+      const bytes = Uint8Array.from(atob(base64 ?? ''), (c) => c.charCodeAt(0));
+      data.items.add(new File([bytes], name ?? '', { type: type ?? '' }));
+      window.dispatchEvent(new DragEvent('drop', { dataTransfer: data, bubbles: true, cancelable: true }));
+    },
+    [name, type, bytes.toString('base64')],
+  );
 }

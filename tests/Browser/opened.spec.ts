@@ -144,6 +144,7 @@ const OPENED: [string, (page: Page) => Promise<void>][] = [
     'a traced body',
     async (page) => {
       await page.goto('/stores/bodies/new');
+      await page.getByText(/^More:/).click();
       await page.getByRole('button', { name: 'Trace it from a photograph' }).click();
       await page.getByLabel('SVG outline, From the side').setInputFiles({
         name: 'side.svg',

@@ -10,7 +10,7 @@ export class OwnServer {
     this.url = `http://127.0.0.1:${port}`;
   }
 
-  async start(data: 'demo' | 'again' = 'demo', instruments: ('hygrometer' | 'gauge')[] = []): Promise<void> {
+  async start(data: 'demo' | 'empty' | 'again' = 'demo', instruments: ('hygrometer' | 'gauge')[] = []): Promise<void> {
     const folder = `storage/framework/testing/own-${this.port}`;
     this.process = spawn('bash', ['tests/serve.sh', String(this.port), folder, data, ...instruments], {
       detached: true,
@@ -60,6 +60,7 @@ export interface StartedRun {
   record: {
     done: { [step: string]: number[] };
     notes: { text: string }[];
+    paced: { [step: string]: { strokes: number; seconds: number } };
     photos: { photo_id: string }[];
     timers: { seconds: number; at: string }[];
   };

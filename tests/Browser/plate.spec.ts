@@ -80,7 +80,7 @@ test('puts a spot where the bait is pressed, in two clicks, and snaps to the gil
   await h.addStep('Free-hand spray');
   await page.getByRole('button', { name: 'Add a step', exact: true }).click();
   await page.getByRole('option', { name: 'Spot', exact: true }).click();
-  await expect(page.getByText('press the bait where it belongs')).toBeVisible();
+  await expect(page.getByText('click the bait where it should go')).toBeVisible();
   const picture = await middle(page, FLANK);
   // The gill edge of this body lies at 22 of 110 mm.
   const tail = await middle(page, '[data-view="left"] canvas');
@@ -101,7 +101,7 @@ test('does all of it by keys alone: adds, chooses a paint, moves half a millimet
   await begin(page, 'Plate by keys');
   const h = hands(page);
   await page.locator('body').press('a');
-  await expect(page.getByRole('textbox', { name: 'What is done next?' })).toBeFocused();
+  await expect(page.getByRole('textbox', { name: 'Find a step' })).toBeFocused();
   await page.keyboard.type('free-hand');
   await page.keyboard.press('Enter');
   await expect(h.form).toBeVisible();

@@ -17,7 +17,7 @@ test.describe('the rack', () => {
     await page.getByRole('dialog').getByLabel('Name').fill('Lichen');
     await page.getByLabel(/^Swatch/).fill('#8a9a5b');
     await page.getByRole('dialog').getByLabel('Kind').selectOption('semi-opaque');
-    await page.getByRole('button', { name: 'Onto the rack' }).click();
+    await page.getByRole('button', { name: 'Add paint' }).click();
     const bottle = page.locator('.stores-rack li', { hasText: 'Lichen' });
     await expect(bottle).toContainText('semi-opaque · guessed');
     await expect(bottle.getByRole('img')).toHaveAttribute('aria-label', /over black #.* over white #/);
@@ -70,7 +70,7 @@ test.describe('the rack', () => {
     await form.getByRole('button', { name: 'Used up' }).click();
     await expect(form.getByLabel(/^Left/)).toHaveValue('0');
     await page.getByRole('button', { name: 'Archive' }).click();
-    await expect(page.getByText('stays in every pattern and run that uses it')).toBeVisible();
+    await expect(page.getByText('still in every pattern and run that uses it')).toBeVisible();
     await page.goto('/stores');
     await expect(page.locator('.stores-rack li', { hasText: 'Signal orange' })).toHaveCount(0);
     await page.getByLabel('Which').selectOption('archived');
@@ -238,8 +238,8 @@ test.describe('a card', () => {
 test.describe('the cup', () => {
   test('shows a mix before it is mixed, and keeps it as a paint', async ({ page }) => {
     await page.goto('/stores/mixing');
-    await page.getByLabel('Put in a paint').selectOption({ label: 'Bench white (opaque)' });
-    await page.getByLabel('Put in a paint').selectOption({ label: 'Wine red (transparent)' });
+    await page.getByLabel('Add a paint to it').selectOption({ label: 'Bench white (opaque)' });
+    await page.getByLabel('Add a paint to it').selectOption({ label: 'Wine red (transparent)' });
     const film = page.getByRole('img', { name: /^3 coats/ });
     await expect(film).toHaveCount(3);
     const before = await film.last().getAttribute('aria-label');
@@ -299,7 +299,7 @@ test.describe('the sheet', () => {
     const core = page.getByRole('region', { name: 'Core' });
     await core.getByRole('button', { name: /Frost pearl/ }).click();
     await expect(core.locator('dl')).toContainText('takes');
-    await expect(core).toContainText(/Frost pearl keeps \d+ % of the bench white below/);
+    await expect(core).toContainText(/\d+ % of the bench white still shows through the frost pearl/);
     const travel = page.getByRole('slider', { name: 'Colour from coat to coat' });
     await travel.focus();
     await travel.press('ArrowLeft');
@@ -348,16 +348,16 @@ test.describe('the sheet', () => {
     await expect(spot).toBeVisible();
   });
 
-  test('shows its sisters side by side and keeps one', async ({ page }) => {
-    await page.getByRole('link', { name: 'Sisters' }).click();
+  test('shows its variants side by side and keeps one', async ({ page }) => {
+    await page.getByRole('link', { name: 'Variants' }).click();
     await page.locator('summary', { hasText: 'Heron blue pearl' }).click();
     await page.locator('details[open] label', { hasText: 'Brass' }).click();
     await page.locator('details[open] label', { hasText: 'Frost pearl' }).click();
     const family = page.getByRole('list', { name: 'The family' }).locator('li');
     await expect(family).toHaveCount(3);
-    await expect(page.locator('.sisters-family canvas[data-drawn="yes"]')).toHaveCount(3);
+    await expect(page.locator('ul[aria-label="The family"] canvas[data-drawn="yes"]')).toHaveCount(3);
     await family.nth(1).getByRole('button', { name: 'Keep as a new pattern' }).click();
-    await page.getByLabel('Name of the sister').fill('Roach, brass light');
+    await page.getByLabel('Name of the variant').fill('Roach, brass light');
     await page.getByRole('button', { name: 'Keep', exact: true }).click();
     await expect(page.getByLabel('Name of the pattern')).toHaveValue('Roach, brass light');
     await expect(page.getByRole('link', { name: 'Roach, first frost' })).toBeVisible();

@@ -52,7 +52,7 @@ await shot('clears', '/stores/clears');
 const atItsClear = (await list('runs')).find((run) => run.pattern.name.startsWith('Gudgeon'));
 await shot('bench', `/bench/${atItsClear.id}`, {
   colorScheme: 'dark',
-  act: (page) => page.getByRole('button', { name: 'I have seen to it' }).click(),
+  act: (page) => page.getByRole('button', { name: 'Ready, I’m protected' }).click(),
 });
 await shot('log', '/log');
 await shot('bait', `/log/${proven.id}`);

@@ -40,7 +40,7 @@ const VIEWS: [string, (page: Page) => Promise<string>, string][] = [
   ['test sheet', testSheet, 'So it is right'],
   ['mask box', async () => '/stores/masks', 'Nine bars, Linnet'],
   ['other body', async (page) => `/patterns/${await idOf(page, 'patterns')}/fit`, 'What changes'],
-  ['sisters', async (page) => `/patterns/${await idOf(page, 'patterns')}/sisters`, 'as it is'],
+  ['variants', async (page) => `/patterns/${await idOf(page, 'patterns')}/variants`, 'as it is'],
   [
     'side by side',
     async (page) => `/patterns/${await idOf(page, 'patterns')}/beside/${await idOf(page, 'patterns', 2)}`,
@@ -158,7 +158,7 @@ for (const [painted, index] of [
     await expect(page.locator('.ladder-rung')).toHaveCount(count + 1);
     await other.locator('.ladder-rung').nth(2).click();
     await other.keyboard.press('o');
-    await expect(other.getByText('It was changed elsewhere')).toBeVisible();
+    await expect(other.getByText('Changed elsewhere')).toBeVisible();
     await expect(other.getByText(/: switched off$/)).toBeVisible();
     await other.unroute('**/api/v1/patterns/*');
     await other.getByRole('button', { name: 'Make my change on top' }).click();
@@ -228,8 +228,10 @@ test('units are shown as the painter sets them', async ({ page }) => {
   await page.goto(`/patterns/${await idOf(page, 'patterns')}`);
   await expect(page.locator('.ladder-rung').nth(1)).toContainText('psi');
   await page.getByRole('button', { name: /^Room/ }).click();
+  await page.getByRole('link', { name: 'Units, theme, currency, backups' }).click();
   await page.getByLabel('Pressure').selectOption('bar');
-  await page.keyboard.press('Escape');
+  await expect(page.getByText(/So a coat reads: .* bar/)).toBeVisible();
+  await page.goBack();
   await expect(page.locator('.ladder-rung').nth(1)).toContainText('2.62 bar');
   await page.request.put('/api/v1/settings', { data: { pressure: 'psi' }, headers: { 'X-Hawkbrush': '1' } });
 });

@@ -39,6 +39,7 @@ it('loses nothing when the disk is lost: backed up, restored elsewhere, and serv
 
         return [proc_close($process), $out];
     };
+    expect(is_file($release.'/resources/print/text.ttf'))->toBeTrue('the face of printed sheets');
     // The day before: a shop with photographs, backed up to another disk.
     $shop = LiveServer::demo();
     $patterns = Artisan::database($shop)->query('SELECT id, name FROM patterns ORDER BY id')->fetchAll();
@@ -59,9 +60,9 @@ it('loses nothing when the disk is lost: backed up, restored elsewhere, and serv
         ->and(Artisan::database($there)->query('SELECT id, name FROM patterns ORDER BY id')->fetchAll())->toBe($patterns)
         ->and($photographs($there))->toBe($before)->not->toBe([]);
     // And it is served there.
-    $port = random_int(20000, 40000);
+    $port = LiveServer::freePort();
     [$code, $said] = $run("bin/serve --port {$port} & served=\$!
-        for i in \$(seq 100); do (exec 3<>/dev/tcp/127.0.0.1/{$port}) 2>/dev/null && break; sleep 0.1; done
+        for i in \$(seq 900); do (exec 3<>/dev/tcp/127.0.0.1/{$port}) 2>/dev/null && break; kill -0 \$served || break; sleep 0.1; done
         exec 4<>/dev/tcp/127.0.0.1/{$port}
         printf 'GET /up HTTP/1.0\\r\\nHost: localhost\\r\\n\\r\\n' >&4; cat <&4
         exec 5<>/dev/tcp/127.0.0.1/{$port}

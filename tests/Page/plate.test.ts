@@ -34,6 +34,8 @@ const body = (length_mm: number, deep: number): BodyShape => {
       eye_socket_depth_mm: null,
       bill_length_mm: null,
       bill_angle_deg: 35,
+      bill_loose: false,
+      tail_length_mm: null,
       joints_u: [],
       hooks_u: [],
       tie_u: null,
@@ -61,26 +63,52 @@ describe('the layout of a plate', () => {
     ['a telephone', body(60, 16), 360, 340],
   ];
 
-  test.each(SIZES)('keeps one scale and one axis, and stays in its room: %s', (_, shape, width, height) => {
+  test.each(SIZES)('stays in its room, and no view lies on another: %s', (_, shape, width, height) => {
     const { views } = layOut(shape, width, height);
-    expect(new Set(views.slice(0, 3).map(({ frame }) => frame.scale)).size).toBe(1);
-    expect(new Set(views.slice(0, 3).map(({ frame }) => Math.round(frame.noseX))).size).toBe(1);
-    for (const [i, view] of views.entries()) {
+    expect(views[0]?.view).toBe('left');
+    for (const view of views) {
+      expect(view.left + view.width).toBeLessThanOrEqual(width);
       expect(view.top + view.height).toBeLessThanOrEqual(height);
-      expect(view.top).toBeGreaterThanOrEqual((views[i - 1]?.top ?? 0) + (views[i - 1]?.height ?? 0));
+      for (const other of views.filter((one) => one !== view))
+        expect(
+          view.top >= other.top + other.height ||
+            other.top >= view.top + view.height ||
+            view.left >= other.left + other.width ||
+            other.left >= view.left + view.width,
+        ).toBe(true);
     }
-    const scale = views[0]?.frame.scale ?? 0;
-    expect(shape.length_mm * scale).toBeLessThanOrEqual(width);
+    expect(shape.length_mm * (views[0]?.frame.scale ?? 0)).toBeLessThanOrEqual(width);
   });
 
-  test('lets a slim body fill the width and a squat one the height, and shows both flanks where there is room', () => {
-    const slim = layOut(body(110, 8), 600, 450);
-    expect(110 * (slim.views[0]?.frame.scale ?? 0)).toBeGreaterThan(540);
-    expect(slim.views.map(({ view }) => view)).toEqual(['back', 'left', 'belly', 'right']);
-    const squat = layOut(body(60, 16), 600, 450);
-    expect(squat.views.map(({ view }) => view)).toEqual(['back', 'left', 'belly']);
-    const last = squat.views[2];
-    expect((last?.top ?? 0) + (last?.height ?? 0)).toBeGreaterThan(400);
+  test('keeps a slim body on one scale and one axis, with both flanks where there is room', () => {
+    const { views } = layOut(body(110, 8), 770, 470);
+    expect(views.map(({ view }) => view)).toEqual(['left', 'back', 'belly', 'right']);
+    expect(new Set(views.map(({ frame }) => frame.scale)).size).toBe(1);
+    expect(new Set(views.slice(0, 3).map(({ frame }) => Math.round(frame.noseX))).size).toBe(1);
+    expect(110 * (views[0]?.frame.scale ?? 0)).toBeGreaterThan(700);
+  });
+
+  // What is left of a stage of 1280 by 540 for the views, without a slip.
+  test.each([
+    ['squat', body(60, 13)],
+    ['slim', body(110, 8)],
+    ['deep and short', body(50, 11)],
+    ['long', body(180, 14)],
+  ])('gives the flank at least half of the width of the stage: %s', (_, shape) => {
+    expect(shape.length_mm * (layOut(shape, 780, 450).views[0]?.frame.scale ?? 0)).toBeGreaterThanOrEqual(610);
+  });
+
+  test('lays back and belly of a squat body at half the scale under its flank', () => {
+    const { views } = layOut(body(60, 16), 600, 450);
+    expect(views.map(({ view }) => view)).toEqual(['left', 'back', 'belly']);
+    expect((views[1]?.frame.scale ?? 0) / (views[0]?.frame.scale ?? 1)).toBeCloseTo(0.5, 6);
+  });
+
+  test.each(['left', 'right', 'back', 'belly'] as const)('gives the %s the whole room when it is asked for', (view) => {
+    const { views } = layOut(body(60, 16), 600, 450, view);
+    expect(views).toHaveLength(1);
+    const among = layOut(body(60, 16), 600, 450).views.find((one) => one.view === view);
+    expect(views[0]?.frame.scale).toBeGreaterThan(among?.frame.scale ?? 0);
   });
 });
 

@@ -57,10 +57,16 @@ final readonly class SavePattern
             $ids = array_combine(array_column($named, 'id'), array_map(static fn(Paint $paint): string => $paint->id, $paints));
             $body = $this->body->save($recipe->body);
             $brought = [...self::told('paint', Paint::query(), $paints), ...self::told('body', Body::query(), [$body])];
-            if (Pattern::query()->where('name', $recipe->name)->exists()) {
+            $steps = array_map(static fn(Step $step): array => PaintsNamed::renamed(Steps::write($step), $ids), $recipe->steps);
+            $namesakes = Pattern::query()->where('name', $recipe->name)->with('current')->orderBy('id')->get();
+            $isSame = static fn(Version $there): bool => $there->body_id === $body->id && $there->steps == $steps;
+            $same = $namesakes->first(static fn(Pattern $there): bool => $isSame($there->current));
+            if ($same !== null) {
+                return new Imported($same, [['what' => 'pattern', 'name' => $recipe->name, 'how' => 'unchanged']]);
+            }
+            if ($namesakes->isNotEmpty()) {
                 $brought[] = ['what' => 'pattern', 'name' => $recipe->name, 'how' => 'namesake'];
             }
-            $steps = array_map(static fn(Step $step): array => PaintsNamed::renamed(Steps::write($step), $ids), $recipe->steps);
 
             return new Imported($this->put(
                 $recipe->name,

@@ -39,8 +39,11 @@ final readonly class ShopOfVersion implements Surroundings
 
     public function rack(): array
     {
-        return array_values(Paint::query()->whereNull('archived_at')->where('left_ml', '>', 0)->orderBy('name')->get()
-            ->map(static fn(Paint $paint): CorePaint => $paint->core())->all());
+        $paints = Paint::query()->whereNull('archived_at')->orderBy('name')->get();
+        // Samples and imports come as empty bottles: with nothing else, they do.
+        $filled = $paints->where('left_ml', '>', 0);
+
+        return array_values(($filled->isEmpty() ? $paints : $filled)->map(static fn(Paint $paint): CorePaint => $paint->core())->all());
     }
 
     public function mix(Node $parts): array

@@ -18,7 +18,7 @@ use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Step\Steps;
 use Illuminate\Support\Facades\DB;
 
-/** Paints of a pattern exchanged for others: looked at beside the old, or kept as a sister of it. */
+/** Paints of a pattern exchanged for others: looked at beside the old, or kept as a variant of it. */
 final readonly class SwapPaints
 {
     public function __construct(private ReadRecipe $read, private ReadMix $mix, private DrawTexture $draw) {}
@@ -47,7 +47,7 @@ final readonly class SwapPaints
     }
 
     /** A new pattern with the exchanged paints, which remembers the one it came from. */
-    public function sister(Version $version, Recipe $changed, string $name): Pattern
+    public function variant(Version $version, Recipe $changed, string $name): Pattern
     {
         return DB::transaction(function () use ($version, $changed, $name): Pattern {
             $from = $version->pattern;
@@ -64,7 +64,7 @@ final readonly class SwapPaints
                 'number' => 1,
                 'body_id' => $version->body_id,
                 'steps' => $steps,
-                'note' => "sister of {$from->name}",
+                'note' => "variant of {$from->name}",
             ]);
             $new->paints()->sync($this->read->paintIds($steps));
 

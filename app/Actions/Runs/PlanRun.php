@@ -62,7 +62,7 @@ final readonly class PlanRun
             $recipe = Scaling::fit($recipe, $body->core());
         }
         $starts = $form->has('starts_at') ? Named::time($form->field('starts_at')) : Carbon::now();
-        $climate = Climate::of($form->field('air_c')->number(-20, 60), $form->field('humidity_percent')->number(1, 100));
+        $climate = Climate::read($form);
 
         $shop = $this->shop->now($climate);
         $plan = Plan::of($recipe, $form->field('baits')->integer(1, Plan::MOST_BAITS), $shop);

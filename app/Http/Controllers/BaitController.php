@@ -10,9 +10,9 @@ use App\Http\Input;
 use App\Http\Page;
 use App\Http\Revised;
 use App\Models\Bait;
-use App\Models\BenchNotes;
 use App\Models\Run;
 use App\Models\Sought;
+use App\Models\ToldAtBench;
 use App\Present\BaitView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -29,9 +29,14 @@ final class BaitController
         $asked = Input::ofList($request)->only(['q', 'after']);
         $log = Sought::in(Bait::query()->with(LogWords::LISTED)->whereNotNull('words')->where('number', '>', 0), $asked, 'words');
         $page = Page::of($log, $asked, ['number'], self::PAGE, true);
-        $notes = BenchNotes::ofBaits($page->items);
+        $notes = ToldAtBench::notes($page->items);
+        $photos = ToldAtBench::photos($page->items);
 
-        return new JsonResponse($page->as('baits', static fn(Bait $bait): array => BaitView::brief($bait, $notes->of($bait))));
+        return new JsonResponse($page->as('baits', static fn(Bait $bait): array => BaitView::brief(
+            $bait,
+            $notes->about($bait),
+            $photos->about($bait),
+        )));
     }
 
     public function show(string $id): JsonResponse

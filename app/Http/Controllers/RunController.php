@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Pictures\DrawTexture;
 use App\Actions\Pictures\KeepPhoto;
+use App\Actions\Runs\DropPlan;
 use App\Actions\Runs\FinishRun;
 use App\Actions\Runs\PlanRun;
 use App\Actions\Runs\WorkBench;
@@ -18,6 +19,7 @@ use App\Present\PlanView;
 use App\Present\RunView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final readonly class RunController
@@ -32,15 +34,17 @@ final readonly class RunController
     public function index(Request $request): JsonResponse
     {
         $asked = Input::ofList($request)->only(['state', 'after']);
-        // Not the recipe, which is long.
-        $runs = Run::query()->select(RunView::LISTED)->with([
+        $runs = Run::query()->selectRaw(RunView::LISTED)->with([
             'version:id,pattern_id,number,body_id,fitted_from_id', 'version.pattern:id,name', 'version.body:id,name', 'master:id,number',
         ])->where('number', '>', 0);
         if (($asked->optional('state')?->choice(['all', 'open']) ?? 'all') === 'open') {
             $runs->whereNull('finished_at');
         }
 
-        return new JsonResponse(Page::of($runs, $asked, ['number'], self::PAGE, true)->as('runs', RunView::brief(...)));
+        $page = Page::of($runs, $asked, ['number'], self::PAGE, true);
+        $page->items->filter(static fn(Run $run): bool => $run->atBench())->load('events');
+
+        return new JsonResponse($page->as('runs', RunView::brief(...)));
     }
 
     /** How a run would go; nothing is kept. */
@@ -64,6 +68,13 @@ final readonly class RunController
     public function show(string $id): JsonResponse
     {
         return $this->answer($id);
+    }
+
+    public function destroy(string $id, DropPlan $plan): Response
+    {
+        $plan->drop($id);
+
+        return response()->noContent();
     }
 
     public function texture(Request $request, string $id, DrawTexture $draw): JsonResponse

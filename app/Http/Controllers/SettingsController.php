@@ -13,6 +13,9 @@ use Illuminate\Http\Request;
 
 final class SettingsController
 {
+    /** A sign or a few letters. */
+    private const MOST_CURRENCY = 5;
+
     public function show(): JsonResponse
     {
         return $this->answer(Preference::current());
@@ -25,9 +28,11 @@ final class SettingsController
         foreach (array_keys(Units::all()) as $name) {
             $change[$name] = $form->optional($name)?->choice(Units::names($name));
         }
-        $change['air_c'] = $form->optional('air_c')?->number(-20, 60);
-        $change['humidity_percent'] = $form->optional('humidity_percent')?->number(1, 100);
+        $change['air_c'] = $form->optional('air_c')?->number(...Climate::ROOM_C);
+        $change['humidity_percent'] = $form->optional('humidity_percent')?->number(...Climate::HUMIDITY_PERCENT);
         $change['daily_backup'] = $form->optional('daily_backup')?->choice(['on', 'off']);
+
+        $change['currency'] = $form->optional('currency')?->text(self::MOST_CURRENCY, true);
 
         return $this->answer(Preference::change(array_filter($change, static fn(mixed $value): bool => $value !== null)));
     }
@@ -39,6 +44,7 @@ final class SettingsController
 
         return new JsonResponse([
             ...$values,
+            'samples' => \count(Preference::samples()['patterns'] ?? []),
             'units' => $this->units($values),
             'dew_point_c' => round($climate->dewPointC(), 1),
             'clear_coat_ok' => $climate->clearCoatMayGoOn(),

@@ -13,6 +13,7 @@ use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Eye\Eye;
 use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Pattern\FreshStep;
 use Hawkbrush\Core\Step\Prepare\Condition;
 use Hawkbrush\Core\Step\Prepare\Fitting;
 use Hawkbrush\Core\Step\Steps;
@@ -62,6 +63,7 @@ final class VocabularyController
             'clears' => array_map(static fn(Clear $c): array => ['name' => $c->value, 'caution' => $c->hazard()->caution()], Clear::cases()),
             'pupils' => Eye::PUPILS,
             'eyes' => Eye::KINDS,
+            'fresh' => FreshStep::all(),
             'bounds' => Steps::bounds() + Paint::fields()->bounds(),
         ]);
     }

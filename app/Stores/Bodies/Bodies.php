@@ -15,6 +15,8 @@ final class Bodies implements Store
     {
         Route::get('bodies', [BodyController::class, 'index']);
         Route::post('bodies', [BodyController::class, 'store'])->middleware(OnceOnly::class);
+        Route::get('bodies/shapes', [ShapeController::class, 'index']);
+        Route::post('bodies/shaped', [ShapeController::class, 'store'])->middleware(OnceOnly::class);
         Route::post('bodies/look', [BodyController::class, 'look']);
         Route::post('bodies/trace', [BodyController::class, 'trace']);
         Route::post('bodies/outline', [BodyController::class, 'outline']);

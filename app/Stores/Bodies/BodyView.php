@@ -67,6 +67,8 @@ final class BodyView
                 'eye_socket_depth_mm' => $marks->eyeSocketDepthMm,
                 'bill_length_mm' => $marks->billLengthMm,
                 'bill_angle_deg' => $marks->billAngleDeg,
+                'bill_loose' => $marks->billLoose,
+                'tail_length_mm' => $marks->tailLengthMm,
                 'joints_u' => $marks->jointsU,
                 'hooks_u' => $marks->hooksU,
                 'tie_u' => $marks->tieU,

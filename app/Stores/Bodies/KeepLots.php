@@ -18,19 +18,13 @@ final class KeepLots
      */
     public function buy(Body $body, Node $form): Lot
     {
-        $form->only(['supplier', 'count', 'price', 'bought_on']);
-        $count = $form->field('count')->integer(1, 10_000);
-
-        return DB::transaction(function () use ($body, $form, $count): Lot {
-            Body::query()->whereKey($body->id)->increment('stock', $count, ['revision' => DB::raw('revision + 1')]);
-
-            return Lot::query()->create([
-                'body_id' => $body->id, 'count' => $count,
-                'supplier' => $form->optional('supplier')?->text(80, true) ?? '',
-                'price' => $form->optional('price')?->number(0, 100_000),
-                'bought_on' => $form->optional('bought_on')?->date(),
-            ]);
+        $lot = new Lot(['body_id' => $body->id] + Lot::fields()->in($form)->all());
+        DB::transaction(static function () use ($body, $lot): void {
+            Body::query()->whereKey($body->id)->increment('stock', $lot->count, ['revision' => DB::raw('revision + 1')]);
+            $lot->save();
         });
+
+        return $lot;
     }
 
     /**

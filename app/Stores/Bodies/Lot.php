@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stores\Bodies;
 
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -26,6 +28,16 @@ final class Lot extends Model
     use HasUlids;
 
     protected $guarded = [];
+
+    public static function fields(): Fields
+    {
+        return new Fields(
+            Field::whole('count', 1, 10_000),
+            Field::text('supplier', 80, 0)->or(''),
+            Field::number('price', 0, 100_000)->or(null),
+            Field::date('bought_on')->or(null),
+        );
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stores\Bodies;
 
 use Hawkbrush\Core\Body\Body as CoreBody;
+use Hawkbrush\Core\Body\Shape;
 use Hawkbrush\Core\Body\Shine;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -30,6 +31,18 @@ final class SaveBody
         $document['shine'] ??= ($kept['condition'] ?? null) === Condition::Mirror->value ? Shine::Mirror->value : Shine::None->value;
 
         return $this->save(CoreBody::read(Node::root($document)), $kept);
+    }
+
+    /**
+     * From a usual shape, to be measured later.
+     *
+     * @param string|null $name null: the shape's, with its length
+     *
+     * @throws Refused
+     */
+    public function shaped(Shape $shape, float $lengthMm, ?string $name = null, int $stock = 0): Body
+    {
+        return $this->save($shape->body($name ?? $shape->called($lengthMm), $lengthMm), ['stock' => $stock]);
     }
 
     /**

@@ -101,7 +101,7 @@ final class ClearView
                         $batch->product->lampMwCm2,
                         ceil($batch->product->lampMin()),
                     ),
-                    Clear::Urethane => \sprintf('It hardens with the water of the air, of which there are %.1f g/m³ here.', $climate->waterGM3()),
+                    Clear::Urethane => \sprintf('It hardens with water from the air: %.1f g/m³ here.', $climate->waterGM3()),
                     default => null,
                 },
             ])),
@@ -116,7 +116,7 @@ final class ClearView
         $shift = DeltaE2000::between($white($planned[0] ?? null)->lab, $white(Yellowing::optics($batch->product->yellow))->lab);
 
         return $shift < self::SEEN ? null : \sprintf(
-            'The bottle in use is yellowed by %.0f %%, otherwise than the recipe plans: white comes out %.0f DeltaE00 off.',
+            'The bottle in use has yellowed by %.0f %%, which the recipe does not plan for: white comes out %.0f DeltaE00 off.',
             100 * $batch->product->yellow,
             $shift,
         );

@@ -16,9 +16,7 @@ final class EyeController
 {
     public function index(): JsonResponse
     {
-        $cards = EyeCard::query()->orderBy('diameter_mm')->orderBy('name')->orderBy('id')->get();
-
-        return new JsonResponse(['eyes' => array_values($cards->map(EyeView::of(...))->all())]);
+        return new JsonResponse(['eyes' => EyeView::all()]);
     }
 
     public function store(Request $request, KeepEyes $keep): JsonResponse

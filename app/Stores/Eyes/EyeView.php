@@ -24,13 +24,34 @@ use Hawkbrush\Core\Render\EyeInPlace;
 /** Eyes of the store, and how the eye of a step sits on its bait. */
 final class EyeView
 {
+    /** @return list<array<string, mixed>> */
+    public static function all(): array
+    {
+        $used = EyesUsed::byMake();
+
+        return array_values(EyeCard::query()->orderBy('diameter_mm')->orderBy('name')->orderBy('id')->get()
+            ->map(static fn(EyeCard $card): array => self::one($card, $used))->all());
+    }
+
     /** @return array<string, mixed> */
     public static function of(EyeCard $card): array
+    {
+        return self::one($card, EyesUsed::byMake());
+    }
+
+    /**
+     * @param array<string, list<array{id: string, name: string}>> $used
+     *
+     * @return array<string, mixed>
+     */
+    private static function one(EyeCard $card, array $used): array
     {
         return [
             'id' => $card->id, 'name' => $card->name, 'kind' => $card->kind, 'diameter_mm' => $card->diameter_mm, 'iris' => $card->iris,
             'pupil' => $card->pupil, 'left' => $card->left, 'price' => $card->price, 'archived' => $card->archived_at !== null,
-            'revision' => $card->revision, 'look' => EyeWriter::write(Look::of($card->core(), FilmState::ground([])), null),
+            'revision' => $card->revision,
+            'used_in' => $used[EyesUsed::make($card->kind, $card->pupil, $card->diameter_mm)] ?? [],
+            'look' => EyeWriter::write(Look::of($card->core(), FilmState::ground([])), null),
         ];
     }
 
@@ -63,7 +84,7 @@ final class EyeView
                 Fit::sizeWords($body, $eye->diameterMm),
                 Fit::proudWords($body, $proud, $eye->kind),
                 Fit::sunkWords($sunk),
-                $contrast['seen'] ? '' : 'It is hardly seen against what is round it: a pale eye wants a dark surround, a dark one a pale.',
+                $contrast['seen'] ? '' : 'It hardly shows against its surround: a pale eye needs a dark surround, a dark eye a pale one.',
             ])),
             'proud_mm' => round($proud, 1),
             'sunk_mm' => round($sunk, 1),

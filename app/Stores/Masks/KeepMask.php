@@ -29,8 +29,9 @@ final readonly class KeepMask
     {
         $form->only(['name', 'body_id', 'technique', 'seed', 'sheet', 'lasts', 'version_id', 'step']);
         $mask = $form->has('version_id') ? $this->forStep($form) : $this->drawn($form);
-        $mask->sheet = $form->optional('sheet')?->text(60, true) ?? '';
-        $mask->lasts = $form->optional('lasts')?->integer(1, 10_000);
+        $kept = Mask::fields()->among($form);
+        $mask->sheet = $kept->text('sheet');
+        $mask->lasts = $kept->has('lasts') ? $kept->whole('lasts') : null;
         $mask->plate();
         $mask->save();
 
@@ -56,13 +57,10 @@ final readonly class KeepMask
      */
     public function change(Mask $mask, Node $form): Mask
     {
-        $form->only(['revision', 'name', 'sheet', 'uses', 'lasts', 'retired']);
+        $form->only(['revision', 'retired', ...Mask::fields()->names()]);
         $retired = $form->optional('retired')?->boolean();
         $mask->update([
-            'name' => $form->optional('name')?->text(80) ?? $mask->name,
-            'sheet' => $form->optional('sheet')?->text(60, true) ?? $mask->sheet,
-            'uses' => $form->optional('uses')?->integer(0, 1_000_000) ?? $mask->uses,
-            'lasts' => $form->optional('lasts')?->integer(1, 10_000) ?? $mask->lasts,
+            ...Mask::fields()->among($form)->named(),
             'retired_at' => $retired === null ? $mask->retired_at : ($retired ? now() : null),
             'revision' => $mask->revision + 1,
         ]);
@@ -77,7 +75,7 @@ final readonly class KeepMask
         $body = self::body($form);
 
         return new Mask([
-            'name' => $form->field('name')->text(80), 'body_id' => $body->id, 'cut_for' => $body->core()->document(), 'uses' => 0,
+            'name' => Mask::fields()->among($form)->text('name'), 'body_id' => $body->id, 'cut_for' => $body->core()->document(), 'uses' => 0,
             'technique' => ['name' => $known->name(), ...Choices::read($known, $technique)->all()],
             'seed' => self::seed($form),
         ]);
@@ -94,7 +92,7 @@ final readonly class KeepMask
         }
 
         return new Mask([
-            'name' => $form->optional('name')?->text(80) ?? mb_substr($version->pattern->name.': '.$step->label(), 0, 80),
+            'name' => $form->optional('name')?->text((int) Mask::fields()->of('name')->most) ?? mb_substr($version->pattern->name.': '.$step->label(), 0, 80),
             'body_id' => $version->body_id, 'cut_for' => $recipe->body->document(), 'uses' => 0,
             'technique' => ['name' => $coat->technique->name(), ...$coat->choices->all()], 'seed' => $coat->seed,
         ]);

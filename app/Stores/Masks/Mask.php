@@ -8,6 +8,8 @@ use App\Keeping\CodeVersion;
 use App\Keeping\PictureCache;
 use App\Stores\Bodies\Body;
 use Hawkbrush\Core\Body\Body as CoreBody;
+use Hawkbrush\Core\Document\Field;
+use Hawkbrush\Core\Document\Fields;
 use Hawkbrush\Core\Mask\Plate;
 use Hawkbrush\Core\Node;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -37,6 +39,17 @@ final class Mask extends Model
     use HasUlids;
 
     protected $guarded = [];
+
+    /** What a painter says of it, beside how it is cut. */
+    public static function fields(): Fields
+    {
+        return new Fields(
+            Field::text('name', 80),
+            Field::text('sheet', 60, 0)->or(''),
+            Field::whole('uses', 0, 1_000_000)->or(0),
+            Field::whole('lasts', 1, 10_000)->or(null),
+        );
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

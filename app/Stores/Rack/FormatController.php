@@ -32,7 +32,7 @@ final class FormatController
         return self::file('rack.csv', 'text/csv', RackCsv::write($this->bottles()));
     }
 
-    /** {csv}: bottles known by name are brought up to date, others added; all of it or nothing. */
+    /** {csv}: updates bottles of the same name, adds the others; all of it or nothing. */
     public function readTable(Request $request, ImportRack $rack): JsonResponse
     {
         $bottles = self::within(Input::of($request)->only(['csv'])->field('csv'), static fn(string $all): array => RackCsv::read($all));

@@ -48,7 +48,7 @@ final class Paint extends Model
 
     public const USUAL_ML = 30.0;
 
-    public const MOST_ML = 5000;
+    public const MOST_ML = CorePaint::MOST_ML;
 
     protected $guarded = [];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Rack;
 
+use Hawkbrush\Core\Coat\CoatDocument;
 use Hawkbrush\Core\Coat\Weight;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
@@ -21,7 +22,7 @@ final readonly class SprayedFilm
         return new self(
             $form->optional('coats')?->integer(1, 20) ?? 2,
             Weight::from($form->optional('weight')?->choice(Weight::names()) ?? Weight::Medium->value),
-            ($form->optional('thinning_percent')?->number(0, 95) ?? 0.0) / 100,
+            ($form->optional('thinning_percent')?->number(...CoatDocument::fields()->of('thinning_percent')->bounds()) ?? 0.0) / 100,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores\Rack;
 
+use Hawkbrush\Core\Coat\CoatDocument;
 use Hawkbrush\Core\Colour\Colour;
 use Hawkbrush\Core\Colour\DeltaE2000;
 use Hawkbrush\Core\Colour\Observer;
@@ -106,7 +107,7 @@ final readonly class TeachPaint
             ? CardFilm::fromGauge(
                 $film->field('wet_um')->number(0, CardFilm::THICKEST_WET_UM),
                 $paint->solids,
-                ($film->optional('thinning_percent')?->number(0, 95) ?? 0.0) / 100,
+                ($film->optional('thinning_percent')?->number(...CoatDocument::fields()->of('thinning_percent')->bounds()) ?? 0.0) / 100,
             )
             : CardFilm::fromDrops(
                 $film->field('drops')->number(0, 500),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stores\Rig;
 
 use App\Models\Preference;
+use Hawkbrush\Core\Air\Nozzle;
 use Hawkbrush\Core\Drying\Dryer;
 
 final class RigView
@@ -32,8 +33,17 @@ final class RigView
             'in_hand' => $one->in_hand,
             'archived' => $one->archived_at !== null,
             'revision' => $one->revision,
+            'good_for' => $one->kind === 'airbrush' ? self::goodFor($one->figures['nozzle_mm'] ?? null) : null,
             'arrives' => $one->kind === 'dryer' ? self::arrives($one->dryer()) : null,
         ];
+    }
+
+    /** What was kept lies outside of today's bounds now and then: it is good for what the nearest is. */
+    private static function goodFor(mixed $mm): string
+    {
+        $bore = is_numeric($mm) ? (float) $mm : Nozzle::ORDINARY_MM;
+
+        return (new Nozzle(max(Nozzle::LEAST_MM, min(Nozzle::MOST_MM, $bore))))->goodFor();
     }
 
     /** @return array<string, mixed> what of a dryer arrives at the bait in this room */

@@ -44,8 +44,8 @@ final class BuriesMarks implements Rule
                 if ($this->isMarks($marks) && $marks->overlap($coat) >= self::COVERS && $this->buried($painted, $marks, $coat)) {
                     $number = $painted->number($marks->step);
                     $findings[] = new Finding(
-                        $this->name(), Severity::Caution, $coat->step->id, 'It buries what is below',
-                        \sprintf('Under this coat nothing of step %d (%s) is seen any more. Laid before it, both show.', $number, lcfirst($marks->step->technique->label())),
+                        $this->name(), Severity::Caution, $coat->step->id, 'It hides what is below',
+                        \sprintf('This coat hides step %d (%s) completely. Lay it before that step and both show.', $number, lcfirst($marks->step->technique->label())),
                         Fix::move("Put it before step {$number}", $coat->step->id, $marks->step->id),
                     );
                     break;

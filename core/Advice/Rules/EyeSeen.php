@@ -68,7 +68,7 @@ final class EyeSeen implements Rule
         return new Finding(
             $this->name(), Severity::Hint, $step->id, 'The eye is hardly seen',
             \sprintf(
-                'Its iris is only %.0f DeltaE00 from what is round it, and as %s. A pale eye wants a dark surround, a dark one a pale.',
+                'Its iris is only %.0f DeltaE00 from its surround, and as %s. A pale eye needs a dark surround, a dark eye a pale one.',
                 $deltaE,
                 $dark ? 'dark' : 'light',
             ),

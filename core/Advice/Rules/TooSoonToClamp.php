@@ -85,7 +85,7 @@ final class TooSoonToClamp implements Rule
         if ($never !== []) {
             $number = $painted->number(current($never)[0]->step);
 
-            return $this->tooSoon($coat, \sprintf('Step %d does not dry at all in this air. It would print.', $number), null);
+            return $this->tooSoon($coat, \sprintf('Step %d never dries in this air: mesh and tape would leave marks.', $number), null);
         }
         usort($soft, static fn(array $a, array $b): int => $b[1] - $b[2] <=> $a[1] - $a[2]);
         [$below, $safe, $waited] = $soft[0];
@@ -96,12 +96,12 @@ final class TooSoonToClamp implements Rule
         return $this->tooSoon(
             $coat,
             \sprintf(
-                'Step %d is touch dry after %s; clamping wants %s%s, %s are planned. It would print or lift.',
+                'Let step %d dry %s%s before anything is clamped on it; %s are planned. It is touch dry after %s, and until it is hard, mesh and tape leave marks or lift paint.',
                 $painted->number($below->step),
-                Duration::say($painted->inRoom($touch)),
                 Duration::say($painted->inRoom((float) $safe)),
-                \count($soft) > 1 ? \sprintf(' over %d layers', \count($soft)) : '',
+                \count($soft) > 1 ? \sprintf(' (%d layers)', \count($soft)) : '',
                 $waited < 1 ? 'no minutes' : Duration::say($painted->inRoom($waited)),
+                Duration::say($painted->inRoom($touch)),
             ),
             Fix::change(\sprintf('Wait %d min', ceil($painted->inRoom(60 * $minutes) / 60)), $last->step->id, ['set' => [
                 'by' => $last->step->setting->by === SetBy::Wet ? SetBy::Air->value : $last->step->setting->by->value,

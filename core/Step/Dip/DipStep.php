@@ -144,7 +144,7 @@ final readonly class DipStep extends WholeBait
             'Hold the bait by the rear on a wire and dip it nose first'
                 .($this->toU < 0.99 ? ', the base of the tail left out' : '')
                 .'; slowly in, slower out, the drop back into the cup.',
-            \sprintf('Hang it by the rear until it is cold%s, then trim the drip off.', $this->dips > 1 ? ' between the dips' : ''),
+            \sprintf('Hang it by the tail until it is cold%s, then trim the drip off.', $this->dips > 1 ? ' between the dips' : ''),
             \sprintf(
                 'When it draws threads, heat half a minute more: about every %s.',
                 $melt->dipsPerHeat === 1 ? 'dip' : $melt->dipsPerHeat.' dips',

@@ -143,7 +143,7 @@ final class Preparation
                 'Sand down',
                 'Sand the old finish down with 400 grit until nothing lifts at its edges.',
                 12,
-                'No edge of old paint is felt.',
+                'You feel no edge of old paint.',
             )],
         };
     }

@@ -40,7 +40,7 @@ final readonly class Outline extends Stencil implements Cut, Placed
     {
         return [
             ...OwnOutline::settings(),
-            Parameter::number('times', 'Laid so many times', '', 1, 20, 1)->held(Grip::Times),
+            Parameter::number('times', 'How many times', '', 1, 20, 1)->held(Grip::Times),
             Parameter::lengthMm('step_mm', 'Moved along by', 0.5, 80, 8)->held(Grip::Again),
             Parameter::number('less', 'Less paint each time', 'of the time before', 0, 0.8, 0.2),
         ];

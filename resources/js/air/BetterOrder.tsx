@@ -23,7 +23,7 @@ export function BetterOrder({ version, look, onOrder, onClose }: Props) {
   return (
     <Modal opened onClose={onClose} title="A better order" size="xl" centered>
       {found.isError && <p role="alert">{words(found.error)}</p>}
-      {found.isPending && <p role="status">Drawing the bait in other orders …</p>}
+      {found.isPending && <p role="status">Trying other orders …</p>}
       {order !== undefined && !order.better && (
         <p>
           None is better. Cleaning between colours takes {minutes(order.now.clean_min)}, and no order that leaves the

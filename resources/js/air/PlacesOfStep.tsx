@@ -15,10 +15,10 @@ interface Props {
 export function PlacesOfStep({ version, step, onMove }: Props) {
   const places = usePlaces(version.id, version.revision, step);
   if (places.isError) return <p role="alert">{words(places.error)}</p>;
-  if (places.data === undefined) return <p role="status">Drawing it in other places …</p>;
+  if (places.data === undefined) return <p role="status">Trying it in other places …</p>;
   const now = version.steps.findIndex((one) => one.document.id === step);
   const others = places.data.filter((place) => place.to !== now);
-  if (others.length === 0) return <p>Elsewhere on the ladder it would be seen, or a mask or drying forbids it.</p>;
+  if (others.length === 0) return <p>It can’t move without changing the look, or a mask or drying forbids it.</p>;
   return (
     <ul className={classes.places}>
       {others.map((place) => (

@@ -12,12 +12,16 @@ interface Props {
   onPhoto: () => void;
   onFigures: () => void;
   onPedal: () => void;
-  ends: string;
+  /** Whether the bench speaks; undefined: this browser has no voice. */
+  speaks: boolean | undefined;
+  onSpeak: () => void;
+  /** Undefined: the step has no strokes. */
+  onBeat: (() => void) | undefined;
 }
 
 /** What else is done at the bench, each with its key. */
 export function Acts(props: Props) {
-  const { open, figures, tries, ends } = props;
+  const { open, figures, tries } = props;
   return (
     <div className={acts.acts}>
       <UnstyledButton onClick={props.onBack}>
@@ -33,10 +37,17 @@ export function Acts(props: Props) {
         Photo <kbd>P</kbd>
       </UnstyledButton>
       <UnstyledButton onClick={props.onFigures} disabled={!figures}>
-        {tries ? 'Found other figures' : 'Used other figures'} <kbd>F</kbd>
+        {tries ? 'Found other settings' : 'Other settings'} <kbd>F</kbd>
+      </UnstyledButton>
+      <UnstyledButton onClick={props.onBeat} disabled={props.onBeat === undefined}>
+        Beat <kbd>M</kbd>
       </UnstyledButton>
       <UnstyledButton onClick={props.onPedal}>Pedal</UnstyledButton>
-      <span className="dim">{ends}</span>
+      {props.speaks !== undefined && (
+        <UnstyledButton aria-pressed={props.speaks} onClick={props.onSpeak}>
+          {props.speaks ? '✓ Speaks' : 'Speak'} <kbd>S</kbd>
+        </UnstyledButton>
+      )}
     </div>
   );
 }

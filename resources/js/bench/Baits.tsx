@@ -1,4 +1,5 @@
 import { UnstyledButton } from '@mantine/core';
+import { useEffect, useRef } from 'react';
 import type { Run } from '../api/types';
 
 interface Props {
@@ -12,9 +13,15 @@ interface Props {
 
 /** The baits of the run and how each stands; a tap asks what to do with one. */
 export function Baits({ run, record, stepId, bait, onTap }: Props) {
+  const list = useRef<HTMLUListElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the one that is worked on comes into sight
+  useEffect(() => {
+    const on = list.current?.querySelector<HTMLElement>('.on');
+    if (list.current !== null && on) list.current.scrollLeft = on.offsetLeft - list.current.offsetLeft - 24;
+  }, [bait]);
   const working = record.position !== null && run.finished_at === null;
   return (
-    <ul>
+    <ul ref={list}>
       {run.baits.map((b) => (
         <li key={b.id} className={b.position === bait ? 'on' : ''}>
           <UnstyledButton

@@ -35,7 +35,7 @@ export function BeforeItHurts({ due, cautions, onKnown }: Props) {
       </ul>
       <p className={`dim ${classes.last}`}>{cautions?.last}</p>
       <Button size="xl" fullWidth onClick={onKnown} data-autofocus>
-        I have seen to it
+        Ready, I’m protected
       </Button>
     </Modal>
   );

@@ -14,6 +14,8 @@ interface Props {
   first: boolean;
   /** Air that is used. */
   psi: number | undefined;
+  /** Whether what is said of the air was said of that; else it was found here since. */
+  current: boolean;
   /** Seconds to hold the dryer on a side; 0 where it is not set by heat. */
   holdS: number;
   /** Where the test sheet of a step that tries something out stands. */
@@ -23,7 +25,7 @@ interface Props {
 }
 
 /** What comes before and after the trigger: clean, set the air, and how long to hold the dryer. */
-export function BeforeSpraying({ air, planned, settings, first, psi, holdS, sheet, onPsi, onHold }: Props) {
+export function BeforeSpraying({ air, planned, settings, first, psi, current, holdS, sheet, onPsi, onHold }: Props) {
   const clean = first ? (planned?.clean ?? null) : null;
   return (
     <div className={classes.before}>
@@ -35,7 +37,10 @@ export function BeforeSpraying({ air, planned, settings, first, psi, holdS, shee
       )}
       {air?.air != null && (
         <p>
-          {inPressure(air.air.says, settings)} <Gauge psi={psi} settings={settings} onPsi={onPsi} />{' '}
+          {current || psi === undefined
+            ? inPressure(air.air.says, settings)
+            : `Set ${pressure.show(psi, settings)} ${pressure.unit(settings)}, as you found it here.`}{' '}
+          <Gauge psi={psi} settings={settings} onPsi={onPsi} />{' '}
           {sheet !== null && (
             <Anchor component={Link} to={sheet}>
               Test sheet
@@ -47,7 +52,7 @@ export function BeforeSpraying({ air, planned, settings, first, psi, holdS, shee
         <p>
           Hold the {air.dry.dryer} on each side for {clockLeft(holdS)}, moving it; about{' '}
           {temperature.show(air.dry.surface_c, settings)} {temperature.unit(settings)} at the bait (model).{' '}
-          {air.dry.softens && <b>Too warm for plastic: hold it further off. </b>}
+          {air.dry.softens && <b>Too warm for plastic: hold it farther away. </b>}
           <Anchor component="button" type="button" onClick={onHold}>
             Start {clockLeft(holdS)}
           </Anchor>

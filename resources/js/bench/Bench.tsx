@@ -1,14 +1,14 @@
 import { Button } from '@mantine/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
-import { api, ask, words } from '../api/client';
+import { Link, useParams } from 'react-router';
+import { words } from '../api/client';
 import { useRun, useSettings } from '../api/queries';
 import { useCautions } from '../api/shopQueries';
 import { useShownFrom } from '../api/shownFrom';
 import type { Run, Settings } from '../api/types';
 import { keepRun } from '../offline/keepRun';
 import { Failed } from '../parts/Failed';
+import { faultWords } from '../parts/faultWords';
 import { PageTitle } from '../parts/PageTitle';
 import { Waiting } from '../parts/Waiting';
 import { faceOf } from '../steps/kinds';
@@ -17,9 +17,9 @@ import { Acts } from './Acts';
 import { AfterStep } from './AfterStep';
 import { AllDone } from './AllDone';
 import { useAcknowledged } from './acknowledged';
-import { faultWords } from './atBench';
 import { BaitChoice } from './BaitChoice';
 import { Baits } from './Baits';
+import { Beat } from './Beat';
 import { BeforeItHurts } from './BeforeItHurts';
 import { BigButtons } from './BigButtons';
 import classes from './bench.module.css';
@@ -29,12 +29,18 @@ import { usePedal } from './pedal';
 import { Slip } from './Slip';
 import { SomethingWrong } from './SomethingWrong';
 import { StepNow } from './StepNow';
-import { LeaveTurning, left, StillWet } from './StillWet';
+import { LastOfAll, LeaveTurning, StillWet, timerWords } from './StillWet';
+import { spoken } from './spoken';
 import { standing } from './standing';
 import { Timers } from './Timers';
 import { useActs } from './useActs';
 import { useBench } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
+import { useFinish } from './useFinish';
+import { useForAMoment } from './useForAMoment';
+import { useSaidAnew } from './useSaidAnew';
+import { useStillWet } from './useStillWet';
+import { canSpeak, useVoice } from './useVoice';
 
 /** One step at a time, for two metres away and a knuckle. */
 export function Bench() {
@@ -59,32 +65,27 @@ export function Bench() {
 }
 
 function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
-  const go = useNavigate();
-  const queries = useQueryClient();
   const { record, add, addPhoto, unsent } = useBench(run);
   const away = useShownFrom() !== null;
-  const [slip, setSlip] = useState<'figures' | 'note' | 'pedal' | 'wrong' | null>(null);
+  const [slip, setSlip] = useState<'figures' | 'note' | 'pedal' | 'wrong' | 'beat' | null>(null);
   const [tapped, setTapped] = useState<{ step: string; bait: number } | null>(null);
-  const [asked, setAsked] = useState<Parameters<typeof StillWet>[0]['asked']>(null);
   const [chosen, setChosen] = useState<number | null>(null);
+  const twice = useForAMoment();
   const photo = useRef<HTMLInputElement>(null);
 
   const now = standing(run, record, tapped);
   const { steps, finished, position, step, stepId, index, kept, isOpen, after, bait, forAll, whose, sides, worked } =
     now;
-  const acts = useActs(run, record, now, add);
-  // An earlier step may have left this bait wet, or all of them.
-  const stillWet = () =>
-    record.timers.filter(
-      (t) => t.step !== stepId && (forAll || position === null || t.bait === null || t.bait === bait) && left(t) > 0,
-    );
-  const unlessWet = (action: string, goOn: () => void) => {
-    const wet = stillWet();
-    if (wet.length === 0) goOn();
-    else setAsked({ wet, action, goOn });
+  const acts = useActs(run, record, now, add, twice.say);
+  const next = acts.done;
+  const at = {
+    planned: now.planned,
+    used: record.figures[stepId] ?? {},
+    settings,
+    thinner: run.plan.thinner,
+    tried: now.tried,
   };
-  const next = () => unlessWet('Go on all the same', acts.done);
-
+  const voice = useVoice(step === undefined || position === null ? '' : spoken(run, step, whose.bait, at));
   const cautions = useCautions().data;
   const { due, acknowledge } = useAcknowledged(
     stepId,
@@ -92,24 +93,23 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
     position === null || cautions === undefined ? [] : (step?.shown.hazards ?? []),
     cautions?.hazards.filter((one) => one.every_time).map((one) => one.name) ?? [],
   );
-  const free = slip === null && asked === null && chosen === null && due.length === 0;
+  const still = useStillWet(run, record, now, due.length > 0);
+  const free = slip === null && still.asked === null && chosen === null && due.length === 0;
+  const figures = step === undefined ? {} : { ...faceOf(step).figures(step, now.tried?.step), ...at.used };
+  const { psi, strokes } = figures;
   const does = {
     next,
     wrong: () => setSlip('wrong'),
     note: () => setSlip('note'),
     photo: () => photo.current?.click(),
     figures: () => setSlip('figures'),
+    speak: voice.toggle,
+    beat: strokes === undefined || step?.shown.sprayed !== true ? undefined : () => setSlip('beat'),
   };
   useBenchKeys(run, record, now, acts, does, free);
   const pedal = usePedal(next, free);
 
-  const finish = useMutation({
-    mutationFn: () => ask(api.POST('/runs/{id}/finish', { params: { path: { id: run.id } } })),
-    onSuccess: () => {
-      void queries.invalidateQueries();
-      void go('/log');
-    },
-  });
+  const finish = useFinish(run.id);
   // So that the bench goes on without a connection. What is kept of a run changes only with the run.
   // biome-ignore lint/correctness/useExhaustiveDependencies: its record changes all the time
   useEffect(() => {
@@ -118,15 +118,8 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
     return () => leaving.abort();
   }, [run.id]);
 
+  useSaidAnew(run.id, record.figures, unsent === 0 && !away);
   if (step === undefined) return <p className="page">This run has no steps.</p>;
-  const at = {
-    planned: now.planned,
-    used: record.figures[stepId] ?? {},
-    settings,
-    thinner: run.plan.thinner,
-    tried: now.tried,
-  };
-  const psi = { ...faceOf(step).figures(step, now.tried?.step), ...at.used }.psi;
 
   return (
     <div className={classes.bench}>
@@ -135,10 +128,11 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           {position === null ? 'All steps done' : `Step ${index + 1} of ${steps.length}`}
           {position !== null && step.shown.where !== undefined && ` · ${step.shown.where}`}
           {position !== null && (forAll ? ' · all baits' : ` · bait ${bait} of ${run.bait_count}`)}
+          <span>{` · run ${run.number}, ends about ${clock(run.plan.ends_at, run.plan.starts_at)}`}</span>
         </p>
         <PageTitle of={`Bench, run ${run.number}`} />
         <h1>
-          {position === null ? (finished ? 'This run is finished' : 'Take them off the clamps') : step.shown.name}
+          {position !== null ? step.shown.name : finished ? 'This run is finished' : <LastOfAll wet={still.wet} />}
         </h1>
         {position === null ? (
           <AllDone
@@ -147,15 +141,16 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
             pending={finish.isPending}
             trouble={finish.isError ? words(finish.error) : ''}
             kept={kept.length}
-            onFinish={() => unlessWet('Finish all the same', () => finish.mutate())}
+            onFinish={() => still.beforeFinish(() => finish.mutate())}
             onBack={acts.back}
           >
-            {!finished && <LeaveTurning wet={stillWet()} />}
+            {!finished && <LeaveTurning wet={still.wet} />}
           </AllDone>
         ) : (
           <StepNow run={run} record={record} step={step} bait={whose.bait} at={at} psi={psi} add={add} />
         )}
-        <p className={classes.benchNotes}>
+        <p className={classes.benchNotes} role="status">
+          {twice.said && <b>Two presses this close together count as one. Press again to go on. </b>}
           {[
             ...record.faults.filter((one) => one.step === stepId).map(faultWords),
             ...record.notes.filter((n) => n.step === stepId).map((n) => n.text),
@@ -174,7 +169,14 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       </section>
       <AfterStep run={run} step={step} side={now.side} />
       <div className={classes.benchClocks}>
-        <Timers run={run} timers={record.timers} onStop={acts.stop} onDry={acts.dry} onTacky={acts.tacky} />
+        <Timers
+          run={run}
+          timers={record.timers}
+          onStop={acts.stop}
+          onDry={acts.dry}
+          onTacky={acts.tacky}
+          onUp={(timer) => voice.say(`Time is up: ${timerWords(run, timer)}`)}
+        />
       </div>
       <footer className={classes.benchFoot}>
         <Baits
@@ -194,7 +196,9 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           onPhoto={does.photo}
           onFigures={does.figures}
           onPedal={() => setSlip('pedal')}
-          ends={`Run ${run.number} · ends about ${clock(run.plan.ends_at, run.plan.starts_at)}`}
+          speaks={canSpeak ? voice.on : undefined}
+          onSpeak={voice.toggle}
+          onBeat={does.beat}
         />
       </footer>
       <PhotoInput input={photo} onPhoto={(file) => addPhoto(file, { step: stepId, bait })} />
@@ -223,12 +227,20 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           onClose={() => setSlip(null)}
         />
       )}
-      <StillWet run={run} asked={asked} onClose={() => setAsked(null)} />
+      {slip === 'beat' && strokes !== undefined && (
+        <Beat
+          strokes={strokes}
+          last={record.paced?.[stepId]?.seconds}
+          onPaced={(data) => add({ type: 'paced', step: stepId, bait: whose.bait, data })}
+          onClose={() => setSlip(null)}
+        />
+      )}
+      <StillWet run={run} asked={due.length > 0 ? null : still.asked} onClose={still.close} />
       <Slip
-        kind={slip === 'pedal' || slip === 'wrong' ? null : slip}
+        kind={slip === 'figures' || slip === 'note' ? slip : null}
         step={step}
         settings={settings}
-        figures={{ ...faceOf(step).figures(step, now.tried?.step), ...at.used }}
+        figures={figures}
         onClose={() => setSlip(null)}
         onNote={(text) => add({ type: 'note', ...whose, data: { text } })}
         onFigures={(figures) => add({ type: 'figures', step: stepId, bait: null, data: figures })}

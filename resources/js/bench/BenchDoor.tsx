@@ -6,8 +6,9 @@ import type { Body, RunBrief } from '../api/types';
 import { Failed } from '../parts/Failed';
 import classes from '../parts/lying.module.css';
 import { PageTitle } from '../parts/PageTitle';
+import { standing } from '../parts/standing';
 import { Waiting } from '../parts/Waiting';
-import { BaitPicture } from '../stage/BaitPicture';
+import { WideBait } from '../stage/WideBait';
 import { clock, counted, day } from '../units/units';
 
 /** Leads to the run on the clamps; asks which when there are several. */
@@ -26,7 +27,7 @@ export function BenchDoor() {
       </div>
       {open.length === 0 ? (
         <div className="empty">
-          <h2>Nothing on the clamps</h2>
+          <h2>No run in progress</h2>
           <p>
             Plan a run and start it; the bench then leads through it one step at a time, and stays where it was through
             a reload.
@@ -36,7 +37,7 @@ export function BenchDoor() {
           </Button>
         </div>
       ) : (
-        <ul className={`${classes.lying} ${classes.large} on-stage`}>
+        <ul className={`${classes.lying} on-stage`}>
           {open.map((run) => (
             <OnClamps key={run.id} run={run} body={bodies?.find((body) => body.id === run.body_id)} />
           ))}
@@ -52,21 +53,18 @@ function OnClamps({ run, body }: { run: RunBrief; body: Body | undefined }) {
   return (
     <li>
       <Link to={`/bench/${run.id}`}>
-        {body !== undefined && (
-          <BaitPicture
-            body={body}
-            texture={texture}
-            view="left"
-            width={300}
-            height={130}
-            label={`${run.pattern.name}, as planned`}
-          />
-        )}
+        <WideBait body={body} texture={texture} tall={0.36} label={`${run.pattern.name}, as planned`} />
         <span>
           <b>{run.pattern.name}</b>
           <br />
           Run {run.number} · {counted(run.bait_count, 'bait')} · {run.body}
           {run.started_at === null ? '' : ` · begun ${day(run.started_at)} ${clock(run.started_at)}`}
+          {run.stands !== null && (
+            <>
+              <br />
+              {standing(run.stands)}
+            </>
+          )}
         </span>
       </Link>
     </li>

@@ -1,4 +1,5 @@
 import type { RefObject } from 'react';
+import { useTakesPictures } from '../parts/takesPictures';
 
 interface Props {
   input: RefObject<HTMLInputElement | null>;
@@ -7,6 +8,7 @@ interface Props {
 
 /** Takes a photograph, with the device's camera where it has one. */
 export function PhotoInput({ input, onPhoto }: Props) {
+  useTakesPictures(onPhoto, 'is kept with this step');
   return (
     <input
       ref={input}

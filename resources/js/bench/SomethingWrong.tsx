@@ -8,6 +8,7 @@ import { pressure } from '../units/units';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
 import type { Draft } from './apply';
+import { saidFor } from './said';
 import classes from './wrong.module.css';
 
 interface Props {
@@ -28,6 +29,8 @@ export function SomethingWrong({ run, step, bait, psi, settings, add, onClose }:
   const [at, setAt] = useState(0);
   const [helped, setHelped] = useState<Cause | null>(null);
   const stepId = step.document.id;
+  // What to try instead was worked out for the air of then: of another it says nothing.
+  const figures = (one: Cause) => (psi === saidFor(run, step, undefined) ? figuresOf(one, step) : {});
   const causes = (fault === null ? undefined : run.faults[stepId]?.[fault]) ?? [];
   const cause = causes[at];
   const whose = { step: stepId, bait };
@@ -39,7 +42,7 @@ export function SomethingWrong({ run, step, bait, psi, settings, add, onClose }:
     if (cause === undefined || fault === null) return;
     add({ type: 'tried', ...whose, data: { fault, cause: cause.cause, helped: did } });
     if (!did) setAt(at + 1);
-    else if (Object.keys(figuresOf(cause, step)).length === 0) onClose();
+    else if (Object.keys(figures(cause)).length === 0) onClose();
     else setHelped(cause);
   };
   return (
@@ -72,9 +75,7 @@ export function SomethingWrong({ run, step, bait, psi, settings, add, onClose }:
                 Try {at + 1} of {causes.length}: {cause.cause}?
               </p>
               <p className={classes.what}>{faults.data?.causes.find((one) => one.name === cause.cause)?.try}</p>
-              {Object.keys(figuresOf(cause, step)).length > 0 && (
-                <p>For instance {figureWords(figuresOf(cause, step), settings)}.</p>
-              )}
+              {Object.keys(figures(cause)).length > 0 && <p>For instance {figureWords(figures(cause), settings)}.</p>}
               <div className={layout.actions}>
                 <Button onClick={() => tried(true)}>That helped</Button>
                 <Button variant="default" onClick={() => tried(false)}>

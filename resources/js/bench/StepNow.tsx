@@ -1,4 +1,5 @@
 import type { BenchRecord, Run, Step } from '../api/types';
+import { Chip } from '../parts/Chip';
 import layout from '../parts/layout.module.css';
 import type { AtBench } from '../steps/face';
 import { inUnit } from '../units/sentence';
@@ -9,6 +10,7 @@ import { BigFigures } from './BigFigures';
 import classes from './bench.module.css';
 import { HeatClock } from './HeatClock';
 import { MixClock } from './MixClock';
+import { saidFor } from './said';
 
 interface Props {
   run: Run;
@@ -33,13 +35,17 @@ export function StepNow({ run, record, step, bait, at, psi, add }: Props) {
     add({ type: 'timer', step: stepId, bait: whose, data: { seconds: Math.ceil(seconds), label } });
   return (
     <>
-      <BigFigures step={step} at={at} />
+      <div className={classes.figuresWithChip}>
+        {step.shown.chip !== undefined && <Chip chip={step.shown.chip} className={classes.paintChip ?? ''} />}
+        <BigFigures step={step} at={at} />
+      </div>
       <BeforeSpraying
         air={run.air.find((one) => one.step === (tried?.step.document.id ?? stepId))}
         planned={planned}
         settings={settings}
         first={coated.length === 0}
         psi={psi}
+        current={psi === saidFor(run, step, tried?.step)}
         holdS={holdS}
         sheet={tried === undefined ? null : `/patterns/${run.pattern.id}/versions/${run.version.id}/sheet/${stepId}`}
         onPsi={(read) => add({ type: 'figures', step: stepId, bait: null, data: { psi: read } })}

@@ -14,6 +14,11 @@ export function left(timer: Timer, at: number = now()): number {
   return timer.seconds - Math.max(0, at - Date.parse(timer.at)) / 1000;
 }
 
+/** A clear that was mixed: its clock counts to when it pulls. */
+export function isMix({ label }: Timer): boolean {
+  return label.startsWith('mix ');
+}
+
 /** Whether a finger tells if it is dry: paint that sets, not felt dry yet. */
 export function canBeFelt(run: Run, timer: Timer): boolean {
   const step = run.steps.find((s) => s.document.id === timer.step)?.document;
@@ -62,6 +67,12 @@ export function StillWet({ run, asked, onClose }: Props) {
       </div>
     </Modal>
   );
+}
+
+/** What is done with the baits at the end: those that are wet stay where they are. */
+export function LastOfAll({ wet }: { wet: Timer[] }) {
+  useTicking(wet.length > 0);
+  return wet.some((timer) => left(timer) > 0) ? 'Leave them as they are' : 'Take them off the clamps';
 }
 
 /** Until when baits with wet clear or paint stay where they are. */

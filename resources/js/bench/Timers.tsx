@@ -3,7 +3,8 @@ import { useEffect, useRef, useState } from 'react';
 import { now as serverNow } from '../api/serverClock';
 import type { BenchRecord, Run } from '../api/types';
 import { clockLeft } from '../units/units';
-import { canBeFelt, left, timerWords } from './StillWet';
+import { canBeFelt, isMix, left, timerWords } from './StillWet';
+import { tones } from './sound';
 import classes from './timers.module.css';
 
 type Timer = BenchRecord['timers'][number];
@@ -15,10 +16,12 @@ interface Props {
   /** Felt dry: what the model says of this paint is held to it. */
   onDry: (timer: Timer) => void;
   onTacky: (timer: Timer) => void;
+  /** Its time is up, or of a mix two thirds are gone. */
+  onUp?: (timer: Timer) => void;
 }
 
 /** The timers that run, always in sight; they go by the server's clock, so a reload or a closed lid does not stop them. */
-export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
+export function Timers({ run, timers, onStop, onDry, onTacky, onUp }: Props) {
   const [now, setNow] = useState(() => serverNow());
   const rung = useRef(new Set<string>());
   useEffect(() => {
@@ -36,7 +39,8 @@ export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
       const up = `${timer.id} ${timer.seconds} ${over.includes(timer)}`;
       if (!rung.current.has(up)) {
         rung.current.add(up);
-        ring();
+        tones(3, 880, 0.35);
+        onUp?.(timer);
       }
     }
   });
@@ -64,11 +68,6 @@ export function Timers({ run, timers, onStop, onDry, onTacky }: Props) {
   );
 }
 
-/** A clear that was mixed: its clock counts to when it pulls. */
-function isMix({ label }: Timer): boolean {
-  return label.startsWith('mix ');
-}
-
 function isLateMix(timer: Timer, now: number): boolean {
   const seconds = left(timer, now);
   return isMix(timer) && seconds > 0 && seconds <= timer.seconds / 3;
@@ -78,7 +77,14 @@ function whose(run: Run, timer: Timer): string {
   return run.baits.find((b) => b.position === timer.bait)?.label ?? 'all';
 }
 
-function OneTimer({ run, timer, now, onStop, onDry, onTacky }: Omit<Props, 'timers'> & { timer: Timer; now: number }) {
+function OneTimer({
+  run,
+  timer,
+  now,
+  onStop,
+  onDry,
+  onTacky,
+}: Omit<Props, 'timers' | 'onUp'> & { timer: Timer; now: number }) {
   const seconds = left(timer, now);
   const unfelt = canBeFelt(run, timer);
   return (
@@ -103,22 +109,4 @@ function OneTimer({ run, timer, now, onStop, onDry, onTacky }: Omit<Props, 'time
       <i style={{ width: `${Math.min(100, Math.max(0, 100 - (seconds / timer.seconds) * 100))}%` }} />
     </div>
   );
-}
-
-/** Three short tones. Browsers allow sound only after a touch or a key; at the bench there was one. */
-function ring(): void {
-  try {
-    const audio = new AudioContext();
-    for (let i = 0; i < 3; i++) {
-      const tone = audio.createOscillator();
-      const gain = audio.createGain();
-      tone.frequency.value = 880;
-      gain.gain.value = 0.25;
-      tone.connect(gain).connect(audio.destination);
-      tone.start(audio.currentTime + i * 0.35);
-      tone.stop(audio.currentTime + i * 0.35 + 0.18);
-    }
-  } catch {
-    // No sound device: the screen says it all the same.
-  }
 }

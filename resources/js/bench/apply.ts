@@ -59,6 +59,10 @@ const APPLY: { [K in Kind]: (record: BenchRecord, event: Of<K>, run: RunOfEvents
     const { fault, cause, helped } = event.data;
     record.faults.findLast((one) => one.step === event.step && one.fault === fault)?.tried.push({ cause, helped });
   },
+  paced: (record, event) => {
+    // A record that an older page kept has none.
+    record.paced = { ...record.paced, [event.step]: event.data };
+  },
   note: (record, event) => {
     record.notes.push({ ...told(event), text: event.data.text });
   },

@@ -1,4 +1,4 @@
-import type { PlannedStep, Run, Step } from '../api/types';
+import type { PlannedStep, Step } from '../api/types';
 import { isPaint } from '../steps/face';
 
 /** How long the dryer is held on a side; 0 where the step is not set by heat. */
@@ -12,12 +12,6 @@ export function onButton({ target }: KeyboardEvent): boolean {
   const button = target instanceof HTMLElement && target.matches('button, a');
   if (button) target.click();
   return button;
-}
-
-/** What went wrong, and what helped. */
-export function faultWords({ fault, tried }: Run['record']['faults'][number]): string {
-  const cause = tried.find((one) => one.helped)?.cause;
-  return cause === undefined ? fault : `${fault}, helped by: ${cause}`;
 }
 
 /** Two presses so close are one. */

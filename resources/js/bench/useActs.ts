@@ -8,7 +8,14 @@ import type { Standing } from './standing';
 type Clock = BenchRecord['timers'][number];
 
 /** What is done at the bench, as events. */
-export function useActs(run: Run, record: BenchRecord, at: Standing, add: (...drafts: Draft[]) => void) {
+export function useActs(
+  run: Run,
+  record: BenchRecord,
+  at: Standing,
+  add: (...drafts: Draft[]) => void,
+  /** A press was taken for the second of one, and ignored. */
+  onTwice: () => void,
+) {
   const pressed = useRef(Number.NEGATIVE_INFINITY);
   const { step, stepId, bait, position, whose, planned, sides } = at;
 
@@ -36,7 +43,10 @@ export function useActs(run: Run, record: BenchRecord, at: Standing, add: (...dr
   const done = () => {
     if (position === null || step === undefined) return;
     // A second tap of the same press would finish the next bait as well, and nobody paints one that fast.
-    if (performance.now() - pressed.current < DOUBLE_TAP_MS) return;
+    if (performance.now() - pressed.current < DOUBLE_TAP_MS) {
+      onTwice();
+      return;
+    }
     pressed.current = performance.now();
     const bare = step.shown.sides.filter((side) => !sides.includes(side));
     // The big button says that both sides are done: they are ticked with it, so that the record says so too.

@@ -46,6 +46,7 @@ const DID: { [type in BenchEvent['type']]: string } = {
   done: 'done',
   reopened: 'opened again',
   figures: 'figures used',
+  paced: 'strokes to a beat',
   note: 'a note',
   timer: 'a timer',
   tacky: 'felt tacky',

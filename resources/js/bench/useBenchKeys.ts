@@ -1,3 +1,4 @@
+import { useWindowEvent } from '@mantine/hooks';
 import type { BenchRecord, Run } from '../api/types';
 import { useKeys } from '../parts/keys';
 import { onButton } from './atBench';
@@ -11,6 +12,8 @@ interface Does {
   note: () => void;
   photo: () => void;
   figures: () => void;
+  speak: () => void;
+  beat: (() => void) | undefined;
 }
 
 /** The bench by keys, while nothing lies over it. */
@@ -22,6 +25,10 @@ export function useBenchKeys(
   does: Does,
   free: boolean,
 ): void {
+  // A button pressed with a knuckle does not keep the focus: else Space would press it again instead of going on.
+  useWindowEvent('mousedown', (event) => {
+    if (event.target instanceof Element && event.target.closest('button') !== null) event.preventDefault();
+  });
   const soonest = record.timers.filter((t) => canBeFelt(run, t)).sort((a, b) => left(a) - left(b))[0];
   const when = <K>(is: boolean, key: K): K[] => (is ? [key] : []);
   useKeys(
@@ -46,6 +53,8 @@ export function useBenchKeys(
       { keys: 'T', does: 'start the timer', run: acts.timer },
       ...when(run.faults[at.stepId] !== undefined, { keys: 'W', does: 'something is wrong', run: does.wrong }),
       { keys: 'N', does: 'take a note', run: does.note },
+      ...(does.beat === undefined ? [] : [{ keys: 'M', does: 'a beat for even strokes', run: does.beat }]),
+      { keys: 'S', does: 'speak, or be silent', run: does.speak },
       { keys: 'P', does: 'take a photograph', run: does.photo },
       ...when((at.step?.shown.figures ?? []).length > 0, {
         keys: 'F',

@@ -16,7 +16,7 @@ export interface AsideProps {
 export function Aside({ entries, onClose }: AsideProps) {
   return (
     <Modal opened onClose={onClose} title="Not taken by the server" centered size="lg">
-      {entries.length === 0 && <p>All of it is settled.</p>}
+      {entries.length === 0 && <p>All done.</p>}
       <ul className={classes.asideList}>
         {entries.map((entry) => (
           <Line key={entry.event.id} entry={entry} />

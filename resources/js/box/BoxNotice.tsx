@@ -53,7 +53,7 @@ export function BoxNotice() {
           </Anchor>
         </p>
       )}
-      {unloaded && Aside === null && <p>This can be looked at when Hawkbrush answers again; it is kept until then.</p>}
+      {unloaded && Aside === null && <p>You can look at this once Hawkbrush answers again; it is kept until then.</p>}
       {Aside !== null && <Aside entries={aside} onClose={() => setAside(null)} />}
     </div>
   );

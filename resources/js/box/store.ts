@@ -1,5 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
-import type { BenchEvent, BenchRecord } from '../api/types';
+import type { BenchEvent, BenchRecord, Change } from '../api/types';
 
 /** Something done at the bench that the server does not have yet. */
 export interface Entry {
@@ -15,44 +15,58 @@ export interface Entry {
   refused?: string;
 }
 
-interface Schema extends DBSchema {
+/** Edits of a pattern that the server does not have yet, as one window left them. */
+export interface LeftEdits {
+  /** Whether they met another's change: then they are asked about before they are sent. */
+  ask: boolean;
+  changes: { key: string; extends?: string; change: Change }[];
+}
+
+export interface Schema extends DBSchema {
   entries: { key: number; value: Entry };
+  /** By pattern and window. */
+  edits: { key: string; value: LeftEdits };
   /** The record of a run as the server gave it last, for when it cannot be asked. */
   records: { key: string; value: BenchRecord };
 }
 
-const OLD_BOXES = 'hawkbrush-bench-';
+/** Begins what an older page of Hawkbrush kept elsewhere. */
+const OLD = /^hawkbrush-(bench|edits)-/;
 
 let opened: Promise<IDBPDatabase<Schema>> | null = null;
 
 function database(): Promise<IDBPDatabase<Schema>> {
-  opened ??= openDB<Schema>('hawkbrush', 1, {
-    upgrade(db) {
-      db.createObjectStore('entries', { keyPath: 'seq', autoIncrement: true });
-      db.createObjectStore('records');
-    },
-    terminated() {
-      opened = null;
-    },
-  }).then(async (db) => {
-    await takeOver(db);
-    return db;
-  });
+  opened ??= open();
   opened.catch(() => {
     opened = null;
   });
   return opened;
 }
 
-/** What an older page of Hawkbrush had kept. */
-async function takeOver(db: IDBPDatabase<Schema>): Promise<void> {
-  for (const key of Object.keys(localStorage).filter((k) => k.startsWith(OLD_BOXES))) {
-    const events = JSON.parse(localStorage.getItem(key) ?? '[]') as BenchEvent[];
-    const kept = db.transaction('entries', 'readwrite');
-    for (const event of events) void kept.store.add({ run: key.slice(OLD_BOXES.length), event, about: event.type });
-    await kept.done;
-    localStorage.removeItem(key);
-  }
+async function open(): Promise<IDBPDatabase<Schema>> {
+  const db = await new Promise<IDBPDatabase<Schema>>((found, fail) => {
+    openDB<Schema>('hawkbrush', 2, {
+      upgrade(made, from) {
+        if (from < 1) {
+          made.createObjectStore('entries', { keyPath: 'seq', autoIncrement: true });
+          made.createObjectStore('records');
+        }
+        made.createObjectStore('edits');
+      },
+      // A page of an older Hawkbrush holds it as it was; until that is closed, this one keeps nothing here and says so.
+      blocked: () => fail(new Error('Another page of an older Hawkbrush is open.')),
+      blocking(_from, _to, event) {
+        (event.target as IDBDatabase).close();
+        opened = null;
+      },
+      terminated() {
+        opened = null;
+      },
+    }).then(found, fail);
+  });
+  const old = Object.keys(localStorage).filter((key) => OLD.test(key));
+  if (old.length > 0) await (await import('./takeOver')).takeOver(db, old);
+  return db;
 }
 
 export async function allEntries(): Promise<Entry[]> {
@@ -76,4 +90,23 @@ export async function keepRecord(run: string, record: BenchRecord): Promise<void
 
 export async function keptRecord(run: string): Promise<BenchRecord | undefined> {
   return (await database()).get('records', run);
+}
+
+/** Keeps what a window has not sent of a pattern in place of what it kept before. */
+export async function keepEdits(pattern: string, window: string, left: LeftEdits): Promise<void> {
+  const db = await database();
+  const place = `${pattern}-${window}`;
+  await (left.changes.length === 0 ? db.delete('edits', place) : db.put('edits', left, place));
+}
+
+/** Moves what all windows have left of a pattern to this one, all of it or nothing. */
+export async function takeEdits(pattern: string, window: string): Promise<LeftEdits> {
+  const taking = (await database()).transaction('edits', 'readwrite');
+  const places = IDBKeyRange.bound(`${pattern}-`, `${pattern}-\uffff`);
+  const left = await taking.store.getAll(places);
+  const all = { ask: left.some((one) => one.ask), changes: left.flatMap((one) => one.changes) };
+  await taking.store.delete(places);
+  if (all.changes.length > 0) await taking.store.put(all, `${pattern}-${window}`);
+  await taking.done;
+  return all;
 }

@@ -27,7 +27,7 @@ export function CorePanel({ core, settings, whole, reached, onStep }: Props) {
   const coat = core?.coats[asked];
   return (
     <section aria-label="Core" className={classes.core} aria-live="polite">
-      <h2 className={layout.head}>Film at this point</h2>
+      <h2 className={layout.head}>Film at A</h2>
       {core !== undefined && <p className={classes.quiet}>{inUnit(core.at, settings)}</p>}
       {core !== undefined && coats.length === 0 && <p>{core.cause}</p>}
       {core !== undefined && coats.length > 0 && (
@@ -58,7 +58,7 @@ export function CorePanel({ core, settings, whole, reached, onStep }: Props) {
               {Math.round(core.colour.h)}
               <br />
               <span className={classes.quiet}>
-                {guessed ? 'a model’s; some guessed from swatch and kind' : 'a model’s, from measured cards'}
+                {guessed ? 'Estimate: some paints are not measured yet' : 'Estimate, from measured cards'}
               </span>
             </span>
           </p>
@@ -69,7 +69,7 @@ export function CorePanel({ core, settings, whole, reached, onStep }: Props) {
                 <b>{core.at_mirror.hex}</b> L* {Math.round(core.at_mirror.l)} C {Math.round(core.at_mirror.c)} h{' '}
                 {Math.round(core.at_mirror.h)}
                 <br />
-                <span className={classes.quiet}>at the glint; our own simplification</span>
+                <span className={classes.quiet}>In glancing light (rough estimate)</span>
               </span>
             </p>
           )}
@@ -107,7 +107,7 @@ function Coat({ coat, before }: { coat: Core['coats'][number]; before: Core['col
         <dd>{coat.delta_e.toFixed(1)}</dd>
       </dl>
       <p>
-        {coat.says} {coat.from_card ? '' : 'Guessed from swatch and kind.'}
+        {coat.says} {coat.from_card ? '' : 'Estimated from swatch and kind.'}
       </p>
     </div>
   );

@@ -39,7 +39,8 @@ interface Props {
   /** The menu of what is done next. */
   add: ReactNode;
   onChoose: (index: number) => void;
-  onOpen: (index: number) => void;
+  /** With or without the focus. */
+  onOpen: (index: number, enter: boolean) => void;
   onMove: (id: string, to: number) => void;
   onAdvice: () => void;
   onDuplicate: (id: string) => void;
@@ -66,7 +67,7 @@ export function Ladder(props: Props) {
 
   useEffect(() => {
     const rung = list.current?.querySelectorAll<HTMLElement>('[role="option"]')[chosen];
-    rung?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    if (list.current !== null && rung !== undefined) intoView(list.current, rung);
     if (list.current?.contains(document.activeElement)) rung?.focus();
   }, [chosen]);
 
@@ -89,7 +90,7 @@ export function Ladder(props: Props) {
       if (!event.shiftKey || to !== chosen) props.onChoose(to);
     } else if (event.key === 'Home') props.onChoose(0);
     else if (event.key === 'End') props.onChoose(steps.length - 1);
-    else if (event.key === 'Enter') props.onOpen(chosen);
+    else if (event.key === 'Enter') props.onOpen(chosen, true);
     else if (event.key === 'Delete' && step !== undefined) props.onRemove(step.document.id);
     else if (event.key === 'd' && !event.ctrlKey && !event.metaKey && step !== undefined)
       props.onDuplicate(step.document.id);
@@ -112,7 +113,7 @@ export function Ladder(props: Props) {
         <span className="spacer" />
         {step !== undefined && (
           <span className={classes.ladderActs}>
-            <Anchor component="button" type="button" onClick={() => props.onOpen(chosen)}>
+            <Anchor component="button" type="button" onClick={() => props.onOpen(chosen, true)}>
               Edit step {chosen + 1}
             </Anchor>
             <Anchor component="button" type="button" onClick={() => props.onDuplicate(step.document.id)}>
@@ -179,7 +180,7 @@ export function Ladder(props: Props) {
                     advice={gravest(findings, s.document.id)}
                     clean={cleanOf(props.air, s)}
                     place={lifted === null ? undefined : placeAt(places, i)}
-                    onOpen={() => props.onOpen(i)}
+                    onOpen={() => props.onOpen(i, false)}
                   />
                   {i < steps.length - 1 && (
                     <SetMark
@@ -225,4 +226,14 @@ function bracket(steps: Step[], at: number): Bracket | undefined {
   const after = steps[at + 1]?.shown.mask_is_on ?? false;
   if (before) return after ? 'within' : 'last';
   return after ? 'first' : undefined;
+}
+
+/** What is left beside a rung at either end. */
+const RIM = 20;
+
+/** Along the ladder only: the page stays where it is. */
+function intoView(list: HTMLElement, rung: HTMLElement): void {
+  const [room, at] = [list.getBoundingClientRect(), rung.getBoundingClientRect()];
+  if (at.left - RIM < room.left) list.scrollLeft -= room.left - at.left + RIM;
+  else if (at.right + RIM > room.right) list.scrollLeft += at.right - room.right + RIM;
 }

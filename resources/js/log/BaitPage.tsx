@@ -5,20 +5,20 @@ import { Link, useParams } from 'react-router';
 import { api, ask, newId, newUlid, words } from '../api/client';
 import { useBait, useRunTexture, useSettings } from '../api/queries';
 import { nowIso } from '../api/serverClock';
-import type { Bait, Settings, Step } from '../api/types';
+import type { Bait, Settings } from '../api/types';
 import { box } from '../box/box';
 import { Failed } from '../parts/Failed';
 import { FilePick } from '../parts/FilePick';
 import { PageTitle } from '../parts/PageTitle';
 import table from '../parts/table.module.css';
+import { useTakesPictures } from '../parts/takesPictures';
 import { Waiting } from '../parts/Waiting';
 import { BaitPicture } from '../stage/BaitPicture';
 import { KeptPhoto } from '../stage/KeptPhoto';
 import { useSize } from '../stage/useSize';
-import { figureWords } from '../steps/figureWords';
-import { faceOf } from '../steps/kinds';
-import { inUnit } from '../units/sentence';
-import { clock, day, minutes, temperature } from '../units/units';
+import { clock, day, temperature } from '../units/units';
+import { BesidePhoto } from './BesidePhoto';
+import { Compared } from './Compared';
 import { Lesson } from './Lesson';
 import classes from './log.module.css';
 import { TakeStampOff } from './TakeStampOff';
@@ -64,6 +64,8 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
         photo,
       },
     ]);
+  useTakesPictures(addPhoto, 'is kept with this bait');
+  // The latest is held against the prediction; the others stand beside.
   const photos = bait.record.photos.filter((p) => p.bait === null || p.bait === bait.position);
 
   return (
@@ -116,14 +118,18 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
         </ul>
       )}
       <div className={`${classes.baitStage} on-stage`} ref={stage.ref}>
-        <BaitPicture
-          body={bait.body_shape}
-          texture={texture}
-          view="left"
-          width={Math.min(560, stage.width - 32)}
-          height={230}
-          label={`${bait.label}, as planned`}
-        />
+        {bait.photo_id === null ? (
+          <BaitPicture
+            body={bait.body_shape}
+            texture={texture}
+            view="left"
+            width={Math.min(760, stage.width - 32)}
+            height={300}
+            label={`${bait.label}, as planned`}
+          />
+        ) : (
+          <BesidePhoto body={bait.body_shape} texture={texture} photo={bait.photo_id} label={bait.label} />
+        )}
         <div className={classes.baitSides}>
           {(['back', 'belly'] as const).map((view) => (
             <figure key={view}>
@@ -139,7 +145,7 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
             </figure>
           ))}
         </div>
-        {photos.map((photo) => (
+        {photos.slice(0, -1).map((photo) => (
           <figure key={photo.photo_id}>
             <KeptPhoto
               src={`/api/v1/photos/${photo.photo_id}`}
@@ -191,47 +197,5 @@ function OpenBait({ bait, settings }: { bait: Bait; settings: Settings }) {
         </div>
       </section>
     </div>
-  );
-}
-
-function Compared({ step, bait, settings }: { step: Step; bait: Bait; settings: Settings }) {
-  const d = step.document;
-  const done = (bait.record.done[d.id] ?? []).includes(bait.position);
-  const used = bait.record.figures[d.id];
-  const sides = bait.record.sides[d.id]?.[bait.position] ?? [];
-  const planned = faceOf(step).figures(step, undefined);
-  const notes = bait.record.notes.filter((n) => n.step === d.id && (n.bait === null || n.bait === bait.position));
-  const at = bait.times[d.id];
-  const cut = bait.cut_short.filter((one) => one.step === d.id);
-  return (
-    <tr>
-      <td>
-        {step.shown.number} {step.shown.name}
-      </td>
-      <td>{figureWords(step, planned, settings) || inUnit(step.shown.how, settings)}</td>
-      <td className={used === undefined ? '' : classes.differs}>
-        {!done ? (
-          <b>no record</b>
-        ) : (
-          <>
-            {step.shown.figures.length === 0
-              ? 'done'
-              : used === undefined
-                ? 'as planned'
-                : figureWords(step, { ...planned, ...used }, settings)}
-            {sides.length === 2 ? ', both sides' : sides.length === 1 ? `, ${sides[0]} side only` : ''}
-          </>
-        )}
-      </td>
-      <td>{at === undefined ? '' : clock(at, bait.started_at ?? undefined)}</td>
-      <td>
-        {notes.map((n) => n.text).join(' · ')}
-        {cut.map(({ planned_s, ran_s }) => (
-          <p key={planned_s + ran_s} className={classes.differs}>
-            Went on after {minutes(ran_s / 60)} of {minutes(planned_s / 60)}.
-          </p>
-        ))}
-      </td>
-    </tr>
   );
 }

@@ -39,8 +39,7 @@ export function Lesson({ bait, onKept }: { bait: Bait; onKept: (saved: Bait) => 
       </Button>
       {learn.isError && (
         <p role="alert" className="notice">
-          Not kept.{' '}
-          {theirs === undefined ? words(learn.error) : `Meanwhile it was written elsewhere: “${theirs.lesson}”.`}
+          Not kept. {theirs === undefined ? words(learn.error) : `Changed elsewhere meanwhile: “${theirs.lesson}”.`}
           {theirs !== undefined && (
             <>
               {' '}

@@ -4,23 +4,30 @@ import { Link } from 'react-router';
 import { useBaits } from '../api/listQueries';
 import { useBodies, useShelfTexture } from '../api/queries';
 import type { BaitBrief, Body } from '../api/types';
+import { fromAddress, useInAddress } from '../parts/address';
 import { Failed } from '../parts/Failed';
 import lying from '../parts/lying.module.css';
 import { PageTitle } from '../parts/PageTitle';
 import { useLongList } from '../parts/useLongList';
 import { useTyped } from '../parts/useTyped';
 import { Waiting } from '../parts/Waiting';
-import { BaitPicture } from '../stage/BaitPicture';
+import { KeptPhoto } from '../stage/KeptPhoto';
+import { WideBait } from '../stage/WideBait';
 import { day } from '../units/units';
 import classes from './log.module.css';
 
 const HEAD_PX = 44;
-const BAIT_PX = 92;
+const ROW_PX = 200;
+/** Up to four baits lie in one row. */
+const columnsOf = (baits: number) => (baits < 2 ? 1 : baits <= 4 ? baits : baits <= 6 ? 3 : 4);
+/** A bait's picture, of its width. */
+const TALL = 0.36;
 
-/** Finished baits, the latest first, lying on grey to one scale. */
+/** Finished baits, the latest first, by their runs. */
 export function Log() {
-  const [wanted, setWanted] = useState('');
+  const [wanted, setWanted] = useState(() => fromAddress('q'));
   const sought = useTyped(wanted);
+  useInAddress({ q: sought });
   const baits = useBaits(sought);
   const bodies = useBodies().data;
   if (baits.isError) return <Failed error={baits.error} retry={() => void baits.refetch()} />;
@@ -71,7 +78,13 @@ interface RunsProps {
 
 /** Baits by their runs; of years of them only the runs in sight are there. */
 function Runs({ runs, bodies, more }: RunsProps) {
-  const height = useCallback((row: number) => HEAD_PX + BAIT_PX * (runs[row]?.[1].length ?? 0), [runs]);
+  const height = useCallback(
+    (row: number) => {
+      const baits = runs[row]?.[1].length ?? 0;
+      return HEAD_PX + ROW_PX * Math.ceil(baits / columnsOf(baits));
+    },
+    [runs],
+  );
   const { list, first, end, before, after, measure } = useLongList<HTMLDivElement>({
     count: runs.length,
     height,
@@ -81,8 +94,13 @@ function Runs({ runs, bodies, more }: RunsProps) {
     <div ref={list} style={{ paddingTop: before, paddingBottom: after }}>
       {runs.slice(first, end).map(([run, ofRun], i) => (
         <section key={run} aria-label={`Run ${run}`} ref={measure} data-index={first + i} className={classes.ofRun}>
-          <h2 className={classes.run}>Run {run}</h2>
-          <ul className={`${lying.lying} on-stage`}>
+          <h2 className={classes.run}>
+            Run {run} {ofRun[0] !== undefined && <span className="dim">{ofWhat(ofRun[0])}</span>}
+          </h2>
+          <ul
+            className={`${lying.lying} ${ofRun.length === 1 ? lying.alone : ''} on-stage`}
+            style={{ '--columns': columnsOf(ofRun.length) }}
+          >
             {ofRun.map((bait) => (
               <Line key={bait.id} bait={bait} body={bodies.find((b) => b.id === bait.version.body_id)} />
             ))}
@@ -102,36 +120,35 @@ function byRun(baits: BaitBrief[]): [number, BaitBrief[]][] {
 
 function Line({ bait, body }: { bait: BaitBrief; body: Body | undefined }) {
   const texture = useShelfTexture(bait.version.id, 0, true).data;
+  const told = [
+    `bait ${bait.position} of ${bait.run.baits}`,
+    bait.version.fitted ? `fitted to ${bait.version.body}` : '',
+    ...bait.notes,
+  ].filter(Boolean);
   return (
     <li>
       <Link to={`/log/${bait.id}`}>
-        {body !== undefined && (
-          <BaitPicture
+        <span className={lying.pictures}>
+          {bait.photo_id !== null && (
+            <span className={classes.photo}>
+              <KeptPhoto src={`/api/v1/photos/${bait.photo_id}`} alt={`${bait.label}, photographed`} />
+            </span>
+          )}
+          <WideBait
             body={body}
             texture={texture}
-            view="left"
-            width={190}
-            height={74}
+            tall={bait.photo_id === null ? TALL : 2 * TALL}
             label={`${bait.label}, as planned`}
           />
-        )}
+        </span>
         <span>
-          <b>{bait.label}</b> {bait.proven && bait.rejected === null && <span className="seal">Proven</span>}
-          <br />
-          {bait.pattern.name}, version {bait.version.number}
-          {bait.version.fitted ? ` fitted to ${bait.version.body}` : ''} · run {bait.run.number}, bait {bait.position}{' '}
-          of {bait.run.baits}
-          {bait.finished_at === null ? '' : ` · ${day(bait.finished_at)}`}
+          <b>{bait.label}</b> {bait.proven && bait.rejected === null && <span className="seal">Proven</span>}{' '}
+          <span className="visually-hidden">{bait.pattern.name}, </span>
+          {told.join(' · ')}
           {bait.rejected !== null && (
             <>
               <br />
-              <b>Rejected: {bait.rejected}</b>
-            </>
-          )}
-          {bait.notes.length > 0 && (
-            <>
-              <br />
-              {bait.notes.join(' · ')}
+              <strong>Rejected: {bait.rejected}</strong>
             </>
           )}
           {bait.lesson !== '' && (
@@ -144,4 +161,11 @@ function Line({ bait, body }: { bait: BaitBrief; body: Body | undefined }) {
       </Link>
     </li>
   );
+}
+
+/** Of which pattern the baits of a run are, and when they were finished. */
+function ofWhat({ pattern, version, finished_at }: BaitBrief): string {
+  return [pattern.name, `version ${version.number}`, finished_at === null ? '' : day(finished_at)]
+    .filter(Boolean)
+    .join(' · ');
 }

@@ -42,7 +42,7 @@ export function MakeMask({ bodies, settings, onClose }: Props) {
   return (
     <AskForm
       title="Make a mask"
-      action="Into the box"
+      action="Save mask"
       opened
       pending={pending || look.isError}
       error={error}

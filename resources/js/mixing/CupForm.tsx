@@ -80,12 +80,12 @@ export function CupForm(props: Props) {
       </ul>
       <NativeSelect
         size="xs"
-        aria-label="Put in a paint"
+        aria-label="Add a paint to it"
         value=""
         disabled={parts.length >= MOST_PARTS || free.length === 0}
         onChange={(event) => props.onParts([...parts, { paint: event.currentTarget.value, drops: 1 }])}
       >
-        <option value="">{parts.length === 0 ? 'Put in a paint …' : 'And another …'}</option>
+        <option value="">{parts.length === 0 ? 'Add a paint to it …' : 'And another …'}</option>
         {free.map((paint) => (
           <option key={paint.id} value={paint.id}>
             {paint.name} ({paint.kind})

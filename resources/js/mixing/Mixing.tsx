@@ -60,9 +60,7 @@ export function Mixing() {
               />
               {shown.warning !== null && <p className={layout.caution}>{shown.warning}</p>}
               <p className="dim">
-                {shown.from_card
-                  ? 'A model’s figure from measured cards.'
-                  : 'A model’s figure; not all from cards, some guessed from swatch and kind.'}
+                {shown.from_card ? 'Estimate from measured cards.' : 'Estimate: some paints are not measured yet.'}
               </p>
             </>
           )}

@@ -23,6 +23,10 @@ export function AskForm({ title, action, opened, pending, error, onClose, onSubm
     <Modal opened={opened} onClose={onClose} title={title} centered closeOnClickOutside={false}>
       <form
         className={layout.ask}
+        // From a text of several lines too, where Enter only begins another.
+        onKeyDown={(event) => {
+          if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) event.currentTarget.requestSubmit();
+        }}
         onSubmit={(event) => {
           event.preventDefault();
           onSubmit();

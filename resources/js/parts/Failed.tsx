@@ -6,7 +6,7 @@ export function Failed({ error, retry }: { error: unknown; retry?: () => void })
   return (
     <div className="page">
       <div className="empty" role="alert">
-        <h2>This could not be loaded</h2>
+        <h2>Could not load this</h2>
         <p>{words(error)}</p>
         {retry !== undefined && <Button onClick={retry}>Try again</Button>}
       </div>

@@ -25,7 +25,7 @@ const DID_NOT_LOAD = 'This page did not load';
 const NOT_COME = /dynamically imported module|module script failed|preload CSS/i;
 
 function said(error: unknown): [title: string, what: string] {
-  if (error == null) return ['There is nothing here', 'The address leads nowhere; it may be mistyped.'];
+  if (error == null) return ['There is nothing here', 'There is no such page. Check the address.'];
   if (error instanceof Error && NOT_COME.test(error.message))
     return [DID_NOT_LOAD, 'Hawkbrush was updated or is away. Reload to go on; nothing you saved is lost.'];
   return ['This page broke', `${words(error)} Nothing you saved is lost.`];

@@ -12,11 +12,14 @@ export function Notices() {
 
 /** Says what was done, where nothing is to be undone. */
 export function say(id: string, message: string): void {
+  // One that is shown already would stay as it is.
+  notifications.hide(id);
   notifications.show({ id, message, autoClose: 15_000 });
 }
 
 /** Says what was done, and offers to undo it. @param id one notice of each at a time */
 export function offerUndo(id: string, message: ReactNode, undo: () => void): void {
+  notifications.hide(id);
   notifications.show({
     id,
     message: (

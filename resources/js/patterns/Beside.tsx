@@ -49,13 +49,13 @@ function Two({ one, other }: { one: Sheet; other: Sheet }) {
         <Bait
           sheet={one}
           mmPerPx={mmPerPx}
-          label="Pattern at the left"
+          label="Left pattern"
           onPick={(id) => void go(`/patterns/${id}/beside/${other.pattern.id}`, { replace: true })}
         />
         <Bait
           sheet={other}
           mmPerPx={mmPerPx}
-          label="Pattern at the right"
+          label="Right pattern"
           onPick={(id) => void go(`/patterns/${one.pattern.id}/beside/${id}`, { replace: true })}
         />
       </div>

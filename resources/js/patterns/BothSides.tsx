@@ -58,7 +58,7 @@ export function BothSides({ body, version, revision, upto, look }: Props) {
           ))}
         </ul>
         {seen !== undefined && seen.steps.length === 0 && (
-          <p>Every step comes out alike on both sides, if the aim and the strokes are the same.</p>
+          <p>Every step comes out the same on both sides if aim and strokes are the same.</p>
         )}
         {seen?.steps.map((step) => (
           <p key={step.step}>

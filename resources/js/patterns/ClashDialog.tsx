@@ -23,7 +23,7 @@ export function ClashDialog({ clash, settings, onSettle }: Props) {
       withCloseButton={false}
       closeOnEscape={false}
       closeOnClickOutside={false}
-      title="It was changed elsewhere"
+      title="Changed elsewhere"
       centered
     >
       {clash !== null && <Both {...clash} settings={settings} onSettle={onSettle} />}

@@ -25,7 +25,7 @@ export function Exchanged({ paint, rack, ticked, full, onToggle }: Props) {
         <Chip chip={paint.chip} /> {paint.name}
         {ticked.length > 0 && <b> for {ticked.length}</b>}
       </summary>
-      {full && <p className="dim">Two colours are exchanged already.</p>}
+      {full && <p className="dim">Two colours are swapped already.</p>}
       {open && (
         <Becomes
           paints={rack.filter((one) => !one.archived && one.id !== paint.id)}

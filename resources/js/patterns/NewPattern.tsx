@@ -2,26 +2,40 @@ import { Checkbox, NativeSelect, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { api, ask, Problem, words } from '../api/client';
+import { useSettings } from '../api/queries';
 import type { Body, ImportedSheet, Sheet } from '../api/types';
 import { useOnce } from '../api/useOnce';
+import { broughtWords } from '../exchange/broughtWords';
+import { recipeIn } from '../exchange/recipeFile';
 import { AskForm } from '../parts/AskForm';
 import { FilePick } from '../parts/FilePick';
 import { say } from '../parts/Notices';
 import { useSentForm } from '../parts/useSentForm';
+import { type Shaped, ShapeFields, shapedBody, useShapes } from '../stores/bodies/ShapeFields';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
+
+/** In place of a body: a new one is made from a usual shape. */
+const SHAPE = 'shape';
 
 interface Props {
   opened: boolean;
   onClose: () => void;
   bodies: Body[];
+  /** The id of the body that it begins on, or the name of a shape; empty: none in particular. */
+  on: string;
 }
 
 /** Begin a pattern on a body, or take one in from a file. */
-export function NewPattern({ opened, onClose, bodies }: Props) {
+export function NewPattern({ opened, onClose, bodies, on }: Props) {
   const go = useNavigate();
   const queries = useQueryClient();
   const once = useOnce();
+  const bodyOnce = useOnce();
+  const settings = useSettings().data;
+  const shapes = useShapes().data?.shapes ?? [];
+  // What is no body of the drawer is a shape.
+  const body = on === '' ? bodies[0] : bodies.find((one) => one.id === on);
   const done = (sheet: Sheet) => {
     queries.setQueryData(['sheet', sheet.pattern.id], sheet);
     void queries.invalidateQueries();
@@ -29,20 +43,27 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
     void go(`/patterns/${sheet.pattern.id}`);
   };
   const { form, pending, error, submit } = useSentForm({
-    fields: { name: '', species: '', water: '', body_id: bodies[0]?.id ?? '', prepare: true },
-    send: (pattern, once) => once(pattern, (body, headers) => ask(api.POST('/patterns', { body, headers }))),
+    fields: {
+      name: '',
+      species: '',
+      water: '',
+      body_id: body?.id ?? SHAPE,
+      prepare: true,
+      shaped: { shape: on, length_mm: null } as Shaped,
+    },
+    send: async ({ shaped, ...pattern }, once) => {
+      const form = shapedBody(shaped, shapes);
+      if (pattern.body_id === SHAPE && form !== undefined) {
+        const made = await bodyOnce(form, (body, headers) => ask(api.POST('/bodies/shaped', { body, headers })));
+        pattern.body_id = made.id;
+      }
+      return once(pattern, (body, headers) => ask(api.POST('/patterns', { body, headers })));
+    },
     onDone: done,
   });
   const take = useMutation({
     mutationFn: async (file: File) => {
-      const text = await file.text();
-      let document: { [field: string]: unknown };
-      try {
-        document = JSON.parse(text);
-      } catch {
-        throw new Error(`${file.name} is no pattern file: it is not JSON.`);
-      }
-      return once(document, (body, headers) => ask(api.POST('/patterns/import', { body, headers })));
+      return once(await recipeIn(file), (body, headers) => ask(api.POST('/patterns/import', { body, headers })));
     },
     onSuccess: ({ brought, differs, ...sheet }) => {
       done(sheet);
@@ -53,9 +74,14 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
   const below = (
     <div className={`${layout.ask} ${layout.below}`}>
       <p>
-        <b>Or take one in</b> from a file another painter exported:
+        <b>Or import</b> a recipe file, or a picture or PDF that carries one:
       </p>
-      <FilePick action="Choose a file" label="Pattern file" accept=".json,application/json" onFile={take.mutate} />
+      <FilePick
+        action="Choose a file"
+        label="Pattern file"
+        accept=".json,application/json,image/png,application/pdf"
+        onFile={take.mutate}
+      />
       {take.isError && (
         <p role="alert" className="notice">
           Nothing was taken in. {words(take.error)} {where(take.error)}
@@ -80,30 +106,22 @@ export function NewPattern({ opened, onClose, bodies }: Props) {
       <TextInput label="Water it suits" maxLength={60} {...form.getInputProps('water')} />
       <NativeSelect
         label="Body"
-        data={bodies.map((b) => ({ value: b.id, label: `${b.name}, ${b.material}, ${b.length_mm} mm` }))}
+        data={[
+          ...bodies.map((b) => ({ value: b.id, label: `${b.name}, ${b.material}, ${b.length_mm} mm` })),
+          { value: SHAPE, label: 'A new body, by its shape' },
+        ]}
         {...form.getInputProps('body_id')}
       />
+      {form.values.body_id === SHAPE && settings !== undefined && (
+        <ShapeFields
+          value={form.values.shaped}
+          settings={settings}
+          onChange={(shaped) => form.setFieldValue('shaped', shaped)}
+        />
+      )}
       <Checkbox label="Begin with its preparation" {...form.getInputProps('prepare', { type: 'checkbox' })} />
     </AskForm>
   );
-}
-
-/** What came into the stores with a pattern, and what now has a namesake. */
-function broughtWords(brought: ImportedSheet['brought']): string {
-  const names = (what: string, how: string) =>
-    brought.filter((one) => one.what === what && one.how === how).map((one) => one.name);
-  const [paints, bodies] = [names('paint', 'new'), names('body', 'new')];
-  const namesakes = brought.filter((one) => one.how === 'namesake').map((one) => `${one.what} “${one.name}”`);
-  return [
-    paints.length === 0 ? '' : `New on the rack, still empty: ${paints.join(', ')}.`,
-    bodies.length === 0 ? '' : `New in the drawer: ${bodies.join(', ')}.`,
-    namesakes.length === 0
-      ? ''
-      : `Not the same as what has its name here, so it stands beside it: ${namesakes.join(', ')}.`,
-    brought.length === 0 ? 'All of its paints and its body were here already.' : '',
-  ]
-    .filter(Boolean)
-    .join(' ');
 }
 
 /** Where the shop that it comes from goes about it otherwise. */

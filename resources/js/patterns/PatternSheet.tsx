@@ -1,13 +1,12 @@
 import { Suspense, useCallback, useState } from 'react';
-import { useParams } from 'react-router';
+import { useLocation, useParams } from 'react-router';
 import { open } from '../advice/findings';
 import { StepAdvice } from '../advice/StepAdvice';
 import { useSettings, useSheetQuery, useVersion } from '../api/queries';
-import type { Look, Settings, Sheet } from '../api/types';
+import type { Settings, Sheet } from '../api/types';
 import { CorePanel } from '../core-sample/CorePanel';
 import { Ladder } from '../ladder/Ladder';
 import { Failed } from '../parts/Failed';
-import { Notices } from '../parts/Notices';
 import { part } from '../parts/part';
 import { Waiting } from '../parts/Waiting';
 import { Plate } from '../plate/Plate';
@@ -17,7 +16,6 @@ import { OutOfRung } from '../slip/OutOfRung';
 import { PlaceHint } from '../slip/PlaceHint';
 import { Slip } from '../slip/Slip';
 import type { OnBody } from '../stage/pixels';
-import type { StageLight } from '../stage/shown';
 import { ClashDialog } from './ClashDialog';
 import { ReferencePanel } from './ReferencePanel';
 import { SheetHead } from './SheetHead';
@@ -25,13 +23,18 @@ import classes from './sheet.module.css';
 import { useEdits } from './useEdits';
 import { useSheetActs, useUndoKeys } from './useSheetActs';
 import { caption, useSheetData } from './useSheetData';
+import { useSheetView } from './useSheetView';
+import { useTaking } from './useTaking';
 
 const BetterOrder = part(async () => (await import('../air/BetterOrder')).BetterOrder);
+const RecipePicture = part(async () => (await import('../exchange/RecipePicture')).RecipePicture);
 const BothSides = part(async () => (await import('./BothSides')).BothSides);
 
 /** The heart: plate, ladder and the slip of the chosen step, on one screen. */
 export function PatternSheet() {
   const { id = '', version: wanted } = useParams();
+  // A link to a step of the sheet that is open leads there as well.
+  const { key } = useLocation();
   const sheet = useSheetQuery(id);
   const other = useVersion(wanted);
   const settings = useSettings().data;
@@ -39,7 +42,7 @@ export function PatternSheet() {
   if (other.isError) return <Failed error={other.error} retry={() => void other.refetch()} />;
   if (sheet.data === undefined || settings === undefined) return <Waiting />;
   if (wanted === undefined || wanted === sheet.data.version.id) {
-    return <OpenSheet key={id} sheet={sheet.data} settings={settings} current />;
+    return <OpenSheet key={`${id} ${key}`} sheet={sheet.data} settings={settings} current />;
   }
   if (other.data === undefined) return <Waiting />;
   return (
@@ -54,12 +57,10 @@ export function PatternSheet() {
 
 function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Settings; current: boolean }) {
   const { pattern, version } = sheet;
-  const [chosenId, setChosenId] = useState<string | null>(version.steps.at(-1)?.document.id ?? null);
-  const [look, setLook] = useState<Look>('clear');
-  const [light, setLight] = useState<StageLight>('flat');
+  const view = useSheetView(version);
+  const { chosenId, setChosenId, look, over, setOver } = view;
   const [spot, setSpot] = useState<OnBody>({ u: 0.52, deg: 58 });
-  const [ordering, setOrdering] = useState(false);
-  const [over, setOver] = useState<'slip' | 'reference' | null>(null);
+  const [asked, setAsked] = useState<'order' | 'picture' | null>(null);
   // A technique whose mark is still to be put on the bait.
   const [placing, setPlacing] = useState<string | null>(null);
 
@@ -93,11 +94,7 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
   const { kept, core, whole, advice, air, vocabulary, paints } = useSheetData(version, spot, upto, look, settings);
 
   const choose = (index: number) => setChosenId(steps[index]?.document.id ?? null);
-  const take = (id: string | undefined) => {
-    if (id === undefined) return;
-    setChosenId(id);
-    setOver('slip');
-  };
+  const { entering, take, close } = useTaking(view, upto);
   const { change, begin, add, move, order, mend, mendAll, remove } = useSheetActs({
     steps,
     chosen,
@@ -122,19 +119,14 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
   };
 
   useUndoKeys(undo, redo);
-
   const technique = vocabulary?.techniques.find((one) => one.name === placing);
   return (
     <div className={classes.sheet} data-revision={version.revision} data-busy={edits.busy}>
-      <Notices />
       <Plate
         body={version.body}
         texture={tried?.texture ?? kept}
         settings={settings}
-        look={look}
-        light={light}
-        onLook={setLook}
-        onLight={setLight}
+        view={view}
         spot={spot}
         onSpot={placing === null ? setSpot : (at) => put(placing, at)}
         core={core}
@@ -156,7 +148,8 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
             onBody={(body_id) => void send({ op: 'body', body_id })}
             onPrepare={() => void send({ op: 'prepare' })}
             onReference={() => setOver(over === 'reference' ? null : 'reference')}
-            onBetterOrder={() => setOrdering(true)}
+            onBetterOrder={() => setAsked('order')}
+            onPicture={() => setAsked('picture')}
           />
         }
         film={
@@ -188,7 +181,8 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
                 onChange={(set) => change(step.document.id, set)}
                 onPlace={(where) => send({ op: 'place', step: step.document.id, where })}
                 onMove={(to) => move(step.document.id, to)}
-                onClose={() => setOver(null)}
+                onClose={close}
+                entering={entering}
                 advice={
                   <StepAdvice
                     findings={advice?.findings ?? []}
@@ -210,20 +204,24 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
         air={air}
         chosen={chosen}
         add={
-          vocabulary !== undefined && (
+          vocabulary !== undefined &&
+          paints !== undefined && (
             <AddStep
-              body={version.body}
+              version={version}
+              paints={paints}
               vocabulary={vocabulary}
+              settings={settings}
               disabled={edits.busy}
               onPaint={(name) =>
                 vocabulary.techniques.find((one) => one.name === name)?.placed ? setPlacing(name) : void begin(name)
               }
-              onOther={(kind) => void add(kind)}
+              after={upto}
+              onStep={(step) => void add(step)}
             />
           )
         }
         onChoose={choose}
-        onOpen={(index) => take(steps[index]?.document.id)}
+        onOpen={(index, enter) => take(steps[index]?.document.id, enter)}
         onAdvice={nextAdvice}
         onMove={move}
         onDuplicate={(stepId) => void send({ op: 'duplicate', step: stepId })}
@@ -233,16 +231,17 @@ function OpenSheet({ sheet, settings, current }: { sheet: Sheet; settings: Setti
         onRedo={redo}
       />
       {over === 'slip' && placing === null && upto !== null && vocabulary !== undefined && <OutOfRung step={upto} />}
-      {ordering && (
-        <Suspense>
+      <Suspense>
+        {asked === 'order' && (
           <BetterOrder
             version={version}
             look={look}
             onOrder={(steps) => void order(steps)}
-            onClose={() => setOrdering(false)}
+            onClose={() => setAsked(null)}
           />
-        </Suspense>
-      )}
+        )}
+        {asked === 'picture' && <RecipePicture {...{ sheet, settings }} onClose={() => setAsked(null)} />}
+      </Suspense>
       <ClashDialog clash={edits.clash} settings={settings} onSettle={edits.settle} />
     </div>
   );

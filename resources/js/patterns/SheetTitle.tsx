@@ -19,10 +19,11 @@ interface Props {
   onPrepare: () => void;
   onReference: () => void;
   onBetterOrder: () => void;
+  onPicture: () => void;
 }
 
 /** Name, body and version of the pattern, its seal, and what can be done with it. */
-export function SheetTitle({ sheet, current, onBody, onPrepare, onReference, onBetterOrder }: Props) {
+export function SheetTitle({ sheet, current, onBody, onPrepare, onReference, onBetterOrder, onPicture }: Props) {
   const { pattern, version } = sheet;
   const bodies = useBodies().data ?? [];
   const change = usePatternChange(sheet);
@@ -60,7 +61,7 @@ export function SheetTitle({ sheet, current, onBody, onPrepare, onReference, onB
         </Popover>
         {pattern.parent !== null && (
           <span>
-            sister of <Link to={`/patterns/${pattern.parent.id}`}>{pattern.parent.name}</Link>
+            variant of <Link to={`/patterns/${pattern.parent.id}`}>{pattern.parent.name}</Link>
           </span>
         )}
         {current && (
@@ -95,14 +96,15 @@ export function SheetTitle({ sheet, current, onBody, onPrepare, onReference, onB
           {current && (
             <>
               <UnstyledButton onClick={onReference}>Reference</UnstyledButton>
-              <Link to={`/patterns/${pattern.id}/sisters`}>Sisters</Link>
+              <Link to={`/patterns/${pattern.id}/variants`}>Variants</Link>
               <Link to={`/patterns/${pattern.id}/fit`}>Other body</Link>
               {version.steps.length > 2 && <UnstyledButton onClick={onBetterOrder}>Better order</UnstyledButton>}
               <a href={`/api/v1/patterns/${pattern.id}/export`} download>
                 Export
               </a>
+              {version.steps.length > 0 && <UnstyledButton onClick={onPicture}>As a picture</UnstyledButton>}
               {!version.steps.some((step) => step.document.type === 'prep' || step.document.type === 'inspect') && (
-                <UnstyledButton onClick={onPrepare}>Take up its preparation</UnstyledButton>
+                <UnstyledButton onClick={onPrepare}>Add its preparation steps</UnstyledButton>
               )}
               <UnstyledButton onClick={() => change.mutate({ retired: pattern.state !== 'retired' })}>
                 {pattern.state === 'retired' ? 'Take back into use' : 'Retire'}

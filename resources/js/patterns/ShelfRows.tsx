@@ -9,8 +9,9 @@ import { counted, day } from '../units/units';
 import { packed, type Row } from './packed';
 import classes from './shelf.module.css';
 
-/** All baits on the shelf are drawn to this one scale, but those too long for it: they are drawn whole. */
-const MM_PER_PX = 0.36;
+/** Scales of the shelf, mm a pixel: all baits on it are drawn to one, but those too long for it, which are drawn whole. */
+const SCALES = { small: 0.5, usual: 0.36, large: 0.24 } as const;
+export type ShelfScale = keyof typeof SCALES;
 /** The least room of a pattern, so that its words have some. */
 const LEAST_PX = 300;
 const RIM_PX = 6;
@@ -24,6 +25,7 @@ const WORDS_PX = 80;
 export interface Shelved {
   patterns: Pattern[];
   bodies: Body[];
+  scale: ShelfScale;
   picked: string | null;
   /** Picks one, where two are to be compared; else each leads to its sheet. */
   onPick: ((id: string) => void) | undefined;
@@ -38,15 +40,17 @@ interface Placed {
   place: number;
   /** Whether there is room for it at the scale of the shelf. */
   whole: boolean;
+  mmPerPx: number;
 }
 
 /** The patterns with the room that each takes, in rows, as soon as it is known how wide the shelf is. */
-export function useShelfRows({ patterns, bodies }: Shelved) {
+export function useShelfRows({ patterns, bodies, scale }: Shelved) {
+  const mmPerPx = SCALES[scale] ?? SCALES.usual;
   const { ref: measured, width: room } = useSize<HTMLDivElement>();
   // Before the page is laid out there is none.
   const placed = (room <= 1 ? [] : patterns).flatMap((pattern): Placed[] => {
     const body = bodies.find((one) => one.id === pattern.version.body_id);
-    return body === undefined ? [] : [{ pattern, body, ...sizeOf(body, room) }];
+    return body === undefined ? [] : [{ pattern, body, ...sizeOf(body, room, mmPerPx) }];
   });
   const rows = packed(
     placed.map((one) => one.place),
@@ -89,16 +93,17 @@ export function ShelfRows({ placed, rows, first = 0, measure, picked, onPick }: 
 }
 
 /** How large a body is drawn, and the room that it takes with its words, in pixels. */
-function sizeOf(body: Body, room: number): Omit<Placed, 'pattern' | 'body'> {
+function sizeOf(body: Body, room: number, mmPerPx: number): Omit<Placed, 'pattern' | 'body'> {
   const bill = body.marks.bill_length_mm ?? 0;
-  const wanted = Math.round(((body.length_mm + bill) * 1.07) / MM_PER_PX);
+  const wanted = Math.round(((body.length_mm + bill + (body.marks.tail_length_mm ?? 0)) * 1.07) / mmPerPx);
   const width = Math.min(room, wanted);
   const tall = Math.max(...body.profile.top_mm) + Math.max(...body.profile.bottom_mm);
   return {
     width,
-    height: Math.round((tall * 1.12 + bill * 0.3) / MM_PER_PX) + 14,
+    height: Math.round((tall * 1.12 + bill * 0.3) / mmPerPx) + 14,
     place: Math.min(room, Math.max(width, LEAST_PX) + 2 * RIM_PX),
     whole: wanted <= room,
+    mmPerPx,
   };
 }
 
@@ -112,7 +117,7 @@ interface LyingProps extends Omit<Placed, 'place'> {
   onPick: (() => void) | undefined;
 }
 
-function Lying({ pattern, body, width, height, whole, picked, onPick }: LyingProps) {
+function Lying({ pattern, body, width, height, whole, mmPerPx, picked, onPick }: LyingProps) {
   const texture = useShelfTexture(pattern.version.id, pattern.version.revision, true).data;
   return (
     <Onward to={`/patterns/${pattern.id}`} picked={picked} onPick={onPick}>
@@ -123,7 +128,7 @@ function Lying({ pattern, body, width, height, whole, picked, onPick }: LyingPro
           view="left"
           width={width}
           height={height}
-          mmPerPx={whole ? MM_PER_PX : undefined}
+          mmPerPx={whole ? mmPerPx : undefined}
           label={`${pattern.name}, as predicted`}
         />
       </span>

@@ -82,7 +82,7 @@ function Compared({ version, open }: { version: string; open: string }) {
     queryKey: ['beside', open, version],
     queryFn: () => ask(api.GET('/versions/{id}/beside/{other}', { params: { path: { id: open, other: version } } })),
   }).data?.zones;
-  if (zones === undefined) return <p role="status">Laying them side by side …</p>;
+  if (zones === undefined) return <p role="status">Comparing …</p>;
   const seen = zones.filter((zone) => zone.words !== '');
   return (
     <ul className={classes.versionChanges} aria-label="Beside the one that is open">

@@ -1,5 +1,6 @@
 import { api, ask, newId, Problem, words } from '../api/client';
 import type { Change, Edited, Look, Version } from '../api/types';
+import { keepEdits, takeEdits } from '../box/store';
 
 /** The change, or a function of the version at the time it is sent. */
 export type Wanted = Change | 'undo' | 'redo' | ((now: Version) => Change | undefined);
@@ -44,8 +45,8 @@ export class EditLine {
   private sheet: Sheet;
   /** Whether the sheet is open; else there is nobody to ask. */
   private open = false;
-  /** Where its edits are kept in the browser; each window has a place of its own. */
-  private readonly left: string;
+  /** Its edits are kept in the browser in a place of this window's own. */
+  private readonly window = newId();
   private last: { key: string; at: number } | null = null;
   private static readonly lines = new Map<string, EditLine>();
 
@@ -53,7 +54,6 @@ export class EditLine {
     private readonly pattern: string,
     sheet: Sheet,
   ) {
-    this.left = `${LEFT}${pattern}-${newId()}`;
     this.sheet = sheet;
   }
 
@@ -71,15 +71,18 @@ export class EditLine {
   };
 
   /** The sheet is open: edits left unsent earlier are taken up; those that clashed are asked about. */
-  attach(): void {
+  async attach(): Promise<void> {
     this.open = true;
-    const { ask, changes } = takeLeft(`${LEFT}${this.pattern}-`);
+    this.go();
+    // Where nothing can be kept, nothing was.
+    const { ask, changes } = await takeEdits(this.pattern, this.window).catch(() => ({ ask: false, changes: [] }));
     const known = this.state.waiting.map((one) => one.key);
-    const waiting = changes
+    const left = changes
       .filter(({ key }) => !known.includes(key))
       .map(({ change, ...one }) => ({ ...one, wanted: change, settle: () => {} }));
-    this.set({ waiting: [...this.state.waiting, ...waiting] });
-    if (ask && waiting.length > 0) this.set({ theirs: this.sheet.current() ?? null });
+    if (left.length === 0) return;
+    this.set({ waiting: [...left, ...this.state.waiting] });
+    if (ask) this.set({ theirs: this.sheet.current() ?? null });
     this.go();
   }
 
@@ -115,12 +118,8 @@ export class EditLine {
       // A step back has no key by which the server would know it: sent again it would be another.
       return change === undefined || typeof change === 'string' ? [] : [{ key, extends: before, change }];
     });
-    try {
-      if (changes.length === 0) localStorage.removeItem(this.left);
-      else localStorage.setItem(this.left, JSON.stringify({ ask, changes }));
-    } catch {
-      // Without storage it is held in the page; leaving is asked about while it is stuck.
-    }
+    // Without storage it is held in the page; leaving is asked about while it is stuck.
+    keepEdits(this.pattern, this.window, { ask, changes }).catch(() => {});
   }
 
   /** Kept in the browser, and no longer here. */
@@ -207,30 +206,4 @@ export class EditLine {
 
 function isVersion(value: unknown): value is Version {
   return typeof value === 'object' && value !== null && 'pattern_id' in value && 'steps' in value;
-}
-
-/** Begins the names of what is kept in the browser. */
-const LEFT = 'hawkbrush-edits-';
-
-interface Left {
-  /** Whether it met another's change: then it is asked about before it is sent. */
-  ask: boolean;
-  changes: { key: string; extends?: string; change: Change | 'undo' | 'redo' }[];
-}
-
-/** Takes what windows closed since have left; one that is still open has its edits known by their keys. */
-function takeLeft(prefix: string): Left {
-  const all: Left = { ask: false, changes: [] };
-  try {
-    for (const name of Object.keys(localStorage).filter((key) => key.startsWith(prefix))) {
-      const left = JSON.parse(localStorage.getItem(name) ?? 'null') as Left | null;
-      localStorage.removeItem(name);
-      if (left === null) continue;
-      all.ask ||= left.ask;
-      all.changes.push(...left.changes);
-    }
-  } catch {
-    // Where nothing can be kept, nothing was.
-  }
-  return all;
 }

@@ -38,7 +38,7 @@ export function useEdits(patternId: string, upto: string | null, look: Look) {
   const { waiting, trouble, theirs } = useSyncExternalStore(line.subscribe, () => line.state);
 
   useEffect(() => {
-    line.attach();
+    void line.attach();
     return () => line.detach();
   }, [line]);
   const stuck = waiting.length > 0 && (trouble !== null || theirs !== null);

@@ -1,10 +1,9 @@
 import { useCallback } from 'react';
-import type { Fix, Step, StepDocument, Version } from '../api/types';
+import type { Fix, NewStep, Step, StepDocument, Version } from '../api/types';
 import { useKeys } from '../parts/keys';
 import { offerUndo } from '../parts/Notices';
 import type { OnBody } from '../stage/pixels';
-import type { Kind, SetOf } from '../steps/face';
-import { FRESH } from '../steps/fresh';
+import type { SetOf } from '../steps/face';
 import type { Wanted } from './editLine';
 
 interface Sheet {
@@ -34,7 +33,7 @@ export function useSheetActs({ steps, chosen, upto, send, take, setChosenId }: S
   const begin = async (technique: string, at?: OnBody) => {
     added(await send({ op: 'begin', technique, after: upto, ...(at === undefined ? {} : { at }) }));
   };
-  const add = async (kind: Exclude<Kind, 'paint'>) => added(await send({ op: 'add', step: FRESH[kind], after: upto }));
+  const add = async (step: NewStep) => added(await send({ op: 'add', step, after: upto }));
   const move = (stepId: string, to: number) =>
     void send({ op: 'move', step: stepId, to }).then(() => setChosenId(stepId));
   const mend = (fix: Fix) => {

@@ -7,12 +7,12 @@ import { halfway, type Lamp, towards } from '../stage/lamp';
 import type { Light, OnBody } from '../stage/pixels';
 import { skinTextures } from '../stage/skinTextures';
 import { useSize } from '../stage/useSize';
-import { Bill } from './BillInHand';
 import { EyeSet } from './EyeInHand';
 import { HandleRing } from './HandleRing';
 import classes from './hand.module.css';
 import { FRAGMENT, VERTEX } from './handShader';
 import { distance, FOV, placeSeen, seenAt, type Turned } from './held';
+import { Bill, Tail } from './PutOnInHand';
 import type { Hold } from './useHold';
 
 interface Props {
@@ -128,7 +128,7 @@ export function InHand(props: Props) {
           />
         );
       })}
-      <p className={classes.inHandHow}>drag to turn it, wheel to bring it nearer</p>
+      <p className={classes.inHandHow}>drag to turn, scroll to zoom</p>
     </div>
   );
 }
@@ -172,6 +172,7 @@ function Held(props: Props & { turned: Turned; geometry: BufferGeometry }) {
             <EyeSet key={deg} body={body} eye={eye} night={props.night ?? false} deg={deg} />
           ))}
         {body.marks.bill_length_mm !== null && <Bill body={body} length={body.marks.bill_length_mm} />}
+        {body.marks.tail_length_mm !== null && <Tail body={body} length={body.marks.tail_length_mm} />}
       </group>
     </group>
   );

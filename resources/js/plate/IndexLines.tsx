@@ -9,7 +9,7 @@ const BETWEEN = 10;
 
 /** Lines through all three views from what can be felt on the body, with their way from the nose. */
 export function IndexLines({ body, layout, settings }: { body: BodyShape; layout: PlateLayout; settings: Settings }) {
-  const at = layout.views[1]?.frame;
+  const at = layout.views[0]?.frame;
   if (at === undefined) return null;
   const { marks } = body;
   const named: [string, number][] = [
@@ -26,7 +26,7 @@ export function IndexLines({ body, layout, settings }: { body: BodyShape; layout
       {named
         .sort((a, b) => a[1] - b[1])
         .map(([name, u]) => {
-          const x = at.noseX + u * body.length_mm * at.scale;
+          const x = at.noseX + (at.mirrored ? -u : u) * body.length_mm * at.scale;
           // Where two stand close, the second says only its figure, or nothing.
           // The tail's name stands in front of its line: behind it the plate ends.
           const room = x - (u === 1 ? 2 * BETWEEN + 6 * LETTER : 0) >= free;
@@ -35,7 +35,7 @@ export function IndexLines({ body, layout, settings }: { body: BodyShape; layout
             <div
               key={name + u}
               className={classes.indexLine}
-              style={{ left: x, top: room ? 0 : INDEX_HIGH, height: layout.height - (room ? 0 : INDEX_HIGH) }}
+              style={{ left: x, top: room ? 0 : INDEX_HIGH, height: layout.linesTo - (room ? 0 : INDEX_HIGH) }}
               title={`${name}, ${length.show(u * body.length_mm, settings)} ${length.unit(settings)} from the nose`}
             >
               {room && (

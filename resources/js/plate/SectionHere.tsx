@@ -5,14 +5,17 @@ import classes from './plate.module.css';
 import type { Hold } from './useHold';
 
 const SIZE = 84;
+/** Above an open slip. */
+const SMALLER = 58;
 /** Room around it for the film and the aim. */
 const AROUND = 28;
 const FILM = { least: 2, most: 8 };
 
 /** The bait cut across at the spot: the film round it, and where the brush stands. The left flank lies to the right. */
-export function SectionHere({ core, hold }: { core: Core; hold: Hold }) {
+export function SectionHere({ core, hold, small }: { core: Core; hold: Hold; small: boolean }) {
   const { y_mm, z_mm, hex, um } = core.section;
-  const scale = SIZE / Math.max(...z_mm.map((z) => Math.abs(z) * 2), ...y_mm.map((y) => Math.abs(y) * 2), 1);
+  const scale =
+    (small ? SMALLER : SIZE) / Math.max(...z_mm.map((z) => Math.abs(z) * 2), ...y_mm.map((y) => Math.abs(y) * 2), 1);
   const [wide, high] = [Math.max(...y_mm) * 2 * scale, (Math.max(...z_mm) - Math.min(...z_mm)) * scale];
   const [cx, cy] = [AROUND + wide / 2, AROUND + Math.max(...z_mm) * scale];
   const corner = (i: number): [number, number] => {
@@ -48,7 +51,7 @@ export function SectionHere({ core, hold }: { core: Core; hold: Hold }) {
 
   return (
     <section aria-label="Section">
-      <h2>Section here</h2>
+      <h2>Section at A</h2>
       <div className={classes.cut} style={{ width: wide + 2 * AROUND, height: high + 2 * AROUND }}>
         <svg
           width={wide + 2 * AROUND}

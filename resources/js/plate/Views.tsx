@@ -1,8 +1,9 @@
-import type { KeyboardEvent, PointerEvent, Ref } from 'react';
+import { UnstyledButton } from '@mantine/core';
+import type { CSSProperties, KeyboardEvent, PointerEvent, Ref } from 'react';
 import type { BodyShape, Handle, Settings } from '../api/types';
 import { BaitPicture } from '../stage/BaitPicture';
 import type { Lamp } from '../stage/lamp';
-import { type Light, type OnBody, pixelOf } from '../stage/pixels';
+import { type Frame, type Light, type OnBody, pixelOf, type View } from '../stage/pixels';
 import { placeNear, placeUnder } from '../stage/places';
 import type { Shown } from '../stage/shown';
 import { HandleRing } from './HandleRing';
@@ -29,6 +30,9 @@ interface Props {
   placing: boolean;
   hold: Hold;
   description: string;
+  /** The view that has the whole room, and who gives it one. */
+  alone: View | null;
+  onAlone: (view: View | null) => void;
 }
 
 const STEP_U = 0.01;
@@ -56,11 +60,11 @@ export function Views(props: Props) {
   return (
     <div ref={room} className={`${classes.views} ${props.placing ? classes.placing : ''}`}>
       <IndexLines body={body} layout={layout} settings={props.settings} />
-      {layout.views.map(({ view, name, top, height, frame }) => (
+      {layout.views.map(({ view, name, left, top, width, height, frame }) => (
         <figure
           key={view}
           data-view={view}
-          style={{ top, height }}
+          style={{ left, top, width, height }}
           onPointerDown={(event) => {
             const rect = event.currentTarget.getBoundingClientRect();
             const at = placeUnder(body, view, frame, event.clientX - rect.left, event.clientY - rect.top);
@@ -71,26 +75,35 @@ export function Views(props: Props) {
             body={body}
             texture={shown.texture}
             view={view}
-            width={layout.width}
+            width={width}
             height={height}
-            mmPerPx={layout.mmPerPx}
+            mmPerPx={1 / frame.scale}
             night={shown.night}
             light={props.light}
             lamp={props.lamp}
             glossy={shown.glossy}
             label={`${name}. ${props.description}`}
           />
-          <figcaption style={{ right: Math.max(0, layout.width - tail(body, layout)) }}>{name}</figcaption>
+          <figcaption style={besideTail(body, width, frame)}>
+            <UnstyledButton
+              className={classes.viewName}
+              aria-pressed={props.alone === view}
+              title={props.alone === view ? 'Show all views' : 'Give this view the whole room'}
+              onPointerDown={(event) => event.stopPropagation()}
+              onClick={() => props.onAlone(props.alone === view ? null : view)}
+            >
+              {name}
+            </UnstyledButton>
+          </figcaption>
         </figure>
       ))}
       <svg className={classes.lines} aria-hidden="true">
-        {pin !== null && <path className={classes.leader} d={`M-16 ${layout.views[0]?.top ?? 0}L${pin.x} ${pin.y}`} />}
         {rings.map(({ handle, view, at, apart }) => (
           <path key={handle.id + view.view} className={classes.trace} d={`M${at.x} ${at.y}L${apart.x} ${apart.y}`} />
         ))}
-        {layout.views.map(({ view, top, frame }) =>
+        {layout.views.map(({ view, left, top, frame }) =>
           traces(body, view, frame, hold.handles).map((d) => (
-            <path key={view + d} d={d} className={classes.trace} transform={`translate(0 ${top})`} />
+            <path key={view + d} d={d} className={classes.trace} transform={`translate(${left} ${top})`} />
           )),
         )}
       </svg>
@@ -103,6 +116,7 @@ export function Views(props: Props) {
           onKeyDown={move}
         >
           <i />
+          <b>A</b>
         </button>
       )}
       {rings.map(({ handle, view, at, apart, again }) => (
@@ -120,25 +134,26 @@ export function Views(props: Props) {
   );
 }
 
-/** Where the tail ends: names of views end there too. */
-function tail(body: BodyShape, layout: PlateLayout): number {
-  const at = layout.views[0]?.frame;
-  return at === undefined ? 0 : at.noseX + body.length_mm * at.scale;
+/** The name of a view stands where the tail ends, clear of the bill. */
+function besideTail(body: BodyShape, width: number, at: Frame): CSSProperties {
+  const long = body.length_mm * at.scale;
+  if (at.mirrored) return { left: Math.max(0, at.noseX - long), right: 'auto' };
+  return { right: Math.max(0, width - at.noseX - long) };
 }
 
 /** @param off how far the ring lies beside the place it stands for */
 function under(body: BodyShape, view: PlateView, event: PointerEvent, off: { x: number; y: number }): OnBody {
   const rect = event.currentTarget.parentElement?.getBoundingClientRect();
-  const x = event.clientX - (rect?.left ?? 0) + off.x;
+  const x = event.clientX - (rect?.left ?? 0) - view.left + off.x;
   return placeNear(body, view.view, view.frame, x, event.clientY - (rect?.top ?? 0) - view.top + off.y);
 }
 
 /** Where the spot is seen: on the flank before back and belly. */
 function pinned(body: BodyShape, layout: PlateLayout, spot: OnBody) {
-  for (const name of ['left', 'back', 'belly']) {
+  for (const name of ['left', 'back', 'belly', 'right']) {
     const view = layout.views.find((one) => one.view === name);
     const at = view === undefined ? null : pixelOf(body, view.view, view.frame, spot.u, spot.deg);
-    if (view !== undefined && at !== null) return { x: at.x, y: at.y + view.top };
+    if (view !== undefined && at !== null) return { x: at.x + view.left, y: at.y + view.top };
   }
   return null;
 }
@@ -192,10 +207,10 @@ function spread(at: { x: number; y: number }, taken: { x: number; y: number }[])
 function places(body: BodyShape, layout: PlateLayout, handle: Handle) {
   const folded = handle.deg > 180 ? 360 - handle.deg : handle.deg;
   const seen = { left: true, right: false, back: folded < OVER_DEG, belly: folded > 180 - OVER_DEG };
-  return [layout.views[1], layout.views[0], layout.views[2]].flatMap((view) => {
+  return layout.views.flatMap((view) => {
     // What is for the right side only is taken hold of on the flank as if seen through.
-    const deg = view?.view === 'left' ? folded : handle.deg;
-    const at = view === undefined || !seen[view.view] ? null : pixelOf(body, view.view, view.frame, handle.u, deg);
-    return view === undefined || at === null ? [] : [{ at: { x: at.x, y: at.y + view.top }, view }];
+    const deg = view.view === 'left' ? folded : handle.deg;
+    const at = seen[view.view] ? pixelOf(body, view.view, view.frame, handle.u, deg) : null;
+    return at === null ? [] : [{ at: { x: at.x + view.left, y: at.y + view.top }, view }];
   });
 }

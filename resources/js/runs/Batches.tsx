@@ -39,8 +39,8 @@ export function Batches({ plan }: { plan: Plan }) {
 function batchWords({ coats, takes_ml, turn, runs_mm, hard_min, recoat_min, sand_min, fish_min }: Batch): string {
   const [from = 0, until = 0] = recoat_min;
   return [
-    `${counted(coats, 'coat')}${coats > 1 ? ', mixed so for each' : ''}, ${takes_ml} ml in all.`,
-    turn ? `It would run ${runs_mm} mm before it gels: turn it.` : 'It stays where it is laid.',
-    `Hard after ${minutes(hard_min)}; the next coat from ${minutes(from)} to ${minutes(until)}, later sand first; sanded after ${minutes(sand_min)}, fished after ${minutes(fish_min)} (common practice; its sheet goes first).`,
+    `${counted(coats, 'coat')}${coats > 1 ? ', mixed like this for each' : ''}, ${takes_ml} ml in total.`,
+    turn ? `Keep it turning, or it sags about ${runs_mm} mm.` : 'It stays where it is laid.',
+    `Hard after ${minutes(hard_min)}; the next coat from ${minutes(from)} to ${minutes(until)}, later sand first; ready to sand after ${minutes(sand_min)}, ready to fish after ${minutes(fish_min)} (common practice; its sheet goes first).`,
   ].join(' ');
 }

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { CleanOut, Plan, Settings } from '../api/types';
 import layout from '../parts/layout.module.css';
 import table from '../parts/table.module.css';
-import { clock, day, minutes, temperature, volume } from '../units/units';
+import { clock, day, minutes, money, temperature, volume } from '../units/units';
 import { Batches } from './Batches';
 import { Melts } from './Melts';
 import classes from './runs.module.css';
@@ -37,9 +37,9 @@ export function PlanSheet({ plan, settings }: Props) {
         </p>
         {plan.cost.total > 0 && (
           <p>
-            <b>{plan.cost.each.toFixed(2)}</b> of materials a bait
-            {plan.baits > 1 && `, ${plan.cost.total.toFixed(2)} in all`}{' '}
-            <span className="dim">{costWords(plan.cost)}</span>
+            Materials <b>{money(plan.cost.each, settings)}</b> each
+            {plan.baits > 1 && `, ${money(plan.cost.total, settings)} in total`}{' '}
+            <span className="dim">({costWords(plan.cost, settings)})</span>
           </p>
         )}
         <p className="dim">
@@ -178,7 +178,7 @@ function cleanWords({ level, minutes: min, reasons }: CleanOut) {
 }
 
 /** What it is made up of, and what no price is known of. */
-function costWords({ by, not_known }: Plan['cost']): string {
-  const known = by.filter(({ cost }) => cost > 0).map(({ what, cost }) => `${what} ${cost.toFixed(2)}`);
+function costWords({ by, not_known }: Plan['cost'], settings: Settings): string {
+  const known = by.filter(({ cost }) => cost > 0).map(({ what, cost }) => `${what} ${money(cost, settings)}`);
   return [...known, ...(not_known.length === 0 ? [] : [`without ${not_known.join(', ')}`])].join(', ');
 }

@@ -7,6 +7,7 @@ import type { Run, Settings } from '../api/types';
 import { Changes } from '../parts/Changes';
 import { Failed } from '../parts/Failed';
 import layout from '../parts/layout.module.css';
+import { say } from '../parts/Notices';
 import { PageTitle } from '../parts/PageTitle';
 import table from '../parts/table.module.css';
 import { Waiting } from '../parts/Waiting';
@@ -31,6 +32,16 @@ export function RunPage() {
       void go(`/bench/${id}`);
     },
   });
+  const drop = useMutation({
+    // Its answer is empty; a refusal is thrown all the same.
+    mutationFn: () => api.DELETE('/runs/{id}', { params: { path: { id } } }),
+    onSuccess: () => {
+      say('dropped', 'The plan is deleted.');
+      void go('/runs');
+      queries.removeQueries({ queryKey: ['run', id] });
+      void queries.invalidateQueries();
+    },
+  });
   if (run.isError) return <Failed error={run.error} />;
   if (run.data === undefined || settings === undefined) return <Waiting />;
   const r = run.data;
@@ -39,7 +50,7 @@ export function RunPage() {
       <div className="page-head">
         <PageTitle of={`Run ${r.number}`} />
         <h1>
-          Run {r.number}: {r.pattern.name}
+          Run {r.number}: <Link to={`/patterns/${r.pattern.id}`}>{r.pattern.name}</Link>
         </h1>
         <span className="dim">
           <Link className="link" to={`/patterns/${r.pattern.id}/versions/${r.version.id}`}>
@@ -54,6 +65,16 @@ export function RunPage() {
           Print the bench card
         </Button>
         {r.state === 'planned' && (
+          <Button
+            variant="default"
+            className="no-print"
+            onClick={() => drop.mutate()}
+            disabled={drop.isPending || start.isPending}
+          >
+            Delete this plan
+          </Button>
+        )}
+        {r.state === 'planned' && (
           <Button className="no-print" onClick={() => start.mutate()} disabled={start.isPending}>
             Start at the bench
           </Button>
@@ -65,6 +86,24 @@ export function RunPage() {
         )}
       </div>
       {start.isError && <p role="alert">{words(start.error)}</p>}
+      {drop.isError && <p role="alert">{words(drop.error)}</p>}
+      {r.baits.length > 0 && (
+        <p>
+          {r.state === 'finished' ? 'Its baits in the log: ' : 'Its baits: '}
+          {r.baits.map((bait, i) => (
+            <span key={bait.id}>
+              {i > 0 && ', '}
+              {r.state === 'finished' ? (
+                <Link className="link" to={`/log/${bait.id}`}>
+                  {bait.label}
+                </Link>
+              ) : (
+                bait.label
+              )}
+            </span>
+          ))}
+        </p>
+      )}
       <BenchCard run={r} settings={settings} />
       <Changes
         changes={r.changes}

@@ -1,13 +1,16 @@
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import { useRuns } from '../api/listQueries';
-import type { RunBrief } from '../api/types';
+import { useBodies, useShelfTexture } from '../api/queries';
+import type { Body, RunBrief } from '../api/types';
 import { Failed } from '../parts/Failed';
 import { PageTitle } from '../parts/PageTitle';
-import table from '../parts/table.module.css';
+import { standing } from '../parts/standing';
 import { useLongList } from '../parts/useLongList';
 import { Waiting } from '../parts/Waiting';
-import { clock, day } from '../units/units';
+import { WideBait } from '../stage/WideBait';
+import { clock, counted, day } from '../units/units';
+import classes from './runs.module.css';
 
 /** All runs, the latest first. */
 export function Runs() {
@@ -40,81 +43,77 @@ export function Runs() {
           </Button>
         </div>
       ) : (
-        <div className={table.scroll}>
-          <table className={table.table}>
-            <thead>
-              <tr>
-                <th>Run</th>
-                <th>Pattern</th>
-                <th>Body</th>
-                <th className={table.num}>Baits</th>
-                <th>State</th>
-                <th>Starts</th>
-                <th>
-                  <span className="visually-hidden">Go on</span>
-                </th>
-              </tr>
-            </thead>
-            <Lines runs={all} more={more} />
-          </table>
-        </div>
+        <Lines runs={all} more={more} />
       )}
     </div>
   );
 }
 
-const LINE_PX = 41;
+const LINE_PX = 122;
 const lineHeight = () => LINE_PX;
 
-/** The lines in sight, with the room of the others. */
+/** The runs in sight, with the room of the others. */
 function Lines({ runs, more }: { runs: RunBrief[]; more: (() => void) | undefined }) {
-  const { list, first, end, before, after, measure } = useLongList<HTMLTableSectionElement>({
+  const bodies = useBodies().data;
+  const { list, first, end, before, after, measure } = useLongList<HTMLUListElement>({
     count: runs.length,
     height: lineHeight,
     more,
   });
   return (
-    <tbody ref={list}>
-      {before > 0 && (
-        <tr>
-          <td colSpan={7} className={table.room} style={{ height: before }} />
-        </tr>
-      )}
+    <ul ref={list} className={`${classes.runs} on-stage`} style={{ paddingTop: before, paddingBottom: after }}>
       {runs.slice(first, end).map((run, i) => (
-        <tr key={run.id} ref={measure} data-index={first + i}>
-          <td>
-            <Link className="link" to={`/runs/${run.id}`}>
-              Run {run.number}
-            </Link>
-          </td>
-          <td>
-            {run.pattern.name},{' '}
-            <Link className="link" to={`/patterns/${run.pattern.id}/versions/${run.version.id}`}>
-              version {run.version.number}
-              {run.version.fitted ? ', fitted' : ''}
-            </Link>
-            {run.repeat_of === null ? '' : `, repeats ${run.repeat_of.label}`}
-          </td>
-          <td>{run.body}</td>
-          <td className={table.num}>{run.bait_count}</td>
-          <td>{run.state}</td>
-          <td>
-            {day(run.started_at ?? run.starts_at)} {clock(run.started_at ?? run.starts_at)}
-          </td>
-          <td>
-            {run.state === 'at the bench' && (
-              <Link className="link" to={`/bench/${run.id}`}>
-                To the bench
-              </Link>
-            )}
-          </td>
-        </tr>
+        <li key={run.id} ref={measure} data-index={first + i}>
+          <Line run={run} body={bodies?.find((body) => body.id === run.body_id)} />
+        </li>
       ))}
-      {after > 0 && (
-        <tr>
-          <td colSpan={7} className={table.room} style={{ height: after }} />
-        </tr>
-      )}
-    </tbody>
+    </ul>
   );
 }
+
+function Line({ run, body }: { run: RunBrief; body: Body | undefined }) {
+  const texture = useShelfTexture(run.version.id, 0, true).data;
+  const at = run.started_at ?? run.starts_at;
+  return (
+    <>
+      <WideBait body={body} texture={texture} tall={0.38} label={`${run.pattern.name}, as planned`} />
+      <span>
+        <Link className={classes.runName} to={`/runs/${run.id}`}>
+          Run {run.number}
+        </Link>
+        <b>{run.pattern.name}</b>
+        <br />
+        {counted(run.bait_count, 'bait')} on {run.body} ·{' '}
+        <Link to={`/patterns/${run.pattern.id}/versions/${run.version.id}`}>
+          version {run.version.number}
+          {run.version.fitted ? ', fitted' : ''}
+        </Link>
+        {run.repeat_of === null ? '' : ` · repeats ${run.repeat_of.label}`}
+      </span>
+      <span>
+        <b>{STATES[run.state]}</b>
+        <br />
+        {run.state === 'finished' && run.finished_at !== null ? (
+          `${day(run.finished_at)} ${clock(run.finished_at)}`
+        ) : (
+          <>
+            {run.state === 'planned' ? 'starts' : 'since'} {day(at)} {clock(at)}
+          </>
+        )}
+        {run.stands !== null && (
+          <>
+            <br />
+            {standing(run.stands)}
+          </>
+        )}
+      </span>
+      {run.state === 'at the bench' && (
+        <Button component={Link} to={`/bench/${run.id}`}>
+          To the bench
+        </Button>
+      )}
+    </>
+  );
+}
+
+const STATES = { planned: 'Planned', 'at the bench': 'At the bench', finished: 'Finished' };

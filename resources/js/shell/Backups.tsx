@@ -6,7 +6,7 @@ import { now } from '../api/serverClock';
 import type { Settings } from '../api/types';
 import { age, clock, day } from '../units/units';
 import '../parts/controls';
-import classes from './shell.module.css';
+import classes from './backups.module.css';
 
 const SHOWN = 4;
 
@@ -27,8 +27,8 @@ export function Backups({ settings, onDaily }: Props) {
     onSuccess: () => queries.invalidateQueries({ queryKey: ['backups'] }),
   });
   return (
-    <fieldset className={classes.backups}>
-      <legend>Backup</legend>
+    <div className={classes.backups}>
+      <h2>Backups</h2>
       <Switch
         label="One a day; the last seven are kept"
         checked={settings.daily_backup === 'on'}
@@ -72,6 +72,6 @@ export function Backups({ settings, onDaily }: Props) {
           ` Photographs (${megabytes(state.shared_bytes)}) are shared with those in use and take no more room.`}{' '}
         Keep a copy on another disk too: what you download here holds everything. bin/restore brings one back.
       </p>
-    </fieldset>
+    </div>
   );
 }

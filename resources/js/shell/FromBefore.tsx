@@ -8,8 +8,8 @@ export function FromBefore() {
   if (since === null) return null;
   return (
     <p className={`${classes.shellNotice} no-print`} role="status">
-      Hawkbrush does not answer. This is what was here on {day(since)} at {clock(since)}. The bench goes on; everything
-      else waits until it answers.
+      Hawkbrush does not answer. This is what was here on {day(since)} at {clock(since)}. The bench goes on; other
+      changes are saved once it is back.
     </p>
   );
 }

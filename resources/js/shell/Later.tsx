@@ -1,6 +1,8 @@
 import { useEffect } from 'react';
 import { useLocation, useNavigationType } from 'react-router';
 import { BoxNotice } from '../box/BoxNotice';
+import { DropAnywhere } from '../exchange/DropAnywhere';
+import { Notices } from '../parts/Notices';
 import { BackupNotice } from './BackupNotice';
 import { KeyOverview } from './KeyOverview';
 import { Outdated } from './Outdated';
@@ -25,6 +27,8 @@ export function Later() {
       <BoxNotice />
       <RoomReading />
       <KeyOverview />
+      <Notices />
+      <DropAnywhere />
     </>
   );
 }

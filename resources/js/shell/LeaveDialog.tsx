@@ -11,17 +11,17 @@ export interface LeaveDialogProps {
 /** What is not saved yet, and whether to leave it. */
 export function LeaveDialog({ unsaved, onStay, onLeave }: LeaveDialogProps) {
   return (
-    <Modal opened onClose={onStay} title="Something here is not saved" centered>
+    <Modal opened onClose={onStay} title="Unsaved changes. Leave and lose them?" centered>
       <ul>
         {unsaved.map((what) => (
           <li key={what}>{what}</li>
         ))}
       </ul>
-      <p>Changes of a pattern are kept in this browser until it is opened again; what else stands here is lost.</p>
+      <p>Changes to a pattern stay in this browser until you open it again. Everything else is lost.</p>
       <p className={layout.actions}>
         <Button onClick={onStay}>Stay here</Button>
         <Button variant="default" onClick={onLeave}>
-          Leave all the same
+          Leave
         </Button>
       </p>
     </Modal>

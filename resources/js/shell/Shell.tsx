@@ -7,6 +7,7 @@ import { LeaveGuard } from './LeaveGuard';
 import { RoomAndUnits } from './RoomAndUnits';
 import classes from './shell.module.css';
 
+const Finder = part(async () => (await import('./Finder')).Finder);
 const Later = part(async () => (await import('./Later')).Later);
 
 const PLACES = [
@@ -36,12 +37,17 @@ export function Shell() {
             </NavLink>
           ))}
         </nav>
+        <Suspense fallback={<span className={classes.shellFind}>Find</span>}>
+          <Finder />
+        </Suspense>
         <RoomAndUnits />
       </header>
-      <FromBefore />
-      <Suspense>
-        <Later />
-      </Suspense>
+      <div className={classes.shellNotices}>
+        <FromBefore />
+        <Suspense>
+          <Later />
+        </Suspense>
+      </div>
       <LeaveGuard />
       <main id="main" className={classes.shellMain}>
         <Suspense fallback={<Waiting />}>

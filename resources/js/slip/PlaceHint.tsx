@@ -19,14 +19,14 @@ export function PlaceHint({ what, onUsual, onCancel }: Props) {
       onKeyDown={(event) => event.key === 'Escape' && onCancel()}
     >
       <p>
-        <b>{what}</b>: press the bait where it belongs.
+        <b>{what}</b>: click the bait where it should go.
       </p>
       <p>
         <Anchor component="button" type="button" ref={usual} onClick={onUsual}>
           Put it where it usually stands
         </Anchor>
         <Anchor component="button" type="button" onClick={onCancel}>
-          No step
+          Cancel
         </Anchor>
       </p>
     </section>

@@ -1,9 +1,8 @@
 import { memo } from 'react';
 import type { BodyShape } from '../api/types';
+import { COVER_COLUMNS as COLUMNS, isCovered, COVER_ROWS as ROWS } from './cover';
 import { sampleAt } from './pixels';
 
-const COLUMNS = 48;
-const ROWS = 24;
 const WIDTH = 86;
 
 /** A small outline of this body with the covered part inked, from the real cover of the step. */
@@ -26,7 +25,7 @@ export const ZoneOutline = memo(function ZoneOutline({ body, cover }: { body: Bo
     const u = (column + 0.5) / COLUMNS;
     const x = (column / COLUMNS) * WIDTH;
     for (let row = 0; row < ROWS; row++) {
-      if (Number.parseInt(cover[row * COLUMNS + column] ?? '0', 16) < 5) continue;
+      if (!isCovered(cover, column, row)) continue;
       const from = y(u, (row * 180) / ROWS);
       const height = y(u, ((row + 1) * 180) / ROWS) - from;
       inked.push(`M${x.toFixed(1)} ${from.toFixed(1)}h1.9v${Math.max(0.3, height + 0.1).toFixed(1)}h-1.9z`);

@@ -1,8 +1,10 @@
 import type { BodyShape, EyeLook } from '../api/types';
 import { drawEye } from './drawEye';
-import { type Frame, pixelOf, sampleAt, type View } from './pixels';
+import { type Frame, HANGS, pixelOf, RING, sampleAt, type View } from './pixels';
 
 const WIRE = '#2b2b29';
+/** Of what is not there while it is painted. */
+const LOOSE = 'rgba(43,43,41,.75)';
 
 /** What is on a bait besides paint: bill, line tie, hook hangers, joints, eyes. */
 export function drawFittings(
@@ -15,9 +17,10 @@ export function drawFittings(
 ): void {
   const flank = view === 'left' || view === 'right';
   const towardsTail = f.mirrored ? -1 : 1;
-  const ring = Math.max(1.6, 0.011 * body.length_mm * f.scale);
+  const ring = Math.max(1.6, RING * body.length_mm * f.scale);
   context.lineWidth = Math.max(1, ring * 0.42);
   for (const u of body.marks.joints_u) joint(context, body, view, f, u);
+  if (body.marks.tail_length_mm !== null) tail(context, body, view, f, towardsTail * body.marks.tail_length_mm);
   if (flank) {
     if (body.marks.bill_length_mm !== null) bill(context, body, f, towardsTail);
     context.strokeStyle = WIRE;
@@ -32,7 +35,7 @@ export function drawFittings(
     for (const u of body.marks.hooks_u) {
       const x = f.noseX + towardsTail * u * body.length_mm * f.scale;
       const tail = u > 0.95;
-      const y = tail ? f.axisY : f.axisY + sampleAt(body.profile.bottom_mm, u) * f.scale + ring * 0.6;
+      const y = tail ? f.axisY : f.axisY + sampleAt(body.profile.bottom_mm, u) * f.scale + ring * HANGS;
       circle(context, tail ? x + towardsTail * ring : x, y, ring);
     }
   }
@@ -57,12 +60,41 @@ function bill(context: CanvasRenderingContext2D, body: BodyShape, f: Frame, towa
   );
   context.scale(towardsTail, 1);
   context.rotate((-body.marks.bill_angle_deg * Math.PI) / 180);
-  context.fillStyle = 'rgba(235,238,240,.32)';
-  context.strokeStyle = 'rgba(255,255,255,.6)';
+  context.fillStyle = body.marks.bill_loose ? 'transparent' : 'rgba(235,238,240,.32)';
+  context.strokeStyle = body.marks.bill_loose ? LOOSE : 'rgba(255,255,255,.6)';
   context.lineWidth = Math.max(0.8, f.scale * 0.12);
+  if (body.marks.bill_loose) dashed(context);
   context.beginPath();
   context.roundRect(-length, -length * 0.05, length * 1.15, length * 0.17, length * 0.08);
   context.fill();
+  context.stroke();
+  context.restore();
+}
+
+function dashed(context: CanvasRenderingContext2D): void {
+  const dash = 3 * context.lineWidth;
+  context.setLineDash([dash, dash]);
+}
+
+/** A fin on the flank, a blade from above. @param reach in mm, to the right positive */
+function tail(context: CanvasRenderingContext2D, body: BodyShape, view: View, f: Frame, reach: number): void {
+  const flank = view === 'left' || view === 'right';
+  const end = (samples: number[]) => (samples.at(-1) ?? 0) * f.scale;
+  const up = end(flank ? body.profile.top_mm : body.profile.half_width_mm);
+  const down = end(flank ? body.profile.bottom_mm : body.profile.half_width_mm);
+  const fan = flank ? Math.abs(reach) * 0.42 * f.scale : 0;
+  const x = f.noseX + (f.mirrored ? -1 : 1) * body.length_mm * f.scale;
+  const tip = x + reach * f.scale;
+  const waist = x + reach * 0.35 * f.scale;
+  context.save();
+  context.strokeStyle = LOOSE;
+  context.lineWidth = Math.max(1, f.scale * 0.14);
+  dashed(context);
+  context.beginPath();
+  context.moveTo(x, f.axisY - up);
+  context.quadraticCurveTo(waist, f.axisY - up, tip, f.axisY - fan);
+  context.quadraticCurveTo(x + reach * 0.8 * f.scale, f.axisY, tip, f.axisY + fan);
+  context.quadraticCurveTo(waist, f.axisY + down, x, f.axisY + down);
   context.stroke();
   context.restore();
 }

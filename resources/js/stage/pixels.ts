@@ -18,9 +18,21 @@ export interface Frame {
   mirrored: boolean;
 }
 
-function extentMm(body: BodyShape, view: View): { up: number; down: number } {
+/** Radius of the ring that a hanger is drawn as, of the body's length. */
+export const RING = 0.011;
+/** How far it hangs below the belly, in radii. */
+export const HANGS = 0.6;
+/** From there to its outer edge. */
+const RIM = 1.3;
+
+/** How far a body reaches from its axis, with the hangers below the belly. */
+export function extentMm(body: BodyShape, view: View): { up: number; down: number } {
   const { top_mm, bottom_mm, half_width_mm } = body.profile;
-  if (view === 'left' || view === 'right') return { up: Math.max(...top_mm), down: Math.max(...bottom_mm) };
+  if (view === 'left' || view === 'right') {
+    const hung = (HANGS + RIM) * RING * body.length_mm;
+    const hangers = body.marks.hooks_u.map((u) => sampleAt(bottom_mm, u) + hung);
+    return { up: Math.max(...top_mm), down: Math.max(...bottom_mm, ...hangers) };
+  }
   const half = Math.max(...half_width_mm);
   return { up: half, down: half };
 }
@@ -36,14 +48,15 @@ export function frame(
 ): Frame {
   const bill = body.marks.bill_length_mm ?? 0;
   const out = bill * 0.72;
+  const whole = out + body.length_mm + (body.marks.tail_length_mm ?? 0);
   const { up, down } = extentMm(body, view);
   const fit = Math.min(
-    width / ((body.length_mm + out) * (1 + margin * 2)),
+    width / (whole * (1 + margin * 2)),
     height / ((up + down) * 1.08 + bill * (view === 'left' || view === 'right' ? 0.3 : 0)),
   );
   const scale = mmPerPx === undefined ? fit : 1 / mmPerPx;
   const mirrored = view === 'right';
-  const used = (body.length_mm + out) * scale;
+  const used = whole * scale;
   const left = (width - used) / 2;
   const noseX = mirrored ? width - left - out * scale : left + out * scale;
   return { scale, noseX, axisY: height / 2 + ((up - down) / 2) * scale, mirrored };

@@ -1,7 +1,11 @@
+import { Suspense, useState } from 'react';
 import type { Paint, Version } from '../api/types';
 import { Chooser } from '../parts/Chooser';
+import { part } from '../parts/part';
 import { isPaint } from './face';
 import classes from './steps.module.css';
+
+const NewPaint = part(async () => (await import('../parts/NewPaint')).NewPaint);
 
 interface Props {
   label: string;
@@ -29,23 +33,32 @@ export function PaintChoice({ label, paints, version, chosen, onChoose }: Props)
     })),
   });
   const now = paints.find((paint) => paint.id === chosen);
+  const [adding, setAdding] = useState(false);
   return (
-    <Chooser
-      label={`${label}: ${now?.name ?? 'none'}`}
-      find="Find a paint"
-      groups={[
-        group(
-          'In this pattern',
-          offered.filter((paint) => here.has(paint.id)),
-        ),
-        group('Used lately', lately),
-        group('On the rack', rest),
-      ]}
-      chosen={chosen}
-      onChoose={onChoose}
-    >
-      {now === undefined ? 'choose a paint' : <PaintLine paint={now} bare />}
-    </Chooser>
+    <>
+      <Chooser
+        otherwise={{ action: 'Add a paint', run: () => setAdding(true) }}
+        label={`${label}: ${now?.name ?? 'none'}`}
+        find="Find a paint"
+        groups={[
+          group(
+            'In this pattern',
+            offered.filter((paint) => here.has(paint.id)),
+          ),
+          group('Used lately', lately),
+          group('On the rack', rest),
+        ]}
+        chosen={chosen}
+        onChoose={onChoose}
+      >
+        {now === undefined ? 'choose a paint' : <PaintLine paint={now} bare />}
+      </Chooser>
+      {adding && (
+        <Suspense>
+          <NewPaint opened onClose={() => setAdding(false)} onAdded={onChoose} />
+        </Suspense>
+      )}
+    </>
   );
 }
 

@@ -134,7 +134,7 @@ export function PaintForm(props: FormProps<PaintStep>) {
       {d.on && lands !== undefined && lands < MOST && (
         <p role="status" className={classes.lands}>
           {lands === 0
-            ? 'Nothing of it lands. Look at its place, aim and width, and at what lies below.'
+            ? 'No paint lands. Check its place, aim and width, and what lies below.'
             : `Only ${Math.round(lands * 100)} % of these marks land; the rest lies outside the place or is turned away from the aim.`}
         </p>
       )}

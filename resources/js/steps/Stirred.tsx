@@ -74,7 +74,7 @@ export function Stirred({ step: { document }, version, vocabulary, paints, setti
           </Anchor>
         </fieldset>
       ))}
-      {stirred.length > 0 && <p className="dim">A flake of 0 is a powder: an even film.</p>}
+      {stirred.length > 0 && <p className="dim">A flake size of 0 is a powder: an even film.</p>}
       {stirred.length < MOST && next !== undefined && (
         <Anchor
           component="button"

@@ -1,13 +1,17 @@
 import { Anchor, NativeSelect } from '@mantine/core';
+import { Suspense, useState } from 'react';
 import { useClears } from '../api/shopQueries';
 import type { ClearStep } from '../api/types';
 import { within } from '../parts/bounds';
 import { Figure } from '../parts/Figure';
+import { part } from '../parts/part';
 import { minutes } from '../units/units';
 import type { Face, FormProps } from './face';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
 import { Stirred } from './Stirred';
+
+const NewClear = part(async () => (await import('../stores/clears/NewClear')).NewClear);
 
 export const clear: Face<ClearStep> = {
   name: 'Clear coat',
@@ -24,7 +28,9 @@ export const clear: Face<ClearStep> = {
 function ClearForm(props: FormProps<ClearStep>) {
   const { step, vocabulary, onChange } = props;
   const { document } = step;
-  const bottle = useClears().data?.clears.find((one) => one.in_use && one.kind === document.clear);
+  const clears = useClears().data;
+  const [adding, setAdding] = useState(false);
+  const bottle = clears?.clears.find((one) => one.in_use && one.kind === document.clear);
   return (
     <>
       <NativeSelect
@@ -62,6 +68,19 @@ function ClearForm(props: FormProps<ClearStep>) {
             See it with that
           </Anchor>
         </p>
+      )}
+      {clears !== undefined && bottle === undefined && (
+        <p>
+          No {document.clear} in the store: its times are the usual ones.{' '}
+          <Anchor component="button" type="button" onClick={() => setAdding(true)}>
+            Add yours
+          </Anchor>
+        </p>
+      )}
+      {adding && clears !== undefined && (
+        <Suspense>
+          <NewClear opened kinds={clears.kinds} kind={document.clear} onClose={() => setAdding(false)} />
+        </Suspense>
       )}
       {document.yellow_percent > 0 && <p className="dim">It shifts white and blue; the water-clear one does not.</p>}
       <p className={layout.caution}>

@@ -102,8 +102,8 @@ function DipForm({ step: { document }, version, vocabulary, paints, settings, on
           ? 'Of its length; what lies behind that, the base of the tail, stays out of the vinyl and free to swim.'
           : 'All of it goes in, the base of the tail too: it will swim stiffer.'}{' '}
         {document.dips === 1
-          ? 'Hung by the rear until it is cold.'
-          : 'Hung by the rear until it is cold between the dips.'}
+          ? 'Hang it by the tail until it is cold.'
+          : 'Hang it by the tail until it is cold between the dips.'}
       </p>
     </>
   );

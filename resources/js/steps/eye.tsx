@@ -1,9 +1,11 @@
 import { Anchor } from '@mantine/core';
+import { Suspense, useState } from 'react';
 import { useEyeFit } from '../api/shopQueries';
-import type { EyeStep, Settings } from '../api/types';
+import type { EyeStep, Settings, Vocabulary } from '../api/types';
 import { within } from '../parts/bounds';
 import { ColourField } from '../parts/ColourField';
 import { Figure } from '../parts/Figure';
+import { part } from '../parts/part';
 import { SavedText } from '../parts/SavedText';
 import { Select } from '../parts/Select';
 import { length } from '../units/units';
@@ -11,6 +13,8 @@ import type { Face, FormProps } from './face';
 import { Rings } from './Rings';
 import '../parts/controls';
 import layout from '../parts/layout.module.css';
+
+const NewEyes = part(async () => (await import('../stores/eyes/NewEyes')).NewEyes);
 
 export const eye: Face<EyeStep> = {
   name: 'Eye',
@@ -46,7 +50,7 @@ function EyeForm(props: FormProps<EyeStep>) {
           <ColourField label="Iris" value={document.iris} onColour={(iris) => onChange({ iris })} />
         )}
       </div>
-      <EyeSits version={version} step={document.id} settings={settings} onChange={onChange} />
+      <EyeSits {...{ version, document, vocabulary, settings, onChange }} />
       <div className={layout.two}>
         <Select label="Kind" options={vocabulary.eyes} value={document.kind} onChoose={(kind) => onChange({ kind })} />
         <Select
@@ -67,7 +71,8 @@ function EyeForm(props: FormProps<EyeStep>) {
 
 interface SitsProps {
   version: FormProps<EyeStep>['version'];
-  step: string;
+  document: EyeStep;
+  vocabulary: Vocabulary;
   settings: Settings;
   onChange(set: { diameter_mm: number }): unknown;
 }
@@ -78,8 +83,9 @@ function sits(proudMm: number, sunkMm: number, mm: (value: number) => string): s
 }
 
 /** The sizes that fit, how proud it stands, whether it is seen, and how many are left. */
-function EyeSits({ version, step, settings, onChange }: SitsProps) {
-  const fit = useEyeFit(version.id, version.revision, step).data;
+function EyeSits({ version, document, vocabulary, settings, onChange }: SitsProps) {
+  const fit = useEyeFit(version.id, version.revision, document.id).data;
+  const [adding, setAdding] = useState(false);
   if (fit === undefined) return null;
   const mm = (value: number) => `${length.show(value, settings)} ${length.unit(settings)}`;
   return (
@@ -104,7 +110,31 @@ function EyeSits({ version, step, settings, onChange }: SitsProps) {
           ...fit.says,
           fit.left === null ? '' : `${fit.left} such eyes in the store.`,
         ].join(' ')}
+        {fit.left === null && document.kind !== 'painted' && (
+          <>
+            None like it in the store.{' '}
+            <Anchor component="button" type="button" onClick={() => setAdding(true)}>
+              Add such eyes
+            </Anchor>
+          </>
+        )}
       </p>
+      {adding && (
+        <Suspense>
+          <NewEyes
+            opened
+            vocabulary={vocabulary}
+            begin={{
+              name: `${document.kind} ${document.diameter_mm} mm`,
+              kind: document.kind,
+              diameter_mm: document.diameter_mm,
+              iris: document.iris,
+              pupil: document.pupil,
+            }}
+            onClose={() => setAdding(false)}
+          />
+        </Suspense>
+      )}
     </div>
   );
 }

@@ -15,7 +15,9 @@ export function nameAndCheck({ step: { document: d, shown }, onChange }: Props):
   return {
     name: 'Name and check',
     words:
-      d.check === '' ? 'name, check' : `check: ${d.check.length > SHORT ? `${d.check.slice(0, SHORT - 2)}…` : d.check}`,
+      d.check === ''
+        ? 'name and check'
+        : `check: ${d.check.length > SHORT ? `${d.check.slice(0, SHORT - 2)}…` : d.check}`,
     fields: (
       <>
         <SavedText

@@ -169,7 +169,7 @@ function before({ inShop }: Props): RestPart[] {
 function order({ step, version, onMove }: Props): RestPart {
   return {
     name: 'Order',
-    words: 'where it may stand',
+    words: 'where in the order',
     fields: <PlacesOfStep version={version} step={step.document.id} onMove={onMove} />,
   };
 }

@@ -62,7 +62,7 @@ export function FaultsPage() {
           </li>
         ))}
       </ul>
-      {shown.length === 0 && <p className="dim">Nothing here answers to that.</p>}
+      {shown.length === 0 && <p className="dim">Nothing found.</p>}
     </section>
   );
 }

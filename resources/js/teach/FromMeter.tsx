@@ -36,7 +36,7 @@ export function FromMeter({ paint, onCard, onFilm }: Props) {
       if (wet !== null) onFilm(wet);
     },
   });
-  if (meter.data === undefined) return <p className="dim">Asking the instrument …</p>;
+  if (meter.data === undefined) return <p className="dim">Reading the instrument …</p>;
   if (!meter.data.connected) {
     return (
       <p className="notice">

@@ -38,6 +38,18 @@ export function volume(ml: number, s: Settings): string {
   return `${quantity.show(ml, s)} ${quantity.unit(s)}`;
 }
 
+/** A price or a cost with the shop's currency, which stands before it if it is a sign. */
+export function money(amount: number, { currency }: Settings): string {
+  const figure = amount.toFixed(2);
+  if (currency === '') return figure;
+  return /^[\p{L}.]+$/u.test(currency) ? `${figure} ${currency}` : `${currency} ${figure}`;
+}
+
+/** The label of a field that takes money. */
+export function moneyLabel(label: string, { currency }: Settings): string {
+  return currency === '' ? label : `${label}, ${currency}`;
+}
+
 /** From here on, hours show as days. */
 const MANY_HOURS = 72;
 

@@ -101,7 +101,7 @@ it('asks for a longer wait in a damper room, and says when it never dries', func
     $wait = static fn(Climate $climate): mixed => saidBy('too-soon-to-clamp', $steps, $climate)[0]->fix?->set['set']['minutes'] ?? null;
     expect($wait(Climate::of(21, 75)))->toBeGreaterThan(1.8 * $wait(Climate::ordinary()))
         ->and($wait(Climate::of(21, 100)))->toBeNull()
-        ->and(saidBy('too-soon-to-clamp', $steps, Climate::of(21, 100))[0]->reason)->toContain('does not dry at all');
+        ->and(saidBy('too-soon-to-clamp', $steps, Climate::of(21, 100))[0]->reason)->toContain('never dries');
 });
 
 it('counts only the waits between the two coats', function (): void {

@@ -158,3 +158,23 @@ it('refuses and cautions nothing that painters do at the end of a bait', functio
     ]],
     'soft, painted and left so' => ['soft plastic', []],
 ]);
+
+it('says a coat that lies over the last clear, and moves it below all layers of it', function (): void {
+    $clear = ['type' => 'clear', 'clear' => 'two-part epoxy'];
+    $over = static fn(array $steps): array => array_values(array_filter(
+        saidOn('plastic', $steps),
+        static fn(Finding $finding): bool => $finding->rule === 'over-clear',
+    ));
+    $sand = ['type' => 'prep', 'title' => 'Sand dull', 'task' => 'Sand the clear dull.', 'minutes' => 5];
+    $coat = PaintedRecipes::coat('moss', 'spray', 'back', ['aim_deg' => 20]);
+    $base = ['id' => 'base'] + PaintedRecipes::base();
+    $said = $over([$base, ['id' => 'first'] + $clear, $sand, ['id' => 'second'] + $clear, ['id' => 'late'] + $coat]);
+    expect($said)->toHaveCount(1)->and($said[0]->stepId)->toBe('late')->and($said[0]->fix?->before)->toBe('first')
+        // A seal on the way may have its clear still to come: said more quietly, and nothing is moved.
+        ->and($over([$base, ['clear' => 'acrylic spray'] + $clear, $coat])[0]->severity)->toBe(Severity::Hint)
+        ->and($over([$base, ['clear' => 'acrylic spray'] + $clear, $coat])[0]->fix)->toBeNull()
+        // Between two layers of clear it is protected.
+        ->and($over([PaintedRecipes::base(), $clear, $sand, $coat, $clear]))->toBe([])
+        ->and($over([PaintedRecipes::base(), $coat, $clear, ['type' => 'wait', 'title' => 'Cure', 'minutes' => 720]]))->toBe([])
+        ->and($over([PaintedRecipes::base(), $coat]))->toBe([]);
+});

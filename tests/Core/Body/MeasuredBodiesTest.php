@@ -175,20 +175,18 @@ it('stands two hundred random bodies and seeds: areas positive, zones within the
             $between(20, 120),
             $between(1, 12),
             $between(0.2, 4),
-            null,
-            35,
-            [$between(0.3, 0.8)],
-            [$between(0.2, 0.6)],
+            jointsU: [$between(0.3, 0.8)],
+            hooksU: [$between(0.2, 0.6)],
         );
         $body = Body::of("random {$n}", 'wood', $length, $between(1.2, 4.5), $stations, Spectrum::flat(0.8), $marks);
-        $surface = Surface::of($body, 48, 32);
+        $surface = Surface::of($body, 24, 16);
         $whole = 2 * array_sum($surface->areaMm2);
         expect($whole)->toBeGreaterThan(0.0)->and(min($surface->areaMm2))->toBeGreaterThanOrEqual(0.0)->and(is_finite($whole))->toBeTrue()
             ->and(Measure::volumeMm3($body))->toBeGreaterThan(0.0);
         foreach (Zone::cases() as $zone) {
             $area = 0.0;
             foreach ($surface->areaMm2 as $cell => $mm2) {
-                $area += 2 * $mm2 * $zone->weight($body, $surface->u[$cell % 48], $surface->theta[intdiv($cell, 48)]);
+                $area += 2 * $mm2 * $zone->weight($body, $surface->u[$cell % 24], $surface->theta[intdiv($cell, 24)]);
             }
             expect($area)->toBeBetween(0.0, $whole * 1.0001);
         }

@@ -28,20 +28,20 @@ it('says the cause of a colour with its figures', function (array $coats, string
     'one coat' => [[['White', '#eeeeee', 0.034]], 'Only white lies here; it lets 3 % of the body below through.'],
     'one that darkens' => [
         [['Gold', '#d0a030', 0.5], ['Moss', '#706030', 0.38]],
-        'Moss keeps 38 % of the gold below and greys it by 32 chroma.',
+        '38 % of the gold still shows through the moss, which greys it by 32 chroma.',
     ],
     'one that lightens' => [
         [['Brown', '#402010', 0.5], ['Pearl', '#a09080', 0.6]],
-        'Pearl keeps 60 % of the brown below and lightens it by 44 L*.',
+        '60 % of the brown still shows through the pearl, which lightens it by 44 L*.',
     ],
     'one that covers' => [[['Red', '#c02020', 0.5], ['White', '#f0f0f0', 0.05]], 'White covers: only 5 % of what lies below still shows.'],
     'one that hardly does anything' => [
         [['Grey', '#808080', 0.5], ['Smoke', '#808080', 0.97]],
-        'Smoke keeps 97 % of the grey below and hardly changes it.',
+        '97 % of the grey still shows through the smoke, which hardly changes it.',
     ],
     'one that leaves what is lowest uncounted' => [
         [['Violet', '#503080', 0.4], ['Gold', '#d0a030', 0.2], ['Moss', '#706030', 0.38]],
-        'Moss keeps 38 % of the gold below and greys it by 32 chroma. Violet under it no longer counts.',
+        '38 % of the gold still shows through the moss, which greys it by 32 chroma. Violet under it no longer counts.',
     ],
 ]);
 
@@ -112,8 +112,8 @@ it('says how a step is done, as across the bench', function (array $step, string
     [[
         'type' => 'clear',
         'clear' => 'two-part epoxy',
-    ], 'Lay it on joints and line tie first with a thin brush and kept free, then in long even strokes from the tail upwards, over the rim of the eye, the nose last. Bubbles rise by themselves or under a breath of warm air. Turn them on the wheel until it no longer flows.'],
-    [['type' => 'clear', 'clear' => 'UV resin'], 'Bone dry first. Lay it on thin, joints and line tie first with a thin brush and kept free, then in long even strokes from the tail upwards, over the rim of the eye, the nose last. Under the lamp at once, and turned over once.'],
+    ], 'Lay it on around joints and line tie first, with a thin brush, keeping them free; then in long even strokes from the tail upwards, over the rim of the eye, the nose last. Bubbles rise by themselves or under a breath of warm air. Turn them on the wheel until it no longer flows.'],
+    [['type' => 'clear', 'clear' => 'UV resin'], 'Bone dry first. Lay it on thin, around joints and line tie first, with a thin brush, keeping them free; then in long even strokes from the tail upwards, over the rim of the eye, the nose last. Under the lamp at once, and turned over once.'],
     [['type' => 'inspect'], 'Look it over.'],
     [['type' => 'prep', 'task' => 'Wipe it.'], 'Wipe it.'],
 ]);

@@ -121,7 +121,7 @@ it('knows the film of a card by gauge and by drops', function (): void {
     // 60 um wet, 40 % solids, a quarter reducer; and 20 drops of 0.05 ml (1 ml) over 50 x 100 mm at 30 % solids.
     expect(CardFilm::fromGauge(60, 0.4, 0.25))->toEqualWithDelta(18.0, 1e-9)
         ->and(CardFilm::fromDrops(20, 0.05, 0.3, 5000))->toEqualWithDelta(60.0, 1e-9)
-        ->and(fn() => CardFilm::fromGauge(60, 0.0, 0.0))->toThrow(Refused::class, 'nothing stays');
+        ->and(fn() => CardFilm::fromGauge(60, 0.0, 0.0))->toThrow(Refused::class, 'Nothing stays');
 });
 
 it('puts a photograph of a card right by its own white and black', function (): void {

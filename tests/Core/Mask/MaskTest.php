@@ -9,6 +9,8 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Flat\PathText;
 use Hawkbrush\Core\Flat\SvgReader;
+use Hawkbrush\Core\Mask\Label;
+use Hawkbrush\Core\Mask\Labels;
 use Hawkbrush\Core\Mask\Plate;
 use Hawkbrush\Core\Mask\Sheet;
 use Hawkbrush\Core\Mask\SheetSvg;
@@ -54,6 +56,25 @@ it('names the marks of the body inside the frame, and where the mask is laid', f
             'Middle of the last circle: 13.0 mm behind the hook hanger, on the midline',
         ]);
 });
+
+it('lays the signs of its notches over no other sign and no notch, however close the marks stand', function (array $hooks): void {
+    $cut = Techniques::named('bars');
+    \assert($cut instanceof Cut);
+    $body = Body::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25, 'hooks_u' => $hooks, 'joints_u' => [0.93]]]));
+    $left = Plate::of('Test', $cut, Choices::read($cut, Node::root(['to_u' => 0.95])), 1, Surface::of($body, 128, 64));
+    foreach ([$left, $left->mirrored()] as $plate) {
+        $signs = array_values(array_filter(Labels::of($plate), static fn(Label $one): bool => $one->y < $plate->heightMm));
+        expect($signs)->toHaveCount(\count($plate->uprights) + 1)->and(Labels::key($plate))->toContain('m midline')->toContain('gill edge');
+        foreach ($signs as $i => $sign) {
+            foreach (\array_slice($signs, $i + 1) as $other) {
+                expect($sign->overlaps($other))->toBeFalse("{$sign->text} over {$other->text}");
+            }
+            foreach ($plate->uprights as [$mark, $at]) {
+                expect($sign->isCut($at, 0, Labels::NOTCH_MM))->toBeFalse("{$sign->text} over the notch of {$mark}");
+            }
+        }
+    }
+})->with([[[0.4]], [[0.4, 0.985]], [[0.4, 0.42, 0.985]], [[0.3, 0.32, 0.6, 0.95, 0.98]]]);
 
 it('knows a mask that serves in place of another', function (): void {
     $spot = plate('punch', ['long_mm' => 5]);

@@ -146,7 +146,7 @@ it('cuts the film through at a point, and says why it looks so', function (): vo
     expect($core->coats)->toHaveCount(2)
         ->and($core->coats[0]->dryUm)->toEqualWithDelta(2 * 28 * 0.35, 1e-9)
         ->and($core->coats[0]->passes + $core->coats[0]->returns)->toBeLessThanOrEqual(1.0)
-        ->and($core->cause)->toContain('Moss');
+        ->and($core->cause)->toContain('the moss');
     $belly = CoreSample::at($recipe, Surface::of($recipe->body, 64, 32), Climate::ordinary(), SurfaceFinish::Clear, 0.5, 175);
     expect($belly->coats)->toHaveCount(1)->and($belly->cause)->toContain('Only white lies here');
     $bare = CoreSample::at(

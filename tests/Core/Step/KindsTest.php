@@ -48,14 +48,14 @@ it('takes the defaults that its schema names', function (string $class): void {
 })->with('kinds of steps');
 
 it('takes what its schema allows and refuses what it does not', function (string $class): void {
-    $atBounds = array_merge(...array_map(
-        static fn(array $one): array => [$one[0] - 0.5, $one[0], $one[1], $one[1] + 0.5, $one[1] + 1],
-        array_values(Steps::bounds()),
-    ));
-    foreach (array_keys((array) StepDocuments::schemas()[$class::kind()]->properties) as $field) {
-        foreach ([-1, 0.25, 1e300, 'none', '', str_repeat('x', 501), [], ['a'], true, ...$atBounds] as $value) {
+    foreach ((array) StepDocuments::schemas()[$class::kind()]->properties as $field => $property) {
+        // About the bounds that it is declared with and those that its schema names, if they were not the same.
+        $declared = $field === 'type' ? [] : $class::fields()->of($field)->bounds();
+        $edges = array_filter([...$declared, $property->minimum ?? INF, $property->maximum ?? INF], is_finite(...));
+        $about = array_merge(...array_map(static fn(float $at): array => [$at - 1, $at - 0.5, $at, $at + 0.5, $at + 1], $edges), ...[[]]);
+        foreach ([-1, 0.25, 1e300, 'none', '', str_repeat('x', 501), [], ['a'], true, ...array_unique($about)] as $value) {
             $document = [$field => $value] + StepDocuments::full()[$class::kind()];
-            $allowed = StepDocuments::allows($document);
+            $allowed = StepDocuments::allows($document, $class::kind());
             try {
                 StepDocuments::read($document);
                 $taken = true;

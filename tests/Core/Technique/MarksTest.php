@@ -11,46 +11,11 @@ use Hawkbrush\Core\Body\Surface;
 use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Render\Coverage;
-use Hawkbrush\Core\Technique\Choices;
-use Hawkbrush\Core\Technique\OpenSpray;
-use Hawkbrush\Core\Technique\Techniques;
 use Tests\Build;
-
-/**
- * @param array<string, mixed> $settings
- *
- * @return array{Surface, array<int, float>} the surface and what gets through of a full spray
- */
-function marked(string $name, array $settings = [], int $seed = 1): array
-{
-    $surface = Surface::of(Body::read(Node::root(Examples::body() + ['marks' => ['gill_u' => 0.25]])), 192, 96);
-    $technique = Techniques::named($name);
-    \assert($technique !== null);
-    $open = OpenSpray::everywhere($surface);
-
-    return [$surface, $technique->through($surface, Choices::read($technique, Node::root($settings)), $seed, $open)];
-}
-
-/** @return array{u: array{float, float}, deg: array{float, float}, share: float} extent of what is well covered */
-function extentOf(array $marked, float $least = 0.5): array
-{
-    [$surface, $through] = $marked;
-    $us = $degs = [];
-    $covered = 0.0;
-    foreach ($through as $cell => $share) {
-        $cell %= \count($surface->areaMm2);
-        $covered += $share * $surface->areaMm2[$cell];
-        if ($share >= $least) {
-            $us[] = $surface->u[$cell % $surface->columns];
-            $degs[] = $surface->theta[intdiv($cell, $surface->columns)];
-        }
-    }
-
-    return ['u' => [min($us), max($us)], 'deg' => [min($degs), max($degs)], 'share' => $covered / array_sum($surface->areaMm2)];
-}
+use Tests\Marked;
 
 it('draws a line as wide as its pen, where it was set', function (): void {
-    $extent = extentOf(marked('line', ['width_mm' => 2, 'deg' => 90, 'from_u' => 0.3, 'to_u' => 0.8]));
+    $extent = Marked::extent(Marked::by('line', ['width_mm' => 2, 'deg' => 90, 'from_u' => 0.3, 'to_u' => 0.8]));
     expect($extent['u'][0])->toEqualWithDelta(0.3, 0.01)
         ->and($extent['u'][1])->toEqualWithDelta(0.8, 0.01)
         ->and($extent['deg'][0])->toBeBetween(78, 90)
@@ -58,13 +23,13 @@ it('draws a line as wide as its pen, where it was set', function (): void {
 });
 
 it('breaks a line into dashes', function (): void {
-    $whole = extentOf(marked('line', ['width_mm' => 2, 'from_u' => 0, 'to_u' => 1]))['share'];
-    $dashed = extentOf(marked('line', ['width_mm' => 2, 'from_u' => 0, 'to_u' => 1, 'dash_mm' => 5]))['share'];
+    $whole = Marked::extent(Marked::by('line', ['width_mm' => 2, 'from_u' => 0, 'to_u' => 1]))['share'];
+    $dashed = Marked::extent(Marked::by('line', ['width_mm' => 2, 'from_u' => 0, 'to_u' => 1, 'dash_mm' => 5]))['share'];
     expect($dashed / $whole)->toBeBetween(0.45, 0.65);
 });
 
 it('starts at the gill edge and fades backwards from a card', function (): void {
-    [$surface, $through] = marked('card', ['width_mm' => 4]);
+    [$surface, $through] = Marked::by('card', ['width_mm' => 4]);
     $row = intdiv($surface->cellAt(0.25, 90), $surface->columns);
     $profile = [];
     foreach ($surface->u as $column => $u) {
@@ -80,13 +45,13 @@ it('starts at the gill edge and fades backwards from a card', function (): void 
 });
 
 it('moves the card’s edge behind the gill by as much as was set', function (): void {
-    $here = extentOf(marked('card'));
-    $behind = extentOf(marked('card', ['behind_mm' => 6]));
+    $here = Marked::extent(Marked::by('card'));
+    $behind = Marked::extent(Marked::by('card', ['behind_mm' => 6]));
     expect(($behind['u'][0] - $here['u'][0]) * 65)->toEqualWithDelta(6, 0.5);
 });
 
 it('keeps bars between their ends, tapering downwards', function (): void {
-    [$surface, $through] = marked(
+    [$surface, $through] = Marked::by(
         'bars',
         ['count' => 1, 'width_mm' => 6, 'from_u' => 0.5, 'to_u' => 0.5, 'top_deg' => 30, 'bottom_deg' => 120, 'waver' => 0],
     );
@@ -106,36 +71,36 @@ it('keeps bars between their ends, tapering downwards', function (): void {
 });
 
 it('leans every bar the same for the same seed, and otherwise for another', function (): void {
-    $bars = static fn(int $seed): array => marked('bars', ['waver' => 1], $seed)[1];
+    $bars = static fn(int $seed): array => Marked::by('bars', ['waver' => 1], $seed)[1];
     expect($bars(4))->toBe($bars(4))
         ->and($bars(4))->not->toBe($bars(5));
 });
 
 it('softens a spot from the hard edge of a card to free-hand', function (): void {
     $partly = static fn(float $soft): int => \count(array_filter(
-        marked('spot', ['u' => 0.5, 'deg' => 90, 'diameter_mm' => 8, 'soft' => $soft])[1],
+        Marked::by('spot', ['u' => 0.5, 'deg' => 90, 'diameter_mm' => 8, 'soft' => $soft])[1],
         static fn(float $share): bool => $share > 0.05 && $share < 0.95,
     ));
     expect($partly(1.0))->toBeGreaterThan(3 * $partly(0.05));
 });
 
 it('opens as much of a mottle stencil as was set', function (): void {
-    $little = extentOf(marked('mottle', ['cover' => 0.2]))['share'];
-    $half = extentOf(marked('mottle', ['cover' => 0.5]))['share'];
-    $much = extentOf(marked('mottle', ['cover' => 0.8]))['share'];
+    $little = Marked::extent(Marked::by('mottle', ['cover' => 0.2]))['share'];
+    $half = Marked::extent(Marked::by('mottle', ['cover' => 0.5]))['share'];
+    $much = Marked::extent(Marked::by('mottle', ['cover' => 0.8]))['share'];
     expect($little)->toBeLessThan($half)
         ->and($half)->toBeBetween(0.35, 0.65)
         ->and($much)->toBeGreaterThan($half);
 });
 
 it('throws more drops, and larger ones, as it is told', function (): void {
-    $share = static fn(array $settings): float => extentOf(marked('splatter', $settings, 3))['share'];
+    $share = static fn(array $settings): float => Marked::extent(Marked::by('splatter', $settings, 3))['share'];
     expect($share(['per_cm2' => 20]))->toBeGreaterThan(2 * $share(['per_cm2' => 5]))
         ->and($share(['drop_mm' => 1.6]))->toBeGreaterThan(2 * $share(['drop_mm' => 0.8]));
 });
 
 it('sets its scales as far apart as the mesh', function (): void {
-    [$surface, $through] = marked('mesh', ['pitch_mm' => 5, 'age' => 'new']);
+    [$surface, $through] = Marked::by('mesh', ['pitch_mm' => 5, 'age' => 'new']);
     // Along the ridge, as it is stretched.
     $row = intdiv($surface->cellAt(0.5, 2), $surface->columns);
     $starts = [];
@@ -153,7 +118,7 @@ it('sets its scales as far apart as the mesh', function (): void {
 });
 
 it('leaves the rims of scales, hard towards the tail and soft towards the nose', function (): void {
-    [$surface, $through] = marked('scallops', ['scale_mm' => 6, 'rim_mm' => 2]);
+    [$surface, $through] = Marked::by('scallops', ['scale_mm' => 6, 'rim_mm' => 2]);
     $row = intdiv($surface->cellAt(0.5, 90), $surface->columns);
     $rims = 0;
     $before = 0.0;
@@ -164,13 +129,13 @@ it('leaves the rims of scales, hard towards the tail and soft towards the nose',
     }
     // One hard edge a scale: 110 columns of the body's length, 6 mm each.
     expect($rims)->toEqualWithDelta(110 / $surface->columns * $surface->body->lengthMm / 6, 1.5);
-    $broad = extentOf(marked('scallops', ['scale_mm' => 6, 'rim_mm' => 3]))['share'];
-    expect(extentOf(marked('scallops', ['scale_mm' => 6, 'rim_mm' => 1]))['share'])->toBeLessThan($broad);
+    $broad = Marked::extent(Marked::by('scallops', ['scale_mm' => 6, 'rim_mm' => 3]))['share'];
+    expect(Marked::extent(Marked::by('scallops', ['scale_mm' => 6, 'rim_mm' => 1]))['share'])->toBeLessThan($broad);
 });
 
 it('punches circles of the area that was set, and rings with a free core', function (): void {
-    [$surface] = marked('circles');
-    $area = static fn(array $set): float => extentOf(marked('circles', $set))['share'] * array_sum($surface->areaMm2);
+    [$surface] = Marked::by('circles');
+    $area = static fn(array $set): float => Marked::extent(Marked::by('circles', $set))['share'] * array_sum($surface->areaMm2);
     // Four discs of 5 mm: 78.5 mm2; half a diameter left free takes a quarter of that away. Arithmetic.
     expect($area(['count' => 4, 'diameter_mm' => 5]))->toEqualWithDelta(78.5, 6.0)
         ->and($area(['count' => 4, 'diameter_mm' => 5, 'core' => 0.5]))->toEqualWithDelta(58.9, 6.0);
@@ -178,38 +143,39 @@ it('punches circles of the area that was set, and rings with a free core', funct
 
 it('opens a fan backwards from its root', function (): void {
     $fan = ['u' => 0.4, 'deg' => 110, 'length_mm' => 10, 'spread_deg' => 60, 'turn_deg' => 0, 'rays' => 0];
-    $extent = extentOf(marked('fan', $fan), 0.3);
-    $long = marked('fan')[0]->body->lengthMm;
+    $extent = Marked::extent(Marked::by('fan', $fan), 0.3);
+    $long = Marked::by('fan')[0]->body->lengthMm;
     expect($extent['u'][0])->toEqualWithDelta(0.4, 0.015)
         ->and(($extent['u'][1] - 0.4) * $long)->toEqualWithDelta(10, 0.8)
-        ->and(extentOf(marked('fan', ['turn_deg' => 60] + $fan), 0.3)['deg'][1])->toBeGreaterThan($extent['deg'][1])
-        ->and(extentOf(marked('fan', ['rays' => 9] + $fan))['share'])->toBeLessThan(extentOf(marked('fan', $fan))['share']);
+        ->and(Marked::extent(Marked::by('fan', ['turn_deg' => 60] + $fan), 0.3)['deg'][1])->toBeGreaterThan($extent['deg'][1])
+        ->and(Marked::extent(Marked::by('fan', ['rays' => 9] + $fan))['share'])->toBeLessThan(Marked::extent(Marked::by('fan', $fan))['share']);
 });
 
 it('paints all between two tapes and nothing beyond', function (): void {
-    $extent = extentOf(marked('tape', ['top_deg' => 40, 'bottom_deg' => 100, 'from_u' => 0.2, 'to_u' => 0.6]), 0.9);
+    $extent = Marked::extent(Marked::by('tape', ['top_deg' => 40, 'bottom_deg' => 100, 'from_u' => 0.2, 'to_u' => 0.6]), 0.9);
     expect($extent['u'][0])->toEqualWithDelta(0.2, 0.01)->and($extent['u'][1])->toEqualWithDelta(0.6, 0.01)
         ->and($extent['deg'][0])->toEqualWithDelta(40, 6)->and($extent['deg'][1])->toEqualWithDelta(100, 6)
-        ->and(extentOf(marked('tape', ['top_deg' => 0, 'bottom_deg' => 180]))['share'])->toEqualWithDelta(1.0, 1e-6)
-        ->and(extentOf(marked('tape', ['slant_mm' => 8]))['deg'][1])->toBeGreaterThan(extentOf(marked('tape'))['deg'][1]);
+        ->and(Marked::extent(Marked::by('tape', ['top_deg' => 0, 'bottom_deg' => 180]))['share'])->toEqualWithDelta(1.0, 1e-6)
+        ->and(Marked::extent(Marked::by('tape', ['slant_mm' => 8]))['deg'][1])->toBeGreaterThan(Marked::extent(Marked::by('tape'))['deg'][1]);
 });
 
 it('spreads spots at the distance that was set', function (): void {
-    [$surface] = marked('dots');
-    $area = extentOf(marked('dots', ['diameter_mm' => 2, 'apart_mm' => 8, 'vary' => 0]))['share'];
+    [$surface] = Marked::by('dots');
+    $area = Marked::extent(Marked::by('dots', ['diameter_mm' => 2, 'apart_mm' => 8, 'vary' => 0]))['share'];
     // A spot of 3.14 mm2 to every 8 x 6.96 mm.
     expect($area)->toEqualWithDelta(3.14 / (8 * 8 * 0.87), 0.012)
-        ->and(marked('dots', ['vary' => 0], 1)[1])->toBe(marked('dots', ['vary' => 0], 2)[1])
-        ->and(marked('dots', ['vary' => 1], 1)[1])->not->toBe(marked('dots', ['vary' => 1], 2)[1]);
+        ->and(Marked::by('dots', ['vary' => 0], 1)[1])->toBe(Marked::by('dots', ['vary' => 0], 2)[1])
+        ->and(Marked::by('dots', ['vary' => 1], 1)[1])->not->toBe(Marked::by('dots', ['vary' => 1], 2)[1]);
 });
 
 it('dabs more with more dabs, and streaks along the side', function (): void {
-    expect(extentOf(marked('sponge', ['per_cm2' => 1]))['share'])->toBeLessThan(0.6 * extentOf(marked('sponge', ['per_cm2' => 4]))['share'])
-        ->and(extentOf(marked('dry brush', ['per_cm2' => 2]))['share'])->toBeLessThan(
-            0.6 * extentOf(marked('dry brush', ['per_cm2' => 9]))['share'],
+    $sponged = static fn(int $perCm2): float => Marked::extent(Marked::by('sponge', ['per_cm2' => $perCm2]))['share'];
+    expect($sponged(1))->toBeLessThan(0.6 * $sponged(4))
+        ->and(Marked::extent(Marked::by('dry brush', ['per_cm2' => 2]))['share'])->toBeLessThan(
+            0.6 * Marked::extent(Marked::by('dry brush', ['per_cm2' => 9]))['share'],
         );
     // Along a streak neighbours are alike far more often than across it.
-    [$surface, $through] = marked('dry brush', ['hair_mm' => 0.6]);
+    [$surface, $through] = Marked::by('dry brush', ['hair_mm' => 0.6]);
     $along = $across = 0;
     foreach ($through as $cell => $share) {
         $along += isset($through[$cell + 1]) ? 1 : 0;

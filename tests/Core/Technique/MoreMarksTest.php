@@ -10,6 +10,7 @@ use Hawkbrush\Core\Calculator\Examples;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Render\Coverage;
 use Tests\Build;
+use Tests\Marked;
 
 // Rows and fields, pens, free lines, moved stencils and masks of one's own: where each falls.
 
@@ -20,7 +21,7 @@ use Tests\Build;
  */
 function runsAlong(string $technique, array $settings, float $deg): array
 {
-    [$surface, $through] = marked($technique, $settings);
+    [$surface, $through] = Marked::by($technique, $settings);
     $row = intdiv($surface->cellAt(0.5, $deg), $surface->columns);
     $runs = [];
     $open = null;
@@ -43,12 +44,12 @@ function runsAlong(string $technique, array $settings, float $deg): array
 
 it('sets circles and dots in a field, each row below the last', function (string $technique): void {
     $row = ['count' => 5, 'diameter_mm' => 2, 'deg' => 60];
-    $one = extentOf(marked($technique, $row));
-    $three = extentOf(marked($technique, ['rows' => 3, 'rows_mm' => 5] + $row));
+    $one = Marked::extent(Marked::by($technique, $row));
+    $three = Marked::extent(Marked::by($technique, ['rows' => 3, 'rows_mm' => 5] + $row));
     // Two rows of five, and one less in the row between that is shifted.
     expect($three['share'])->toEqualWithDelta($one['share'] * 14 / 5, 0.25 * $one['share'])
         ->and($three['deg'][1])->toBeGreaterThan($one['deg'][1] + 25);
-    $straight = extentOf(marked($technique, ['rows' => 3, 'rows_mm' => 5, 'lie' => 'below each other'] + $row));
+    $straight = Marked::extent(Marked::by($technique, ['rows' => 3, 'rows_mm' => 5, 'lie' => 'below each other'] + $row));
     expect($straight['share'])->toEqualWithDelta($one['share'] * 3, 0.25 * $one['share']);
 })->with(['circles', 'soft dots']);
 
@@ -68,7 +69,7 @@ it('draws as many bars as asked for, upright or leaning', function (): void {
 });
 
 it('traces rays with light between them', function (): void {
-    [$surface, $through] = marked('rays', [
+    [$surface, $through] = Marked::by('rays', [
         'u' => 0.5, 'deg' => 90, 'length_mm' => 14, 'rays' => 5, 'turn_deg' => 0, 'spread_deg' => 80, 'width_mm' => 0.6,
     ]);
     // Counted across the fin, two thirds out.
@@ -84,8 +85,8 @@ it('traces rays with light between them', function (): void {
 });
 
 it('follows the gill edge, and the mouth from the nose to its corner', function (): void {
-    $gill = extentOf(marked('edge line', ['width_mm' => 1]));
-    $mouth = extentOf(marked('edge line', ['along' => 'mouth', 'top_deg' => 95, 'bottom_deg' => 115]));
+    $gill = Marked::extent(Marked::by('edge line', ['width_mm' => 1]));
+    $mouth = Marked::extent(Marked::by('edge line', ['along' => 'mouth', 'top_deg' => 95, 'bottom_deg' => 115]));
     expect($gill['u'][1])->toBeBetween(0.24, 0.28)->and($gill['deg'])->toEqualWithDelta([50, 140], 8)
         ->and($mouth['u'][0])->toBeLessThan(0.02)->and($mouth['u'][1])->toBeBetween(0.1, 0.2)
         ->and($mouth['deg'][0])->toBeGreaterThan(70)->and($mouth['deg'][1])->toBeLessThan(130);
@@ -111,16 +112,16 @@ it('moves a stencil along with less and less paint', function (): void {
 });
 
 it('keeps clear what its mask covers, and nothing else', function (): void {
-    [$surface, $through] = marked('keep clear', ['outline' => 'M0 0L10 0L10 10L0 10Z', 'long_mm' => 8, 'u' => 0.5]);
+    [$surface, $through] = Marked::by('keep clear', ['outline' => 'M0 0L10 0L10 10L0 10Z', 'long_mm' => 8, 'u' => 0.5]);
     expect($through[$surface->cellAt(0.5, 90)])->toBeLessThan(0.01)
         ->and($through[$surface->cellAt(0.3, 90)])->toBe(1.0)
         ->and($through[$surface->cellAt(0.5, 170)])->toBe(1.0)
-        ->and(extentOf([$surface, $through])['share'])->toBeBetween(0.9, 0.98);
+        ->and(Marked::extent([$surface, $through])['share'])->toBeBetween(0.9, 0.98);
 });
 
 it('sprays through a mesh in patches', function (): void {
-    $all = extentOf(marked('mesh', []))['share'];
-    $third = extentOf(marked('mesh', ['patches' => 0.3]))['share'];
+    $all = Marked::extent(Marked::by('mesh', []))['share'];
+    $third = Marked::extent(Marked::by('mesh', ['patches' => 0.3]))['share'];
     expect($third)->toBeBetween(0.12 * $all, 0.55 * $all);
 });
 

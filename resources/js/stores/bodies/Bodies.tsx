@@ -7,7 +7,7 @@ import { PageTitle } from '../../parts/PageTitle';
 import { Waiting } from '../../parts/Waiting';
 import { BaitPicture } from '../../stage/BaitPicture';
 import { useRoom } from '../../stage/useRoom';
-import { length } from '../../units/units';
+import { length, money } from '../../units/units';
 import classes from '../stores.module.css';
 import { BARE } from './bare';
 
@@ -35,13 +35,13 @@ export function Bodies() {
           </Anchor>
         )}
         <Button component={Link} to="/stores/bodies/new">
-          Measure a body
+          Add a body
         </Button>
       </div>
       {bodies.length === 0 ? (
         <div className="empty">
           <h2>The drawer is empty</h2>
-          <p>Measure the first body with calipers: its length, and depth and width at a few places.</p>
+          <p>Pick the shape of your first body and say how long it is. You can measure it with calipers later.</p>
         </div>
       ) : (
         <ul className={`${classes.drawer} on-stage`}>
@@ -64,7 +64,8 @@ export function Bodies() {
                   {body.material}, {body.condition === body.material ? '' : `${body.condition}, `}
                   {length.show(body.length_mm, settings)} {length.unit(settings)}
                   {body.weight_g === null ? '' : `, ${body.weight_g} g`}
-                  {body.price === null ? '' : `, ${body.price.toFixed(2)} each`} · {body.stock} left
+                  {body.price === null ? '' : `, ${money(body.price, settings)} each`} ·{' '}
+                  {body.stock === 0 ? 'none in stock' : `${body.stock} left`}
                 </span>
               </li>
             ))}
@@ -74,9 +75,9 @@ export function Bodies() {
   );
 }
 
-/** With its bill, and a little room around. */
+/** With its bill and tail, and a little room around. */
 function longMm(body: Body): number {
-  return (body.length_mm + (body.marks.bill_length_mm ?? 0)) * 1.07;
+  return (body.length_mm + (body.marks.bill_length_mm ?? 0) + (body.marks.tail_length_mm ?? 0)) * 1.07;
 }
 
 function heightOf(body: Body, mmPerPx: number): number {

@@ -1,7 +1,7 @@
 import { Anchor, Button } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { api, ask, words } from '../../api/client';
 import { useSettings } from '../../api/queries';
 import type { BodyChange, BodyPage as Page, Settings } from '../../api/types';
@@ -15,9 +15,11 @@ import { Figures } from './Figures';
 import { KeptForm } from './KeptForm';
 import { Lots } from './Lots';
 import { MeasureForm } from './MeasureForm';
+import { More } from './More';
 import { type Measures, measuresOf, PLAIN, toForm, useBodyLook } from './measured';
+import { NewShape } from './NewShape';
 import { PreparationPart } from './PreparationPart';
-import { TracePart } from './TracePart';
+import { TracePart, useDropped } from './TracePart';
 import { Zones } from './Zones';
 import '../../parts/controls';
 import { PageTitle } from '../../parts/PageTitle';
@@ -27,6 +29,8 @@ import { changed, type Kept, keptOf, NEW } from './kept';
 /** A body of the drawer, or one that is being measured for it. */
 export function BodyPage() {
   const { id = '' } = useParams();
+  // An outline that is dropped here begins the page anew.
+  const { key } = useLocation();
   const settings = useSettings().data;
   const asked = useQuery({
     queryKey: ['body', id],
@@ -35,7 +39,7 @@ export function BodyPage() {
   });
   if (asked.isError) return <Failed error={asked.error} />;
   if (settings === undefined || (id !== 'new' && asked.data === undefined)) return <Waiting />;
-  return <Measured key={id} page={asked.data} settings={settings} />;
+  return <Measured key={`${id} ${key}`} page={asked.data} settings={settings} />;
 }
 
 function Measured({ page, settings }: { page: Page | undefined; settings: Settings }) {
@@ -46,7 +50,10 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
   const [measures, setMeasures] = useState<Measures>(page === undefined ? PLAIN : measuresOf(page.form));
   const [part, setPart] = useState<'measures' | 'zones'>('measures');
   const [zone, setZone] = useState<string | null>(null);
-  const [tracing, setTracing] = useState(false);
+  const [tracing, setTracing] = useState(useDropped() !== null);
+  // What a new body is called where nothing is typed (empty while its shape is asked for), and that shape before it was measured.
+  const [called, setCalled] = useState('');
+  const [begin, setBegin] = useState<Measures>(PLAIN);
   const look = useBodyLook(measures);
   const shape = look.data?.shape ?? page?.shape;
   const zones = look.data?.zones ?? page?.zones ?? [];
@@ -55,7 +62,7 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
   const told = page === undefined ? kept : changed(kept, page.body);
   const open = measured || Object.keys(told).length > 0;
 
-  const begun = page !== undefined || JSON.stringify([kept, measures]) !== JSON.stringify([NEW, PLAIN]);
+  const begun = page !== undefined || JSON.stringify([kept, measures]) !== JSON.stringify([NEW, begin]);
   const isSaved = useUnsaved(open && begun ? `What was measured of ${kept.name || 'this body'}` : null);
 
   const put = (next: Page) => {
@@ -95,23 +102,28 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
   return (
     <article className="body-page" aria-label={page?.body.name ?? 'A new body'}>
       <div className="page-head">
-        <PageTitle of={page?.body.name ?? 'Measure a body'} />
-        <h1>{page?.body.name ?? 'Measure a body'}</h1>
+        <PageTitle of={page?.body.name ?? 'New body'} />
+        <h1>{page?.body.name ?? 'New body'}</h1>
         {page !== undefined && <span>{page.body.stock} left</span>}
         <span className="spacer" />
         {page === undefined ? (
-          <Button disabled={add.isPending || kept.name.trim() === ''} onClick={() => add.mutate(kept.name.trim())}>
-            Into the drawer
+          <Button loading={add.isPending || called === ''} onClick={() => add.mutate(kept.name.trim() || called)}>
+            Save body
           </Button>
         ) : (
           <>
             {measured && page.painted ? (
               <Button disabled={add.isPending} onClick={() => add.mutate(`${kept.name}, measured anew`)}>
-                Keep as a body of its own
+                Save as a body of its own
               </Button>
             ) : (
               <Button disabled={save.isPending || !open} onClick={() => save.mutate()}>
-                {open ? 'Keep' : 'Kept'}
+                {open ? 'Save' : 'Saved'}
+              </Button>
+            )}
+            {!open && !page.body.archived && (
+              <Button component={Link} to={`/patterns?new=${page.body.id}`}>
+                Begin a pattern on it
               </Button>
             )}
             {!open && (
@@ -131,7 +143,7 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
                   setMeasures(measuresOf(page.form));
                 }}
               >
-                Back to what is kept
+                Undo the changes
               </Button>
             )}
           </>
@@ -139,7 +151,7 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
       </div>
       {measured && page?.painted === true && (
         <p className="notice">
-          Baits were painted on this body: its own measures stay. The new ones are kept as a body of its own.
+          Baits were painted on this body: its own measures stay. Save the new ones as a body of its own.
         </p>
       )}
       {failed !== null && (
@@ -166,7 +178,7 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
             <div className={classes.bodyBelow}>
               <PreparationPart steps={page.preparation} />
               <Lots
-                page={page}
+                {...{ page, settings }}
                 onPage={(next) => {
                   // What is bought and rejected counts at once, whatever else stands open in the form.
                   set({ stock: next.body.stock });
@@ -177,39 +189,56 @@ function Measured({ page, settings }: { page: Page | undefined; settings: Settin
           )}
         </div>
         <div>
-          <KeptForm
-            kept={kept}
-            shine={measures.shine}
-            onKept={set}
-            onShine={(shine) => setMeasures({ ...measures, shine })}
-          />
-          <Strip legend="Part" value={part} options={{ measures: 'Measures', zones: 'Zones' }} onChange={setPart} />
-          {part === 'zones' ? (
-            <Zones
-              zones={zones}
-              measures={measures}
+          {page === undefined && (
+            <NewShape
+              kept={kept}
               settings={settings}
-              shown={zone}
-              onShow={setZone}
-              onChange={setMeasures}
-            />
-          ) : tracing ? (
-            <TracePart
-              lengthMm={measures.length_mm}
-              onClose={() => setTracing(false)}
-              onStations={(stations) => {
-                setMeasures((was) => ({ ...was, stations }));
-                setTracing(false);
+              called={called}
+              onKept={set}
+              onShape={(shape) => {
+                setCalled(shape?.called ?? '');
+                if (shape === undefined) return;
+                setMeasures(measuresOf(shape.form));
+                setBegin(measuresOf(shape.form));
               }}
             />
-          ) : (
-            <>
-              <Anchor component="button" type="button" onClick={() => setTracing(true)}>
-                Trace it from a photograph or an outline
-              </Anchor>
-              <MeasureForm measures={measures} settings={settings} onChange={setMeasures} />
-            </>
           )}
+          <More open={page !== undefined || tracing}>
+            <KeptForm
+              kept={kept}
+              rest={page === undefined}
+              shine={measures.shine}
+              onKept={set}
+              onShine={(shine) => setMeasures({ ...measures, shine })}
+            />
+            <Strip legend="Part" value={part} options={{ measures: 'Measures', zones: 'Zones' }} onChange={setPart} />
+            {part === 'zones' ? (
+              <Zones
+                zones={zones}
+                measures={measures}
+                settings={settings}
+                shown={zone}
+                onShow={setZone}
+                onChange={setMeasures}
+              />
+            ) : tracing ? (
+              <TracePart
+                lengthMm={measures.length_mm}
+                onClose={() => setTracing(false)}
+                onStations={(stations) => {
+                  setMeasures((was) => ({ ...was, stations }));
+                  setTracing(false);
+                }}
+              />
+            ) : (
+              <>
+                <Anchor component="button" type="button" onClick={() => setTracing(true)}>
+                  Trace it from a photograph or an outline
+                </Anchor>
+                <MeasureForm measures={measures} settings={settings} onChange={setMeasures} />
+              </>
+            )}
+          </More>
         </div>
       </div>
     </article>

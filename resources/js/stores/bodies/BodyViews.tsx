@@ -40,7 +40,7 @@ export function BodyViews({ name, shape, zone, rings }: Props) {
       />
       <div ref={box.ref} className="body-views-box">
         {held === 'hand' ? (
-          <Suspense fallback={<p role="status">Taking it in the hand …</p>}>
+          <Suspense fallback={<p role="status">Loading the bait to turn …</p>}>
             <div className={classes.bodyHand}>
               <InHand {...picture} look="matte" light="flat" lamp={BENCH_LAMP} description={`${name}, bare`} />
             </div>

@@ -6,25 +6,29 @@ import type { Measures } from './measured';
 
 interface Props {
   kept: Kept;
+  /** Without its name and how many there are: they are asked for elsewhere. */
+  rest?: boolean;
   shine: Measures['shine'];
   onKept: (some: Partial<Kept>) => void;
   onShine: (shine: Measures['shine']) => void;
 }
 
 /** What is kept of a body beside its measures. */
-export function KeptForm({ kept, shine, onKept, onShine }: Props) {
+export function KeptForm({ kept, rest = false, shine, onKept, onShine }: Props) {
   const vocabulary = useVocabulary().data;
   return (
     <>
       <div className={classes.measuresThree}>
-        <TextInput
-          size="xs"
-          label="Name"
-          required
-          maxLength={80}
-          value={kept.name}
-          onChange={(event) => onKept({ name: event.currentTarget.value })}
-        />
+        {!rest && (
+          <TextInput
+            size="xs"
+            label="Name"
+            required
+            maxLength={80}
+            value={kept.name}
+            onChange={(event) => onKept({ name: event.currentTarget.value })}
+          />
+        )}
         <TextInput
           size="xs"
           label="Made of"
@@ -60,14 +64,16 @@ export function KeptForm({ kept, shine, onKept, onShine }: Props) {
           value={kept.weight_g ?? ''}
           onChange={(grams) => onKept({ weight_g: grams === '' ? null : Number(grams) })}
         />
-        <NumberInput
-          size="xs"
-          label="In the drawer"
-          min={0}
-          allowDecimal={false}
-          value={kept.stock}
-          onChange={(count) => count !== '' && onKept({ stock: Number(count) })}
-        />
+        {!rest && (
+          <NumberInput
+            size="xs"
+            label="In the drawer"
+            min={0}
+            allowDecimal={false}
+            value={kept.stock}
+            onChange={(count) => count !== '' && onKept({ stock: Number(count) })}
+          />
+        )}
       </div>
       <fieldset className={classes.fittings}>
         <legend>It has</legend>

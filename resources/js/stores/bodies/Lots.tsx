@@ -2,12 +2,12 @@ import { Button, NumberInput, TextInput, UnstyledButton } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, words } from '../../api/client';
-import type { BodyPage } from '../../api/types';
+import type { BodyPage, Settings } from '../../api/types';
 import { useOnce } from '../../api/useOnce';
 import { AskForm } from '../../parts/AskForm';
 import { DayField } from '../../parts/DayField';
 import { useSentForm } from '../../parts/useSentForm';
-import { day } from '../../units/units';
+import { day, money, moneyLabel } from '../../units/units';
 import '../../parts/controls';
 import layout from '../../parts/layout.module.css';
 import classes from './bodies.module.css';
@@ -23,8 +23,14 @@ const FAULTS = [
 
 type Lot = BodyPage['lots'][number];
 
+interface Props {
+  page: BodyPage;
+  settings: Settings;
+  onPage: (page: BodyPage) => void;
+}
+
 /** Where bodies came from, and what looking them over has shown. */
-export function Lots({ page, onPage }: { page: BodyPage; onPage: (page: BodyPage) => void }) {
+export function Lots({ page, settings, onPage }: Props) {
   const [buying, setBuying] = useState(false);
   const [open, setOpen] = useState<string | null>(null);
   return (
@@ -49,7 +55,7 @@ export function Lots({ page, onPage }: { page: BodyPage; onPage: (page: BodyPage
               >
                 <b>{lot.supplier === '' ? 'no supplier' : lot.supplier}</b>
                 <span>
-                  {lot.count} bodies{lot.price === null ? '' : `, ${lot.price.toFixed(2)} each`}
+                  {lot.count} bodies{lot.price === null ? '' : `, ${money(lot.price, settings)} each`}
                   {lot.bought_on === null ? '' : `, ${day(lot.bought_on)}`}
                 </span>
                 <span>{judged(lot)}</span>
@@ -59,7 +65,7 @@ export function Lots({ page, onPage }: { page: BodyPage; onPage: (page: BodyPage
           ))}
         </ul>
       )}
-      {buying && <Buy body={page.body.id} onClose={() => setBuying(false)} onPage={onPage} />}
+      {buying && <Buy body={page.body.id} settings={settings} onClose={() => setBuying(false)} onPage={onPage} />}
     </section>
   );
 }
@@ -151,7 +157,7 @@ function Inspect({ lot, onPage }: { lot: Lot; onPage: (page: BodyPage) => void }
   );
 }
 
-function Buy({ body, onClose, onPage }: { body: string; onClose: () => void; onPage: (page: BodyPage) => void }) {
+function Buy({ body, settings, onClose, onPage }: Omit<Props, 'page'> & { body: string; onClose: () => void }) {
   const { form, pending, error, submit } = useSentForm({
     fields: { supplier: '', count: 10, price: '', bought_on: '' },
     send: ({ price, bought_on, ...lot }, once) =>
@@ -167,7 +173,7 @@ function Buy({ body, onClose, onPage }: { body: string; onClose: () => void; onP
   return (
     <AskForm
       title="A new lot"
-      action="Into the drawer"
+      action="Save lot"
       opened
       pending={pending}
       error={error}
@@ -176,7 +182,12 @@ function Buy({ body, onClose, onPage }: { body: string; onClose: () => void; onP
     >
       <TextInput label="From whom" maxLength={80} {...form.getInputProps('supplier')} data-autofocus />
       <NumberInput label="How many" min={1} max={10000} allowDecimal={false} {...form.getInputProps('count')} />
-      <NumberInput label="Paid for one" min={0} decimalScale={2} {...form.getInputProps('price')} />
+      <NumberInput
+        label={moneyLabel('Paid for one', settings)}
+        min={0}
+        decimalScale={2}
+        {...form.getInputProps('price')}
+      />
       <DayField
         label="Bought on"
         value={form.values.bought_on}

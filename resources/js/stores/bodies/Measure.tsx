@@ -14,15 +14,16 @@ interface Props {
   empty?: string;
   /** The label is for those who do not see the column's head. */
   bare?: boolean;
+  size?: 'xs' | 'sm';
   onChange: (mm: number | null) => void;
 }
 
 /** A length as calipers give it, in the painter's unit. */
-export function Measure({ label, value, settings, min = 0, max, empty, bare = false, onChange }: Props) {
+export function Measure({ label, value, settings, min = 0, max, empty, bare = false, size = 'xs', onChange }: Props) {
   const named = `${label}, ${length.unit(settings)}`;
   return (
     <NumberInput
-      size="xs"
+      size={size}
       label={bare ? undefined : named}
       aria-label={bare ? named : undefined}
       hideControls={bare}

@@ -1,4 +1,4 @@
-import { NumberInput, TextInput } from '@mantine/core';
+import { Checkbox, NumberInput, TextInput } from '@mantine/core';
 import type { Settings } from '../../api/types';
 import { length } from '../../units/units';
 import { Measure } from './Measure';
@@ -8,7 +8,7 @@ import '../../parts/controls';
 import classes from './bodies.module.css';
 
 /** Marks that a body may be without. */
-type MayBeNone = 'eye_socket_mm' | 'eye_socket_depth_mm' | 'bill_length_mm';
+type MayBeNone = 'eye_socket_mm' | 'eye_socket_depth_mm' | 'bill_length_mm' | 'tail_length_mm';
 
 interface Props {
   measures: Measures;
@@ -81,6 +81,14 @@ export function MeasureForm({ measures, settings, onChange }: Props) {
         {marks.eye_socket_mm !== null && optional('Eye socket, depth', 'eye_socket_depth_mm', 0.1, 20, 'not measured')}
         {optional('Bill, length', 'bill_length_mm', 1, 200)}
         {degrees('Bill, down', marks.bill_angle_deg, -90, 90, (bill_angle_deg) => mark({ bill_angle_deg }))}
+        {marks.bill_length_mm !== null && (
+          <Checkbox
+            label="The bill is put in after painting"
+            checked={marks.bill_loose}
+            onChange={(event) => mark({ bill_loose: event.currentTarget.checked })}
+          />
+        )}
+        {optional('Tail put on after painting, length', 'tail_length_mm', 1, 300)}
         <Measure
           label="Line tie, from the nose"
           settings={settings}

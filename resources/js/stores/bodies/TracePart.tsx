@@ -1,6 +1,7 @@
 import { Anchor, Button } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useLocation } from 'react-router';
 import { api, ask, photograph, words } from '../../api/client';
 import type { Outline } from '../../api/types';
 import { useOnce } from '../../api/useOnce';
@@ -14,6 +15,18 @@ export interface Traceable {
   /** Picture it lies over, and its height as a share of its width; null: an outline of its own. */
   picture: { id: string; tall: number } | null;
   note: string;
+}
+
+type Traced = { outline: Outline; dropped: string[] };
+
+function traceable({ outline, dropped }: Traced): Traceable {
+  return { outline, picture: null, note: dropped.length === 0 ? '' : `Left out of the file: ${dropped.join(', ')}.` };
+}
+
+/** The outline of a file that was dropped on a page and led here; null: none was. */
+export function useDropped(): Traceable | null {
+  const traced = (useLocation().state as { traced?: Traced } | null)?.traced;
+  return traced === undefined ? null : traceable(traced);
 }
 
 /** Where a bait lies in a photograph, until something better is known. In shares of the width. */
@@ -37,7 +50,8 @@ interface Props {
 
 /** A body out of photographs or outlines: side and, if there is one, from above; points nudged, then made into stations. */
 export function TracePart({ lengthMm, onStations, onClose }: Props) {
-  const [side, setSide] = useState<Traceable | null>(null);
+  const dropped = useDropped();
+  const [side, setSide] = useState<Traceable | null>(dropped);
   const [above, setAbove] = useState<Traceable | null>(null);
   const make = useMutation({
     mutationFn: (outline: Outline) =>
@@ -99,7 +113,7 @@ function View({
       const kept = { id: picture.id, tall: picture.height / picture.width };
       try {
         const outline = await ask(api.POST('/pictures/{id}/silhouette', { params: { path: { id: picture.id } } }));
-        return { outline, picture: kept, note: 'The outline was found by its ground; look at every point.' };
+        return { outline, picture: kept, note: 'The outline was found automatically: check every point.' };
       } catch (error) {
         return { outline: guess(kept.tall), picture: kept, note: words(error) };
       }
@@ -108,18 +122,7 @@ function View({
   });
   const svg = useMutation({
     mutationFn: async (file: File): Promise<Traceable> => {
-      const { outline, dropped } = await ask(
-        api.POST('/bodies/outline', {
-          body: {
-            svg: await file.text(),
-          },
-        }),
-      );
-      return {
-        outline,
-        picture: null,
-        note: dropped.length === 0 ? '' : `Left out of the file: ${dropped.join(', ')}.`,
-      };
+      return traceable(await ask(api.POST('/bodies/outline', { body: { svg: await file.text() } })));
     },
     onSuccess: onChange,
   });

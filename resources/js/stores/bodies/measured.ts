@@ -18,6 +18,8 @@ export interface Marks {
   eye_socket_depth_mm: number | null;
   bill_length_mm: number | null;
   bill_angle_deg: number;
+  bill_loose: boolean;
+  tail_length_mm: number | null;
   joints_u: number[];
   hooks_u: number[];
   tie_u: number | null;
@@ -57,6 +59,8 @@ export const PLAIN: Measures = {
     eye_socket_depth_mm: null,
     bill_length_mm: null,
     bill_angle_deg: 38,
+    bill_loose: false,
+    tail_length_mm: null,
     joints_u: [],
     hooks_u: [0.36, 0.98],
     tie_u: null,

@@ -1,11 +1,11 @@
-import { Anchor, Button } from '@mantine/core';
-import { useState } from 'react';
+import { Button } from '@mantine/core';
 import { useSettings } from '../../api/queries';
 import { useClears } from '../../api/shopQueries';
 import { Failed } from '../../parts/Failed';
-import { PageTitle } from '../../parts/PageTitle';
 import { Waiting } from '../../parts/Waiting';
-import classes from '../kept.module.css';
+import { StoreHead } from '../things/StoreHead';
+import { Things } from '../things/Thing';
+import { useStorePage } from '../things/useStorePage';
 import { NewClear } from './NewClear';
 import { OneClear } from './OneClear';
 
@@ -13,44 +13,31 @@ import { OneClear } from './OneClear';
 export function ClearsPage() {
   const clears = useClears();
   const settings = useSettings().data;
-  const [adding, setAdding] = useState(false);
-  const [old, setOld] = useState(false);
+  const page = useStorePage(clears.data?.clears);
   if (clears.isError) return <Failed error={clears.error} retry={() => void clears.refetch()} />;
   if (clears.data === undefined || settings === undefined) return <Waiting />;
   const { bounds, kinds } = clears.data;
-  const away = clears.data.clears.filter((one) => one.archived).length;
-  const shown = clears.data.clears.filter((one) => old || !one.archived);
+  const shown = clears.data.clears.filter(page.isShown);
   return (
     <section aria-label="Clears">
-      <div className="page-head">
-        <PageTitle of="Clears" />
-        <h1>Clears</h1>
-        <span className="dim">of each kind the one in use counts for plans and for the bench</span>
-        <span className="spacer" />
-        {away > 0 && (
-          <Anchor component="button" type="button" aria-pressed={old} onClick={() => setOld(!old)}>
-            {old ? 'Without what was put away' : `${away} put away`}
-          </Anchor>
-        )}
-        <Button onClick={() => setAdding(true)}>Add a clear</Button>
-      </div>
+      <StoreHead of="Clears" about="plans and bench use the clear marked “in use”" {...page.head} add="Add a clear" />
       {shown.length === 0 ? (
         <div className="empty">
           <h2>No clear yet</h2>
           <p>Plans use what labels of each kind usually say. Add yours to use its own minutes and ratio.</p>
-          <Button onClick={() => setAdding(true)}>Add the first clear</Button>
+          <Button onClick={page.head.onAdd}>Add the first clear</Button>
         </div>
       ) : (
-        <ul className={classes.kept}>
+        <Things>
           {shown.map((one) => (
-            <OneClear key={one.id} clear={one} bounds={bounds} />
+            <OneClear key={one.id} clear={one} {...{ bounds, settings }} {...page.opening(one.id)} />
           ))}
-        </ul>
+        </Things>
       )}
       <p className="dim">
         Times are common practice for its kind in the room of now, not a promise; the product’s own sheet goes first.
       </p>
-      <NewClear opened={adding} onClose={() => setAdding(false)} kinds={kinds} />
+      <NewClear opened={page.adding} onClose={page.close} kinds={kinds} />
     </section>
   );
 }

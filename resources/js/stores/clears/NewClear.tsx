@@ -10,13 +10,15 @@ interface Props {
   opened: boolean;
   onClose: () => void;
   kinds: Clears['kinds'];
+  /** Of which kind, where that is known already. */
+  kind?: ClearForm['kind'];
 }
 
 /** What kind it is and what its label says are enough to begin with. */
-export function NewClear({ opened, onClose, kinds }: Props) {
+export function NewClear({ opened, onClose, kinds, kind = 'two-part epoxy' }: Props) {
   const queries = useQueryClient();
   const { form, pending, error, submit } = useSentForm({
-    fields: { kind: 'two-part epoxy', name: '', label_min: 30, bottle_ml: 240 } satisfies ClearForm,
+    fields: { kind, name: '', label_min: 30, bottle_ml: 240 } satisfies ClearForm,
     send: ({ label_min, ...typed }, once) =>
       once({ ...typed, ...(mixed(typed.kind) ? { label_min } : {}) }, (body, headers) =>
         ask(api.POST('/clears', { body, headers })),
@@ -31,7 +33,7 @@ export function NewClear({ opened, onClose, kinds }: Props) {
   return (
     <AskForm
       title="Add a clear"
-      action="Into the store"
+      action="Save clear"
       opened={opened}
       pending={pending}
       error={error}

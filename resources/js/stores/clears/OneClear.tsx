@@ -1,26 +1,79 @@
-import { Anchor, Radio } from '@mantine/core';
-import { words } from '../../api/client';
-import type { ClearBottle, Clears } from '../../api/types';
+import { Radio } from '@mantine/core';
+import type { ClearBottle, ClearChange, Clears, Settings } from '../../api/types';
 import { within } from '../../parts/bounds';
 import { DayField } from '../../parts/DayField';
 import { Figure } from '../../parts/Figure';
 import layout from '../../parts/layout.module.css';
 import { SavedText } from '../../parts/SavedText';
 import { Select } from '../../parts/Select';
-import { day, minutes } from '../../units/units';
-import '../../parts/controls';
-import classes from '../kept.module.css';
+import { day, minutes, moneyLabel } from '../../units/units';
+import { Thing } from '../things/Thing';
+import { useUndoable } from '../things/useUndoable';
+import { BottleDrawing } from './BottleDrawing';
 import { useClearChange } from './useClearChange';
+import '../../parts/controls';
 
 const BY = ['volume', 'weight'] as const;
 
 const MAY_BE_UNKNOWN = ['price', 'keeps_months'];
 
-/** One clear: what its sheet says, what is left, and its times in this room. */
-export function OneClear({ clear, bounds }: { clear: ClearBottle; bounds: Clears['bounds'] }) {
+interface Props {
+  clear: ClearBottle;
+  bounds: Clears['bounds'];
+  settings: Settings;
+  opened: boolean;
+  onOpen: () => void;
+}
+
+type Set = (fields: Omit<ClearChange, 'revision'>) => Promise<unknown>;
+
+/** One clear: its bottle, what is left, how long it is good, and its times in this room. */
+export function OneClear({ clear, bounds, settings, opened, onOpen }: Props) {
   const change = useClearChange(clear);
-  const set: (fields: Parameters<typeof change.mutate>[0]) => unknown = (fields) =>
-    change.mutateAsync(fields).catch(() => {});
+  const set: Set = useUndoable<Omit<ClearChange, 'revision'>>(clear.name, clear, change.mutateAsync);
+  return (
+    <Thing
+      name={clear.name}
+      drawing={<BottleDrawing clear={clear} />}
+      mark={
+        <Radio
+          name={clear.kind}
+          size="md"
+          label={clear.in_use ? 'in use' : 'use this one'}
+          aria-label={`${clear.name} in use`}
+          checked={clear.in_use}
+          disabled={clear.archived}
+          onChange={() => void change.mutateAsync({ in_use: true }).catch(() => {})}
+        />
+      }
+      opened={opened}
+      onOpen={onOpen}
+      archived={clear.archived}
+      onArchive={() => void set({ archived: !clear.archived })}
+      error={change.error}
+      figures={<Figures {...{ clear, bounds, settings, set }} />}
+    >
+      <p>
+        {clear.kind}: {Math.round(clear.left_ml)} of {Math.round(clear.bottle_ml)} ml left
+        {clear.yellow_percent > 0 && `, yellowed ${clear.yellow_percent} %`}
+      </p>
+      {clear.expired ? (
+        <p className={layout.low}>Past its date.</p>
+      ) : (
+        clear.good_until !== null && <p>Good until {day(clear.good_until)}.</p>
+      )}
+      <p>
+        In this room: {clear.here.working_min !== null && `${minutes(clear.here.working_min)} to work in, `}hard after{' '}
+        {minutes(clear.here.hard_min)}, next coat from {minutes(clear.here.recoat_min[0] ?? 0)} to{' '}
+        {minutes(clear.here.recoat_min[1] ?? 0)} (later: sand first), ready to sand after {minutes(clear.here.sand_min)}
+        , ready to fish after {minutes(clear.here.fish_min)}.
+      </p>
+      <p className="dim">{clear.caution}</p>
+    </Thing>
+  );
+}
+
+function Figures({ clear, bounds, settings, set }: Omit<Props, 'opened' | 'onOpen'> & { set: Set }) {
   const mixed = clear.parts_b > 0;
   const figure = (label: string, name: keyof Clears['bounds'], decimals = 2) => (
     <Figure
@@ -33,66 +86,33 @@ export function OneClear({ clear, bounds }: { clear: ClearBottle; bounds: Clears
     />
   );
   return (
-    <li data-clear={clear.name} className={clear.archived ? classes.away : undefined}>
-      <div className={classes.who}>
-        <Radio
-          name={clear.kind}
-          label={clear.in_use ? 'in use' : 'take into use'}
-          aria-label={`${clear.name} in use`}
-          checked={clear.in_use}
-          disabled={clear.archived}
-          onChange={() => void set({ in_use: true })}
-        />
-        <SavedText label={clear.kind} value={clear.name} max={80} required onSave={(name) => set({ name })} />
-        <span className={`chip ${classes.film}`} title="one coat over black and over white">
-          <i style={{ background: clear.chip.black }} />
-          <i style={{ background: clear.chip.white }} />
-        </span>
-      </div>
-      <div className={classes.figures}>
-        {mixed && figure('Label, min', 'label_min', 0)}
-        {mixed && figure('Parts A', 'parts_a')}
-        {mixed && figure('Parts B', 'parts_b')}
-        {mixed && <Select label="Mixed by" options={BY} value={clear.by} onChoose={(by) => set({ by })} />}
-        {figure(mixed ? 'A, g/ml' : 'g/ml', 'density_a')}
-        {mixed && figure('B, g/ml', 'density_b')}
-        {figure('Yellowed, %', 'yellow_percent', 0)}
-        {clear.kind === 'UV resin' && figure('Dose, J/cm²', 'dose_j_cm2', 1)}
-        {clear.kind === 'UV resin' && figure('Lamp, mW/cm²', 'lamp_mw_cm2', 1)}
-        {figure('Bottle, ml', 'bottle_ml', 0)}
-        {figure('Left, ml', 'left_ml', 1)}
-        {figure('Price', 'price')}
-        <DayField
-          size="xs"
-          label="Opened on"
-          value={clear.opened_on ?? ''}
-          onChange={(day) => set({ opened_on: day === '' ? null : day })}
-        />
-        {figure('Then keeps, months', 'keeps_months', 0)}
-        <DayField
-          size="xs"
-          label="Expires on"
-          value={clear.expires_on ?? ''}
-          onChange={(day) => set({ expires_on: day === '' ? null : day })}
-        />
-      </div>
-      <p className={classes.below}>
-        {clear.expired && <b className={layout.low}>Past its date. </b>}
-        {clear.good_until !== null && `Good until ${day(clear.good_until)}. `}
-        Here: {clear.here.working_min !== null && `${minutes(clear.here.working_min)} to work in, `}
-        hard after {minutes(clear.here.hard_min)}, the next coat from {minutes(clear.here.recoat_min[0] ?? 0)} to{' '}
-        {minutes(clear.here.recoat_min[1] ?? 0)} (later: sand first), sanded after {minutes(clear.here.sand_min)},
-        fished after {minutes(clear.here.fish_min)}. {clear.caution}
-      </p>
-      <Anchor
-        component="button"
-        type="button"
-        className={classes.putAway}
-        onClick={() => void set({ archived: !clear.archived })}
-      >
-        {clear.archived ? 'Bring back' : 'Put away'}
-      </Anchor>
-      {change.isError && <p role="alert">{words(change.error)}</p>}
-    </li>
+    <>
+      <SavedText label="Name" value={clear.name} max={80} required onSave={(name) => set({ name })} />
+      {mixed && figure('Working time on the label, min', 'label_min', 0)}
+      {mixed && figure('Parts A', 'parts_a')}
+      {mixed && figure('Parts B', 'parts_b')}
+      {mixed && <Select label="Mixed by" options={BY} value={clear.by} onChoose={(by) => set({ by })} />}
+      {figure(mixed ? 'Density of A, g/ml' : 'Density, g/ml', 'density_a')}
+      {mixed && figure('Density of B, g/ml', 'density_b')}
+      {figure('Yellowed, %', 'yellow_percent', 0)}
+      {clear.kind === 'UV resin' && figure('Dose, J/cm²', 'dose_j_cm2', 1)}
+      {clear.kind === 'UV resin' && figure('Lamp, mW/cm²', 'lamp_mw_cm2', 1)}
+      {figure('Bottle, ml', 'bottle_ml', 0)}
+      {figure('Left, ml', 'left_ml', 1)}
+      {figure(moneyLabel('Price', settings), 'price')}
+      <DayField
+        size="xs"
+        label="Opened on"
+        value={clear.opened_on ?? ''}
+        onChange={(day) => set({ opened_on: day === '' ? null : day })}
+      />
+      {figure('Shelf life once open, months', 'keeps_months', 0)}
+      <DayField
+        size="xs"
+        label="Expires on"
+        value={clear.expires_on ?? ''}
+        onChange={(day) => set({ expires_on: day === '' ? null : day })}
+      />
+    </>
   );
 }

@@ -4,7 +4,7 @@ import { api, ask, words } from '../../api/client';
 import { useHabits } from '../../api/shopQueries';
 import type { Habits, HabitsChange } from '../../api/types';
 import { Failed } from '../../parts/Failed';
-import { Notices, offerUndo } from '../../parts/Notices';
+import { offerUndo } from '../../parts/Notices';
 import { PageTitle } from '../../parts/PageTitle';
 import { Waiting } from '../../parts/Waiting';
 import { CleaningFigures } from './CleaningFigures';
@@ -37,7 +37,6 @@ export function HabitsPage() {
   };
   return (
     <section aria-label="Habits">
-      <Notices />
       <div className="page-head">
         <PageTitle of="Habits" />
         <h1>Habits</h1>

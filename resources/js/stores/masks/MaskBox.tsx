@@ -210,7 +210,7 @@ function MaskCard({ mask, settings, chosen, onChoose }: CardProps) {
           />
           <NumberInput
             size="xs"
-            label="Good for so many"
+            label="Good for how many baits"
             defaultValue={mask.lasts ?? ''}
             min={1}
             allowDecimal={false}

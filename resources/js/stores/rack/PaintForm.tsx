@@ -6,7 +6,7 @@ import { ColourField } from '../../parts/ColourField';
 import { DayField } from '../../parts/DayField';
 import { Figure } from '../../parts/Figure';
 import { SavedText } from '../../parts/SavedText';
-import { counted, volume } from '../../units/units';
+import { counted, moneyLabel, volume } from '../../units/units';
 import '../../parts/controls';
 import classes from './paint.module.css';
 
@@ -77,7 +77,7 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
         onSave={(ml) => ml !== null && onChange({ left_ml: ml })}
       />
       <Figure
-        label="Price of a bottle"
+        label={moneyLabel('Price of a bottle', settings)}
         value={paint.price}
         min={0}
         max={10_000}
@@ -93,7 +93,7 @@ export function PaintForm({ paint, settings, busy, onChange }: Props) {
         onSave={(drops) => drops !== null && onChange({ drop_ml: 1 / drops })}
       />
       <Figure
-        label="Dries so many times as long (1: as the model says)"
+        label="Drying time, times the estimate"
         value={Math.round(paint.drying * 100) / 100}
         {...within(bounds.drying)}
         decimals={2}

@@ -67,7 +67,7 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
         )}
       </div>
       {paint.archived && (
-        <p className="notice">Archived: it is offered nowhere, and stays in every pattern and run that uses it.</p>
+        <p className="notice">Archived: no longer offered, but still in every pattern and run that uses it.</p>
       )}
       {paint.guessed_before && (
         <p className="notice">
@@ -95,8 +95,8 @@ function Bottle({ paint, settings }: { paint: Paint; settings: Settings }) {
             {paint.mix !== null
               ? `Worked out from what it was mixed of: ${paint.mix.map((part) => `${part.drops} ${part.name}`).join(', ')}.`
               : paint.from_card
-                ? 'A model’s figure from a measured card.'
-                : 'A model’s figure from swatch and kind: a guess, until a card is measured.'}
+                ? 'Estimate from a measured card.'
+                : 'Rough estimate from swatch and kind until you measure a card.'}
           </p>
           <h2 className={classes.paintHead}>Used in</h2>
           <UsedIn paint={paint} />

@@ -8,12 +8,12 @@ import type { Paint, Settings } from '../../api/types';
 import { Chip } from '../../parts/Chip';
 import { oneOf } from '../../parts/choices';
 import { Failed } from '../../parts/Failed';
+import { NewPaint } from '../../parts/NewPaint';
 import { useLongList } from '../../parts/useLongList';
 import { useTyped } from '../../parts/useTyped';
 import { Waiting } from '../../parts/Waiting';
 import { useSize } from '../../stage/useSize';
 import { volume } from '../../units/units';
-import { NewPaint } from './NewPaint';
 import { RackFiles } from './RackFiles';
 import { ORDERS, type Order, pick, STANDS, type Stand } from './sorting';
 import { usePaintChange } from './usePaintChange';
@@ -73,7 +73,7 @@ export function Rack() {
       {paints.data.length === 0 ? (
         <div className="empty">
           <h2>The rack is empty</h2>
-          <p>Pick a swatch and a kind; the application guesses how it covers until you measure a card.</p>
+          <p>Pick a swatch and a kind. How it covers is estimated until you measure a card.</p>
           <Button onClick={() => setAdding(true)}>Add the first paint</Button>
         </div>
       ) : (

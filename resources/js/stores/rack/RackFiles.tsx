@@ -1,6 +1,7 @@
 import { Anchor, Button, Popover } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useLocation } from 'react-router';
 import { api, ask, words } from '../../api/client';
 import type { Palette } from '../../api/types';
 import { FilePick } from '../../parts/FilePick';
@@ -11,7 +12,9 @@ import classes from '../stores.module.css';
 /** The rack as files: out, and in again. */
 export function RackFiles() {
   const queries = useQueryClient();
-  const [swatches, setSwatches] = useState<Palette | null>(null);
+  // A palette that was dropped on another page comes with the way here.
+  const dropped = (useLocation().state as { swatches?: Palette } | null)?.swatches;
+  const [swatches, setSwatches] = useState(dropped ?? null);
   const bring = useMutation({
     mutationFn: async (file: File) => ask(api.POST('/rack/import', { body: { csv: await file.text() } })),
     onSuccess: () => queries.invalidateQueries(),
@@ -41,7 +44,7 @@ export function RackFiles() {
             </li>
             <li>
               <FilePick
-                action="Bring in a table"
+                action="Import a table"
                 label="A table"
                 accept=".csv,text/csv"
                 inline
@@ -51,7 +54,7 @@ export function RackFiles() {
                 }}
               />
               <br />
-              <span className="dim">bottles known by name are brought up to date, others added</span>
+              <span className="dim">updates bottles of the same name, adds the others</span>
               {bring.isSuccess && (
                 <p role="status">
                   {bring.data.added} added, {bring.data.changed} brought up to date.{' '}
@@ -78,9 +81,9 @@ export function RackFiles() {
               <span className="dim">.gpl</span>
             </li>
             <li>
-              <FilePick action="Bring in a palette" label="A palette" accept=".gpl" inline onFile={read.mutate} />
+              <FilePick action="Import a palette" label="A palette" accept=".gpl" inline onFile={read.mutate} />
               <br />
-              <span className="dim">choose which of its swatches become paints</span>
+              <span className="dim">choose which swatches become paints</span>
               {read.isError && (
                 <p role="alert" className="notice">
                   {words(read.error)}

@@ -31,7 +31,7 @@ export function ReplacePaint({ paint }: { paint: Paint }) {
   const offer = chosen === null ? undefined : search.data?.offers[chosen];
   return (
     <section aria-label="Replace it">
-      <h2 className={classes.paintHead}>Out of it?</h2>
+      <h2 className={classes.paintHead}>Run out? Find the nearest paint</h2>
       {paint.used_in === 0 ? (
         <p className="dim">No pattern uses it, so there is no finished bait to hold a replacement against.</p>
       ) : (

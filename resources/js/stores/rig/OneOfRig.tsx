@@ -1,12 +1,13 @@
-import { Anchor, Checkbox, Radio } from '@mantine/core';
-import { words } from '../../api/client';
-import type { Equipment, EquipmentChange, Rig, Settings } from '../../api/types';
+import { Checkbox, Radio } from '@mantine/core';
+import type { Equipment, EquipmentChange, EquipmentFigures, Rig, Settings } from '../../api/types';
 import { within } from '../../parts/bounds';
 import { Figure } from '../../parts/Figure';
 import layout from '../../parts/layout.module.css';
 import { SavedText } from '../../parts/SavedText';
 import { length, pressure, temperature } from '../../units/units';
-import classes from '../kept.module.css';
+import { Thing } from '../things/Thing';
+import { useUndoable } from '../things/useUndoable';
+import { RigDrawing } from './RigDrawing';
 import { useEquipmentChange } from './useEquipmentChange';
 
 interface Props {
@@ -17,47 +18,71 @@ interface Props {
 
 type Set = (change: Omit<EquipmentChange, 'revision'>) => unknown;
 
-/** One of the rig, with its figures; each is saved as soon as it stands still. */
-export function OneOfRig({ one, bounds, settings }: Props) {
+/** One of the rig: what it is good for, its figures when it is opened. */
+export function OneOfRig(props: Props & { opened: boolean; onOpen: () => void }) {
+  const { one, bounds, settings, opened, onOpen } = props;
   const change = useEquipmentChange(one);
-  const set: Set = (fields) => change.mutateAsync(fields).catch(() => {});
+  const kept = { ...one.figures, name: one.name, archived: one.archived };
+  const set: Set = useUndoable<Omit<EquipmentChange, 'revision'>>(one.name, kept, change.mutateAsync);
   return (
-    <li className={one.archived ? classes.away : undefined} data-equipment={one.name}>
-      <div className={classes.who}>
+    <Thing
+      name={one.name}
+      Heading="h3"
+      drawing={<RigDrawing one={one} />}
+      mark={
         <Radio
           name={one.kind}
+          size="md"
           label={one.in_hand ? 'in hand' : 'take in hand'}
           aria-label={`${one.name} in hand`}
           checked={one.in_hand}
           disabled={one.archived}
-          onChange={() => void set({ in_hand: true })}
+          onChange={() => void change.mutateAsync({ in_hand: true }).catch(() => {})}
         />
-        <SavedText label="Name" value={one.name} max={80} required onSave={(name) => set({ name })} />
-      </div>
-      <div className={classes.figures}>
-        {one.kind === 'airbrush' && <OfAirbrush {...{ one, bounds, settings, set }} />}
-        {one.kind === 'compressor' && <OfCompressor {...{ one, bounds, settings, set }} />}
-        {one.kind === 'dryer' && <OfDryer {...{ one, bounds, settings, set }} />}
-      </div>
-      <Anchor
-        component="button"
-        type="button"
-        className={classes.putAway}
-        onClick={() => void set({ archived: !one.archived })}
-      >
-        {one.archived ? 'Bring back' : 'Put away'}
-      </Anchor>
+      }
+      opened={opened}
+      onOpen={onOpen}
+      archived={one.archived}
+      onArchive={() => void set({ archived: !one.archived })}
+      error={change.error}
+      figures={
+        <>
+          <SavedText label="Name" value={one.name} max={80} required onSave={(name) => set({ name })} />
+          {one.kind === 'airbrush' && <OfAirbrush {...{ one, bounds, settings, set }} />}
+          {one.kind === 'compressor' && <OfCompressor {...{ one, bounds, settings, set }} />}
+          {one.kind === 'dryer' && <OfDryer {...{ one, bounds, settings, set }} />}
+        </>
+      }
+    >
+      <p>{inFigures(one.figures, settings)}</p>
+      {one.good_for !== null && <p>{one.good_for}</p>}
       {one.arrives !== null && (
-        <p className={`${classes.below} ${one.arrives.softens ? layout.low : 'dim'}`}>
+        <p className={one.arrives.softens ? layout.low : undefined}>
           {one.arrives.softens ? 'Too warm for plastic: ' : 'At the bait: '}
           about {temperature.show(one.arrives.surface_c, settings)} {temperature.unit(settings)}, {one.arrives.air_m_s}{' '}
           m/s
           {one.arrives.softens ? '. Hold it further off.' : ''}
         </p>
       )}
-      {change.isError && <p role="alert">{words(change.error)}</p>}
-    </li>
+    </Thing>
   );
+}
+
+/** What it is, in its figures. */
+function inFigures(
+  { nozzle_mm, cup_ml, gauge, most_psi, tank_l, moisture_trap, dryer }: EquipmentFigures,
+  s: Settings,
+) {
+  const parts = [
+    nozzle_mm !== undefined && `${nozzle_mm} mm nozzle`,
+    cup_ml !== undefined && `${cup_ml} ml cup`,
+    gauge && 'with a gauge',
+    most_psi !== undefined && `up to ${pressure.show(most_psi, s)} ${pressure.unit(s)}`,
+    tank_l !== undefined && (tank_l === 0 ? 'no tank' : `${tank_l} l tank`),
+    moisture_trap && 'with a moisture trap',
+    dryer !== undefined && `${dryer.kind}, held off ${length.show(dryer.distance_mm, s)} ${length.unit(s)}`,
+  ];
+  return parts.filter((part) => part !== false && part !== undefined).join(', ');
 }
 
 function OfAirbrush({ one: { figures }, bounds, set }: Props & { set: Set }) {
@@ -119,7 +144,6 @@ function OfDryer({ one: { figures }, bounds, settings, set }: Props & { set: Set
   const mm = (value: number) => length.show(value, settings);
   return (
     <>
-      <span className={classes.kind}>{dryer.kind}</span>
       {dryer.kind !== 'fan' && (
         <Figure
           label={`Comes out at, ${temperature.unit(settings)}`}

@@ -1,13 +1,12 @@
-import { Anchor, Button } from '@mantine/core';
-import { useState } from 'react';
 import { useSettings } from '../../api/queries';
 import { useRig } from '../../api/shopQueries';
 import type { Equipment } from '../../api/types';
 import { Failed } from '../../parts/Failed';
 import layout from '../../parts/layout.module.css';
-import { PageTitle } from '../../parts/PageTitle';
 import { Waiting } from '../../parts/Waiting';
-import classes from '../kept.module.css';
+import { StoreHead } from '../things/StoreHead';
+import { Things } from '../things/Thing';
+import { useStorePage } from '../things/useStorePage';
 import { NewEquipment } from './NewEquipment';
 import { OneOfRig } from './OneOfRig';
 
@@ -25,41 +24,33 @@ const KINDS: { kind: Equipment['kind']; name: string; none: string }[] = [
 export function Rig() {
   const rig = useRig();
   const settings = useSettings().data;
-  const [adding, setAdding] = useState(false);
-  const [old, setOld] = useState(false);
+  const page = useStorePage(rig.data?.equipment);
   if (rig.isError) return <Failed error={rig.error} retry={() => void rig.refetch()} />;
   if (rig.data === undefined || settings === undefined) return <Waiting />;
   const { equipment, bounds, dryers } = rig.data;
-  const away = equipment.filter((one) => one.archived).length;
   return (
     <section aria-label="Rig">
-      <div className="page-head">
-        <PageTitle of="Rig" />
-        <h1>Rig</h1>
-        <span className="dim">what is in hand counts for air, drying and plans</span>
-        <span className="spacer" />
-        {away > 0 && (
-          <Anchor component="button" type="button" aria-pressed={old} onClick={() => setOld(!old)}>
-            {old ? 'Without what was put away' : `${away} put away`}
-          </Anchor>
-        )}
-        <Button onClick={() => setAdding(true)}>Add to the rig</Button>
-      </div>
+      <StoreHead
+        of="Rig"
+        about="what is in hand counts for air, drying and plans"
+        {...page.head}
+        add="Add to the rig"
+      />
       {KINDS.map(({ kind, name, none }) => {
-        const shown = equipment.filter((one) => one.kind === kind && (old || !one.archived));
+        const shown = equipment.filter((one) => one.kind === kind && page.isShown(one));
         return (
           <section key={kind} className={layout.part} aria-label={name}>
             <h2>{name}</h2>
             {shown.length === 0 && <p className="dim">{none}</p>}
-            <ul className={classes.kept}>
+            <Things>
               {shown.map((one) => (
-                <OneOfRig key={one.id} one={one} bounds={bounds} settings={settings} />
+                <OneOfRig key={one.id} {...{ one, bounds, settings }} {...page.opening(one.id)} />
               ))}
-            </ul>
+            </Things>
           </section>
         );
       })}
-      <NewEquipment opened={adding} onClose={() => setAdding(false)} dryers={dryers} settings={settings} />
+      <NewEquipment opened={page.adding} onClose={page.close} dryers={dryers} settings={settings} />
     </section>
   );
 }
