@@ -26,6 +26,7 @@ final class Calculators
             new FaultCalculator(),
             new CleanCalculator(),
             new OrderCalculator(),
+            new PassesCalculator(),
             new EyeCalculator(),
             new ClearCalculator(),
             new AdviseCalculator(),
