@@ -10,6 +10,7 @@ use Hawkbrush\Core\Air\Nozzle;
 use Hawkbrush\Core\Air\Sprayed;
 use Hawkbrush\Core\Air\Spraying;
 use Hawkbrush\Core\Air\SprayWork;
+use Hawkbrush\Core\Air\Sweep;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Node;
 use Illuminate\Database\Eloquent\Model;
@@ -45,6 +46,7 @@ final class SprayedCoat extends Model
         return [
             'work' => $way->work->value, 'kind' => $way->kind->value, 'thinning' => $way->thinning, 'nozzle_mm' => $way->nozzle->mm,
             'craft' => $way->craft, 'water' => $way->water,
+            'sweep' => $way->sweep === null ? null : ['wet_um' => $way->sweep->wetUm, 'width_mm' => $way->sweep->widthMm],
         ];
     }
 
@@ -92,6 +94,8 @@ final class SprayedCoat extends Model
     public function core(): Sprayed
     {
         $of = Node::kept($this->spraying);
+        // Kept before the width of a sweep counted: by its work alone.
+        $sweep = $of->optional('sweep');
 
         return new Sprayed(
             new Spraying(
@@ -101,6 +105,7 @@ final class SprayedCoat extends Model
                 new Nozzle($of->field('nozzle_mm')->number()),
                 $of->field('craft')->boolean(),
                 $of->field('water')->boolean(),
+                $sweep === null ? null : new Sweep($sweep->field('wet_um')->number(), $sweep->field('width_mm')->number()),
             ),
             $this->psi,
             Fault::tryFrom($this->fault ?? ''),

@@ -16,7 +16,8 @@ final readonly class CleanFigures
     public const USUAL = [
         'blow' => ['left' => 0.08, 'minutes' => 0.5, 'cleaner_ml' => 0.0],
         'rinse' => ['left' => 0.02, 'minutes' => 1.5, 'cleaner_ml' => 4.0],
-        'strip' => ['left' => 0.003, 'minutes' => 6.0, 'cleaner_ml' => 15.0],
+        'flush' => ['left' => 0.006, 'minutes' => 3.0, 'cleaner_ml' => 8.0],
+        'strip' => ['left' => 0.002, 'minutes' => 6.0, 'cleaner_ml' => 15.0],
     ];
 
     /** @param array<string, array{left: float, minutes: float, cleaner_ml: float}> $of by level */
@@ -38,7 +39,7 @@ final readonly class CleanFigures
     }
 
     /**
-     * {blow: {left, minutes, cleaner_ml}, rinse, strip}; what is left out is as usual.
+     * {blow: {left, minutes, cleaner_ml}, rinse, flush, strip}; what is left out is as usual.
      *
      * @throws Refused when a better clean would leave more
      */
@@ -54,7 +55,11 @@ final readonly class CleanFigures
                 'cleaner_ml' => $one?->maybe('cleaner_ml') ?? $of[$level]['cleaner_ml'],
             ];
         }
-        foreach ([['blow', 'rinse'], ['rinse', 'strip']] as [$less, $more]) {
+        if (! $node->has(CleanLevel::Flush->value)) {
+            // Kept before there was a flush: between the two beside it.
+            $of['flush'] = ['left' => max($of['strip']['left'], min($of['rinse']['left'], $of['flush']['left']))] + $of['flush'];
+        }
+        foreach ([['blow', 'rinse'], ['rinse', 'flush'], ['flush', 'strip']] as [$less, $more]) {
             if ($of[$more]['left'] > $of[$less]['left']) {
                 throw Refused::at("{$node->pointer}/{$more}/left", "A {$more} leaves no more than a {$less} does.");
             }

@@ -9,6 +9,7 @@ enum CleanLevel: string
 {
     case Blow = 'blow';
     case Rinse = 'rinse';
+    case Flush = 'flush';
     case Strip = 'strip';
 
     /** @return list<string> */
@@ -21,7 +22,8 @@ enum CleanLevel: string
     {
         return match ($this) {
             self::Blow => 'Blow it empty and wipe the cup.',
-            self::Rinse => 'Rinse the cup and spray cleaner through until it comes clear.',
+            self::Rinse => 'Rinse the cup with water and blow it out.',
+            self::Flush => 'Spray cleaner through until it comes clear, and brush the tip.',
             self::Strip => 'Take needle and nozzle out and clean all of it.',
         };
     }

@@ -14,7 +14,8 @@ use Hawkbrush\Core\Film\SurfaceFinish;
 /**
  * How an airbrush is cleaned between two colours: what each way would leave of the old one is mixed into the next
  * (Duncan), laid on what it is laid on, and held against it clean; the least that keeps the change under 1 DeltaE00 will
- * do. Flakes, solvent and clear have their own word. Common practice, no published source.
+ * do. Nobody takes an airbrush apart between colours where a flush will do. Flakes, solvent and clear have their own
+ * word. Common practice, no published source.
  */
 final readonly class CleanOut
 {
@@ -31,6 +32,9 @@ final readonly class CleanOut
 
     /** The first drops carry what is left; painters try them on paper, and this much of it reaches the bait. A guess. */
     private const REACHES_BAIT = 0.4;
+
+    /** What a flush leaves sits at the tip and goes with the first drops. A guess. */
+    private const REACHES_FROM_TIP = 0.15;
 
     /**
      * @param array<string, float> $deltaE of the next colour on the bait, by level
@@ -56,15 +60,18 @@ final readonly class CleanOut
         $deltaE = [];
         $level = null;
         foreach (CleanLevel::cases() as $one) {
-            $left = $figures->left($one) * self::REACHES_BAIT;
+            $reaches = $one->atLeast(CleanLevel::Flush) === $one ? self::REACHES_FROM_TIP : self::REACHES_BAIT;
+            $left = $figures->left($one) * $reaches;
             $mixed = DuncanMixing::mix([[$to->optics, 1 - $left], [$from->optics, $left]]);
             $seen = $ground->under(Film::of($mixed, $dryUm))->colour(SurfaceFinish::Clear)->lab;
             $deltaE[$one->value] = DeltaE2000::between($clean, $seen);
-            $level ??= $deltaE[$one->value] < $limit ? $one : null;
+            $enough = $one === CleanLevel::Flush ? self::UNSEEN : $limit;
+            $level ??= $deltaE[$one->value] < $enough ? $one : null;
         }
         $reasons = [match ($level) {
             CleanLevel::Blow => \sprintf('blown empty, what is left changes it by %.1f DeltaE00: nobody sees it', $deltaE['blow']),
-            CleanLevel::Rinse, CleanLevel::Strip => \sprintf('only blown empty it would change by %.1f DeltaE00', $deltaE['blow']),
+            CleanLevel::Rinse, CleanLevel::Flush => \sprintf('only blown empty it would change by %.1f DeltaE00', $deltaE['blow']),
+            CleanLevel::Strip => \sprintf('flushed it would still change by %.1f DeltaE00', $deltaE['flush']),
             null => \sprintf(
                 'even cleaned out, what is left changes the first drops by %.1f DeltaE00: spray them on paper',
                 $deltaE['strip'],
@@ -90,10 +97,10 @@ final readonly class CleanOut
     private static function words(InCup $from, InCup $to): array
     {
         return array_values(array_filter([
-            $from->leavesFlakes() && ! $to->leavesFlakes() ? [CleanLevel::Strip, 'flakes stay behind and show in anything plain'] : null,
-            $to->leavesFlakes() && ! $from->leavesFlakes() ? [CleanLevel::Strip, 'old paint dulls flakes and helps them clog'] : null,
+            $from->leavesFlakes() && ! $to->leavesFlakes() ? [CleanLevel::Flush, 'flakes stay behind and show in anything plain'] : null,
+            $to->leavesFlakes() && ! $from->leavesFlakes() ? [CleanLevel::Flush, 'old paint dulls flakes and helps them clog'] : null,
             $from->solvent !== $to->solvent ? [CleanLevel::Strip, 'solvent and water-borne paint curdle where they meet'] : null,
-            $to->kind === Kind::Medium ? [CleanLevel::Strip, 'clear shows every trace'] : null,
+            $to->kind === Kind::Medium ? [CleanLevel::Flush, 'clear shows every trace'] : null,
         ]));
     }
 }

@@ -14,15 +14,29 @@ use Hawkbrush\Core\Words;
 final class Pressure
 {
     /**
-     * A thinner paint breaks up at less air: exp(-a s^b) of a share s of reducer. A little of it hardly counts, 60 percent
-     * bring 40 psi to 12. Fitted.
+     * A thinner paint breaks up at less air: (1 + (s / 0.17)^4)^(-0.95 / 4) of a share s of reducer. A little of it hardly
+     * counts, 60 percent bring 40 psi to 12, and a tenth more of it never takes more than a tenth of the air. Fitted.
      */
-    private const THINNING = 2.59;
+    private const THINS_FROM = 0.17;
 
-    private const THINNING_POWER = 1.5;
+    private const THINS_POWER = 0.95;
+
+    private const THINS_BEND = 4;
 
     /** Water thins a little less than as much reducer. A guess. */
     private const WATER = 0.9;
+
+    /** With so much reducer practice begins at so much less again. A guess. */
+    private const THINNED = 0.4;
+
+    private const THINNED_LOWER = 0.38;
+
+    /** See-through paint, one light coat from close up, as it comes; by this power of how wet it is. Fitted. */
+    private const CLOSE_PSI = 10.0;
+
+    private const CLOSE_POWER = 0.6;
+
+    private const LIGHT_UM = 9.0;
 
     /** No airbrush sprays with less, no hose is run with more. */
     private const LEAST_PSI = 0.5;
@@ -32,15 +46,18 @@ final class Pressure
     /** @param Experience|null $experience what was sprayed and noted with this paint and airbrush */
     public static function window(Spraying $spraying, ?Experience $experience = null): Window
     {
-        $work = $spraying->work;
+        $figures = $spraying->figures();
         $reasons = [
-            new Factor(1.0, \sprintf('%s of paint as it comes: about %s psi', $work->label(), self::round($work->psi()))),
+            new Factor(1.0, \sprintf('%s of paint as it comes: about %s psi', self::what($spraying), self::round($figures->psi))),
             ...self::ofKind($spraying),
             ...self::ofThinning($spraying),
             $spraying->nozzle->air(),
         ];
         $set = self::model($spraying);
-        [$low, $high] = array_map(static fn(float $spread): float => $set * $spread, $work->spread());
+        [$low, $high] = [$set * self::lowest($spraying), $set * $figures->spread[1]];
+        if ($spraying->seenThrough() && $spraying->sweep !== null) {
+            $low = min($low, self::CLOSE_PSI * ($spraying->sweep->wetUm / self::LIGHT_UM) ** self::CLOSE_POWER);
+        }
         if ($experience !== null && ($shift = $experience->shift) !== 1.0) {
             $reasons[] = new Factor($shift, $experience->says());
             [$low, $set, $high] = [$low * $shift, $set * $shift, $high * $shift];
@@ -55,7 +72,7 @@ final class Pressure
     /** What the model says before anybody sprayed, in psi. */
     public static function model(Spraying $spraying): float
     {
-        $psi = $spraying->work->psi() * $spraying->nozzle->air()->times;
+        $psi = $spraying->figures()->psi * $spraying->nozzle->air()->times;
         foreach ([...self::ofKind($spraying), ...self::ofThinning($spraying)] as $factor) {
             $psi *= $factor->times;
         }
@@ -98,13 +115,29 @@ final class Pressure
             return [];
         }
         $share = $spraying->thinning * ($spraying->water ? self::WATER : 1.0);
-        $times = exp(-self::THINNING * $share ** self::THINNING_POWER * $spraying->work->thinningCounts());
+        $times = (1 + ($share / self::THINS_FROM) ** self::THINS_BEND)
+            ** (-self::THINS_POWER / self::THINS_BEND * $spraying->figures()->thinningCounts);
 
         return [new Factor($times, \sprintf(
             'with %d %% %s it breaks up at less air',
             round($spraying->thinning * 100),
             $spraying->water ? 'water' : 'reducer',
         ))];
+    }
+
+    /** The work in words, with the width of the sweep where that decides. */
+    private static function what(Spraying $spraying): string
+    {
+        return $spraying->work->label()
+            .($spraying->sweep === null ? '' : \sprintf(', about %d mm wide,', round($spraying->sweep->widthMm)));
+    }
+
+    /** How far below practice goes, as a factor: the thinner the paint of a free coat, the closer and lower some spray it. */
+    private static function lowest(Spraying $spraying): float
+    {
+        $thinned = $spraying->work->isFree() ? min(1.0, $spraying->thinning / self::THINNED) : 0.0;
+
+        return $spraying->figures()->spread[0] * (1 - self::THINNED_LOWER * $thinned);
     }
 
     private static function within(float $psi): float

@@ -14,11 +14,25 @@ final class Thinning
 
     private const METALLIC_POINTS = 10.0;
 
+    /** See-through paint is sprayed nearly as it comes at full air, or four parts to six of reducer at little: two schools. */
+    private const SEEN_THROUGH = 60.0;
+
+    /** A mist of pearl or metal is spread by the hand, not by reducer. */
+    private const FLAKES = 10.0;
+
     private const MOST = 90.0;
 
     public static function window(Spraying $spraying): Window
     {
-        [$low, $set, $high] = $spraying->work->thinning();
+        // How much a dusting is reduced does not depend on how wide it is.
+        $figures = $spraying->work === SprayWork::Dusting ? $spraying->work->figures() : $spraying->figures();
+        [$low, $set, $high] = $figures->thinning;
+        if ($spraying->work === SprayWork::Dusting && $spraying->kind->glint() > 0) {
+            $set = self::FLAKES;
+        }
+        if ($spraying->seenThrough()) {
+            $high = max($high, self::SEEN_THROUGH);
+        }
         $reasons = [new Factor(1.0, $spraying->work->thinningWord())];
         $more = 0.0;
         if ($spraying->craft) {
@@ -38,6 +52,6 @@ final class Thinning
         }
 
         // Where thick paint is thinned, as it comes still serves who has the air for it.
-        return new Window($low, min(self::MOST, $set + $more), min(self::MOST, $high + $more), $reasons);
+        return new Window(round($low), min(self::MOST, round($set + $more)), min(self::MOST, round($high + $more)), $reasons);
     }
 }

@@ -27,7 +27,8 @@ final class CleanCalculator implements Calculator
     {
         return <<<'TEXT'
             in:  from, to: paints; dry_um: film of the second (default: its ordinary coat, over a white base)
-            out: level: blow, rinse or strip; delta_e {blow, rinse, strip} of the second paint with what each leaves of the first;
+            out: level: blow, rinse, flush or strip; delta_e {blow, rinse, flush, strip} of the second paint with what each leaves
+                 of the first;
                  minutes, cleaner_ml, reasons []
             TEXT;
     }

@@ -51,7 +51,8 @@ final class ClearCalculator implements Calculator
             $in->optional('humidity_percent')?->number(...Climate::HUMIDITY_PERCENT) ?? 50.0,
         );
         $coats = $in->optional('coats')?->integer(1, 10) ?? 1;
-        $mixes = Mixes::of($product, $climate->airC, $in->optional('baits')?->integer(1, 60) ?? 1, $in->field('area_mm2')->number(1, 1e6));
+        $area = $in->field('area_mm2')->number(1, 1e6);
+        $mixes = Mixes::of($product, $climate->airC, $in->optional('baits')?->integer(1, 60) ?? 1, $area);
         $cure = Cure::of($product, $climate);
         $runs = Turning::runsForMin($product, $climate->airC);
         $over = $in->optional('over')?->text(60);
@@ -70,7 +71,8 @@ final class ClearCalculator implements Calculator
             'sand_min' => $cure->sandMin,
             'fish_min' => $cure->fishMin,
             'turn' => Turning::wanted($product->clear, $runs),
-            'runs_mm' => Turning::runsMm($product->clear, $runs),
+            'may_stand' => Turning::mayStand($product->clear, $area),
+            'runs_mm' => Turning::shownMm($product->clear, $runs),
             'trouble' => $mixes->trouble(),
             'over' => $over === null ? null : get_object_vars(Chemistry::over($product->clear, $over)),
         ];

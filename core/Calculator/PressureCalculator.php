@@ -21,8 +21,10 @@ final class PressureCalculator implements Calculator
     public function shape(): string
     {
         return <<<'TEXT'
-            in:  work: base, lay-in, coat, fade, mesh, stencil, dusting, dot or splatter; kind (default opaque);
-                 thinning_percent (0 to 95, default 0); nozzle_mm (0.1 to 1.5, default 0.35)
+            in:  work: base, lay-in, coat, fade, mesh, stencil, dusting, dot or splatter;
+                 or, for free spraying, instead of it weight (mist, light, medium, heavy), width_mm (0.5 to 300) and zone;
+                 kind (default opaque); thinning_percent (0 to 95, default 0); nozzle_mm (0.1 to 1.5, default 0.35);
+                 craft (whether it is craft-store paint, default false)
             out: psi [low, high], set_psi, reasons [{times, why}], thinning {percent [low, high], set_percent, reasons}
             TEXT;
     }

@@ -15,6 +15,7 @@ final readonly class Batch
         public Cure $cure,
         public int $coats,
         public float $takesMl,
+        public float $bodyMm2,
     ) {}
 
     public static function of(Product $product, Climate $climate, int $baits, float $bodyMm2, int $coats): self
@@ -24,7 +25,7 @@ final readonly class Batch
             ? $baits * Mixes::mlPerBait($product->clear, $bodyMm2)
             : array_sum(array_column($mixes->mixes, 'ml'));
 
-        return new self($product, $mixes, Cure::of($product, $climate), $coats, $coats * $one);
+        return new self($product, $mixes, Cure::of($product, $climate), $coats, $coats * $one, $bodyMm2);
     }
 
     /** Minutes with the hands: stirring and brushing, all coats. */

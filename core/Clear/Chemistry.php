@@ -22,10 +22,12 @@ final readonly class Chemistry
     /** @param string $below what lies below: a family of paint as bottles name it, pen ink, decal, or another clear */
     public static function over(Clear $clear, string $below): self
     {
-        $below = mb_strtolower($below);
+        // A marker is a pen.
+        $below = str_replace('marker', 'pen', mb_strtolower($below));
         // Acrylic ink, from a bottle, is paint; what a pen lays is ink.
-        $ink = preg_match('/\bink\b/', $below) === 1 && (! str_contains($below, 'acrylic') || preg_match('/\bpen\b/', $below) === 1);
-        $marks = $ink || preg_match('/decal|marker|alcohol.*\bpen\b/', $below) === 1;
+        [$pen, $acrylic] = [preg_match('/\bpen\b/', $below) === 1, str_contains($below, 'acrylic')];
+        $ink = preg_match('/\bink\b/', $below) === 1 && (! $acrylic || $pen);
+        $marks = $ink || ($pen && ! $acrylic) || str_contains($below, 'decal');
         $solvent = preg_match('/lacquer|solvent|enamel/', $below) === 1;
         $hard = $below !== Clear::Acrylic->value && \in_array($below, array_map(mb_strtolower(...), Clear::names()), true);
         $twoPart = $clear === Clear::Epoxy || $clear === Clear::Resin;

@@ -21,6 +21,9 @@ final readonly class Cure
 
     private const FISHES = 3.0;
 
+    /** Hard through is fished: what the lamp has cured, and casting resin after its two days. */
+    private const CURED = 1.0;
+
     private function __construct(
         public float $hardMin,
         public float $recoatFromMin,
@@ -47,6 +50,11 @@ final readonly class Cure
                 / $clear->rate($climate->airC),
         };
 
-        return new self($hard, self::RECOAT_FROM * $hard, self::RECOAT_UNTIL * $hard, self::SANDS * $hard, self::FISHES * $hard);
+        $through = $clear === Clear::Uv || $clear === Clear::Resin;
+
+        return new self(
+            $hard, self::RECOAT_FROM * $hard, self::RECOAT_UNTIL * $hard, ($through ? self::CURED : self::SANDS) * $hard,
+            ($through ? self::CURED : self::FISHES) * $hard,
+        );
     }
 }

@@ -15,6 +15,11 @@ final class Turning
 
     private const GRAVITY = 9.81;
 
+    private const OFF_THE_BAIT_MM = 100.0;
+
+    /** A bait of about 70 mm. Common practice, no published source. */
+    private const SMALL_MM2 = 4500.0;
+
     /** How far it runs before it gels, mm. */
     public static function runsMm(Clear $clear, float $gelMin): float
     {
@@ -33,6 +38,20 @@ final class Turning
             Clear::Acrylic => 3.0,
             Clear::Uv => 1.0,
         };
+    }
+
+    /** The same as a figure to show: further than a bait is long it says nothing. */
+    public static function shownMm(Clear $clear, float $gelMin): ?float
+    {
+        $mm = self::runsMm($clear, $gelMin);
+
+        return $mm > self::OFF_THE_BAIT_MM ? null : $mm;
+    }
+
+    /** Whether one thin coat may stand all the same: it pools a little at its lowest point, and some accept that. */
+    public static function mayStand(Clear $clear, float $areaMm2): bool
+    {
+        return $clear === Clear::Epoxy && $areaMm2 <= self::SMALL_MM2;
     }
 
     public static function wanted(Clear $clear, float $gelMin): bool

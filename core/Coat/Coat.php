@@ -11,6 +11,8 @@ use Hawkbrush\Core\Drying\Airflow;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Film\Optics;
+use Hawkbrush\Core\Technique\ByHand;
+use Hawkbrush\Core\Technique\ByPen;
 use Hawkbrush\Core\Technique\Choices;
 use Hawkbrush\Core\Technique\Splattered;
 use Hawkbrush\Core\Technique\Technique;
@@ -139,25 +141,26 @@ final readonly class Coat
     public function spraying(Nozzle $nozzle, bool $water): Spraying
     {
         $cup = $this->mixture->inCup();
+        $work = $this->work();
 
         return new Spraying(
-            $this->work(),
+            $work,
             $cup->kind ?? $this->mixture->parts[0][0]->kind,
             $this->thinning,
             $nozzle,
             $this->mixture->isCraft(),
             $water && ! $this->mixture->needsSolvent(),
+            $this->saidWork() === null ? LikelyWork::sweep($this, $work) : null,
         );
     }
 
-    /** Whether the mask that the coat before went through stays on for this one: the same mesh or tape, not taken off in between. */
+    /** Whether the mask of the coat before stays on for this one: the same mesh or tape, however it is written, not taken off. */
     public function keepsMaskOf(?self $before): bool
     {
         return $before !== null
             && $this->technique->press()->presses()
             && $before->technique->name() === $this->technique->name()
-            && $before->choices->all() === $this->choices->all()
-            && $before->seed === $this->seed;
+            && $before->choices->areAs($this->choices);
     }
 
     /** What is set for the technique, as the air makes it. */
@@ -196,7 +199,7 @@ final readonly class Coat
     /** Seconds until one coat is touch dry, as this paint was found to dry; null when it never does in this air. */
     public function touchDryS(Climate $climate, Airflow $air): ?float
     {
-        return $this->paced(Evaporation::touchDryS($this->wetUm(), $this->volatileShare(), $climate, $air));
+        return $this->paced(Evaporation::touchDryS($this->wetUm(), $this->volatileShare(), $climate, $air, $this->inMarks()));
     }
 
     /** Seconds until a mask or tape may be clamped on it; null when never. */
@@ -230,6 +233,12 @@ final readonly class Coat
             $this->setting->by === SetBy::Heat ? Hazard::HotAir : null,
             $this->technique->tool() === Tool::Sheet ? Hazard::Blade : null,
         ]));
+    }
+
+    /** Whether it lies in dots and lines that dry from their edges too. */
+    private function inMarks(): bool
+    {
+        return $this->technique instanceof ByPen || ($this->technique instanceof ByHand && $this->technique->inMarks());
     }
 
     private function paced(?float $seconds): ?float

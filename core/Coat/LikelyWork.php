@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Hawkbrush\Core\Coat;
 
 use Hawkbrush\Core\Air\SprayWork;
+use Hawkbrush\Core\Air\Sweep;
 use Hawkbrush\Core\Film\Kind;
 use Hawkbrush\Core\Technique\Placed;
 use Hawkbrush\Core\Technique\Press;
+use Hawkbrush\Core\Technique\Stencil;
 
 /** What the airbrush is used for, as technique, place and weight look. Common practice, no published source. */
 final class LikelyWork
@@ -15,8 +17,10 @@ final class LikelyWork
     /** Kinds that a base is laid of. */
     private const BASES = [Kind::Opaque, Kind::SemiOpaque, Kind::Pearl];
 
-    /** A band as narrow as this is an accent. */
-    private const NARROW_MM = 8.0;
+    /** A sweep as narrow as this is an accent, as wide as that a coat. */
+    private const NARROW_MM = 10.0;
+
+    private const WIDE_MM = 25.0;
 
     /** Aimed no lower than this, and reduced by so much, a coat shades the back. */
     private const FROM_ABOVE_DEG = 45.0;
@@ -33,16 +37,39 @@ final class LikelyWork
             $press === Press::Clamped => SprayWork::Mesh,
             $press === Press::Held => SprayWork::Stencil,
             $coat->technique instanceof Placed && ! $press->masks() => SprayWork::Dot,
-            $coat->weight === Weight::Mist, self::shades($coat) => SprayWork::Dusting,
-            $kind === Kind::Fluorescent && $coat->weight === Weight::Heavy => SprayWork::LayIn,
-            ! $coat->place->cuts() && $coat->weight !== Weight::Light && \in_array($kind, self::BASES, true) => SprayWork::Base,
-            $coat->widthMm !== null && $coat->widthMm <= self::NARROW_MM => SprayWork::Fade,
-            $kind === Kind::Pearl && $coat->place->cuts() && $coat->weight === Weight::Light => SprayWork::Fade,
+            self::shades($coat) => SprayWork::Dusting,
+            default => self::free($kind, $coat->weight, $coat->place, $coat->widthMm),
+        };
+    }
+
+    /** Of free spraying. */
+    public static function free(Kind $kind, Weight $weight, Place $place, ?float $widthMm): SprayWork
+    {
+        $swept = $place->sweptMm($widthMm);
+
+        return match (true) {
+            $weight === Weight::Mist => SprayWork::Dusting,
+            $kind === Kind::Fluorescent && $weight !== Weight::Light => SprayWork::LayIn,
+            ! $place->cuts() && $swept >= self::WIDE_MM && $weight !== Weight::Light && \in_array($kind, self::BASES, true)
+                => SprayWork::Base,
+            $swept <= self::NARROW_MM => SprayWork::Fade,
             default => SprayWork::Coat,
         };
     }
 
-    /** Whether it is reduced paint misted from above. */
+    /** How wet and wide it is swept on, where that decides the air; null: the work alone does. */
+    public static function sweep(Coat $coat, SprayWork $work): ?Sweep
+    {
+        $across = $coat->technique instanceof Stencil ? $coat->technique->acrossMm($coat->choices) : null;
+
+        return match (true) {
+            $work->isFree() => new Sweep($coat->wetUm(), $coat->place->sweptMm($coat->widthMm)),
+            $work === SprayWork::Stencil && $across !== null => new Sweep($coat->wetUm(), $across),
+            default => null,
+        };
+    }
+
+    /** Whether it is reduced paint from above. */
     private static function shades(Coat $coat): bool
     {
         return $coat->place->cuts() && $coat->aimDeg !== null && $coat->aimDeg <= self::FROM_ABOVE_DEG && $coat->thinning >= self::REDUCED;

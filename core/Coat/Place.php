@@ -32,6 +32,15 @@ final readonly class Place
     /** A range that goes farther around than this is sprayed from all sides. */
     private const ALL_ROUND_DEG = 150.0;
 
+    /** What is swept in one go around and along, and what counts as a small place. Guesses. */
+    private const LARGE_MM = 40.0;
+
+    private const LONG_MM = 80.0;
+
+    private const SMALL_MM = 10.0;
+
+    private const LEAST_SWEPT_MM = 4.0;
+
     /** @param value-of<self::SIDES>|null $side */
     private function __construct(
         public ?Zone $zone,
@@ -167,6 +176,31 @@ final readonly class Place
             Zone::LowerFlank, Zone::PectoralFin => 120.0,
             Zone::Belly, Zone::Throat, Zone::PelvicFin, Zone::AnalFin => 180.0,
         };
+    }
+
+    /**
+     * How wide it is swept, in mm. A small place holds a wide sweep back: it goes by little air. Common practice, no
+     * published source; the widths are those of a bait of 65 to 110 mm.
+     *
+     * @param float|null $widthMm of the stroke, if it is known
+     */
+    public function sweptMm(?float $widthMm): float
+    {
+        $usual = match ($this->zone) {
+            null => max(self::LEAST_SWEPT_MM, min(
+                ($this->toU - $this->fromU) * self::LONG_MM,
+                ($this->toDeg - $this->fromDeg) / 180 * self::LARGE_MM,
+            )),
+            Zone::Whole, Zone::Back, Zone::Flank, Zone::Belly => self::LARGE_MM,
+            Zone::Shoulder, Zone::LowerFlank => 20.0,
+            Zone::Head => 16.0,
+            Zone::Tail => 12.0,
+            Zone::GillPlate, Zone::Throat, Zone::Muzzle => 8.0,
+            Zone::LateralLine, Zone::PectoralFin, Zone::PelvicFin, Zone::AnalFin, Zone::DorsalFin => 6.0,
+            Zone::EyeSurround => 5.0,
+        };
+
+        return $widthMm === null ? $usual : ($usual <= self::SMALL_MM ? min($usual, $widthMm) : $widthMm);
     }
 
     /** Whether what is laid is looked at on the right: it is for that side only. */

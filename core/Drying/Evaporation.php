@@ -24,6 +24,9 @@ final class Evaporation
     /** Volatiles of a mist, um: less than that has as much less to go through. A guess. */
     private const MIST_UM = 2.4;
 
+    /** Dots and lines by hand are dry under a dryer in about a minute, however thick: no deeper than this. Fitted. */
+    private const MARK_UM = 13.0;
+
     /** Whoever waits longer than this does not wait, but warms or dries the air. */
     private const LONGEST_S = 86_400.0;
 
@@ -54,14 +57,18 @@ final class Evaporation
 
     /**
      * @param float $volatileShare part of the wet coat that leaves, 0 to 1
+     * @param bool $small whether it lies in small marks, which dry from their edges too
      *
      * @return float|null seconds, null when it does not dry within a day in this air
      */
-    public static function touchDryS(float $wetUm, float $volatileShare, Climate $climate, Airflow $air): ?float
+    public static function touchDryS(float $wetUm, float $volatileShare, Climate $climate, Airflow $air, bool $small = false): ?float
     {
         $volatileUm = $wetUm * $volatileShare;
         if ($volatileUm <= 0) {
             return 0.0;
+        }
+        if ($small) {
+            $volatileUm = min(self::MARK_UM, $volatileUm);
         }
 
         $leavesS = $volatileUm * self::KG_PER_UM / max(1e-12, self::rate($climate, $air));

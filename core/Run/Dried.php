@@ -7,7 +7,6 @@ namespace Hawkbrush\Core\Run;
 use Hawkbrush\Core\Coat\SetBy;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\DryingFactor;
-use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Pattern\Recipe;
 
 /** What a run says of how long its paints really take to dry, held against the model. */
@@ -23,13 +22,15 @@ final class Dried
     {
         $felt = [];
         foreach ($recipe->coats() as $step) {
-            $model = Evaporation::touchDryS($step->wetUm(), $step->volatileShare(), $climate, $step->setting->air($climate));
+            $dries = $step->mixture->drying();
+            $learnt = $step->touchDryS($climate, $step->setting->air($climate));
+            $model = $learnt === null || $dries <= 0 ? null : $learnt / $dries;
             // What is left wet on purpose is not waited for.
             if ($model === null || $model <= 0 || $step->setting->by === SetBy::Wet) {
                 continue;
             }
             foreach ($record->dried[$step->id] ?? [] as ['seconds' => $seconds, 'tacky' => $tacky]) {
-                if (DryingFactor::tells($seconds / $model) && ($tacky || $seconds < $model * $step->mixture->drying())) {
+                if (DryingFactor::tells($seconds / $model) && ($tacky || $seconds < $learnt)) {
                     foreach ($step->mixture->parts as [$paint]) {
                         $felt[$paint->id][] = DryingFactor::bounded($seconds / $model);
                     }

@@ -17,6 +17,11 @@ final class AirWords
         $from = Pressure::round($window->low);
         $to = Pressure::round($window->high);
 
+        if (! $window->holds($psi)) {
+            // What is unusual is not ordered.
+            return "{$near} psi is outside the usual {$from} to {$to} psi. Look at its mark on paper first.";
+        }
+
         return $habits->sprayOut()
             ? "Begin near {$near} psi and turn it until the mark on paper is as on the test sheet; note what gave it. {$from} to {$to} psi is usual."
             : "Set {$near} psi by the gauge. {$from} to {$to} psi is usual.";

@@ -12,6 +12,12 @@ abstract readonly class ByHand implements Technique
         return Tool::Brush;
     }
 
+    /** Whether it lies in small marks rather than as a film. */
+    public function inMarks(): bool
+    {
+        return true;
+    }
+
     final public function press(): Press
     {
         return Press::Touched;

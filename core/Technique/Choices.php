@@ -15,6 +15,8 @@ final readonly class Choices
 {
     private const LONGEST_PATH = 12_000;
 
+    private const SAME = 0.01;
+
     /**
      * @param array<string, float> $numbers
      * @param array<string, string> $words
@@ -56,6 +58,18 @@ final readonly class Choices
     public function areUsual(Technique $technique): bool
     {
         return $this->all() == self::read($technique, Node::root([]))->all();
+    }
+
+    /** Whether nothing in them differs that a hand could tell. */
+    public function areAs(self $other): bool
+    {
+        foreach ($this->numbers as $name => $number) {
+            if (abs($number - ($other->numbers[$name] ?? INF)) > self::SAME) {
+                return false;
+            }
+        }
+
+        return $this->words === $other->words;
     }
 
     public function number(string $name): float

@@ -26,4 +26,10 @@ abstract readonly class Stencil implements Technique
     {
         return true;
     }
+
+    /** How wide one sweep goes where openings lie side by side, in mm; null: each is sprayed for itself. */
+    public function acrossMm(Choices $choices): ?float
+    {
+        return null;
+    }
 }

@@ -31,7 +31,7 @@ it('says the window of each coat with its reasons, and follows what is set', fun
         ->and($base['air']['psi']['reasons'])->not->toBeEmpty()
         ->and($base['clean'])->toBeNull()
         ->and($base['dry']['dryer_s'])->toBeLessThan($base['dry']['still_s'])
-        ->and(airOf($this, $version, 1)['clean']['level'])->toBeIn(['blow', 'rinse', 'strip']);
+        ->and(airOf($this, $version, 1)['clean']['level'])->toBeIn(['blow', 'rinse', 'flush', 'strip']);
     $back = $version['steps'][2]['document']['id'];
     $set = airOf($this, $version, 1)['air']['psi']['set'];
     $version = $this->edit($version, ['op' => 'change', 'step' => $back, 'set' => ['psi' => $set]])->json('version');

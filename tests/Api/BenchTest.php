@@ -137,7 +137,7 @@ it('says of air and faults what holds for the figures that are really used', fun
     expect($now()['air'][0]['air']['says'])->toContain("{$coat['psi']} psi");
     $before = $grain($now());
     $this->send('POST', "/runs/{$run['id']}/events", ['events' => [$this->event('figures', $coat['id'], null, ['psi' => 12])]])->assertOk();
-    expect($now()['air'][0]['air']['says'])->toContain('Set 12 psi by the gauge')->and($grain($now()))->not->toBe($before);
+    expect($now()['air'][0]['air']['says'])->toContain('12 psi is outside the usual')->and($grain($now()))->not->toBe($before);
 });
 
 it('numbers baits on from run to run', function (): void {

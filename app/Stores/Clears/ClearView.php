@@ -78,6 +78,7 @@ final class ClearView
     public static function batch(Batch $batch, Climate $climate, ?array $planned): array
     {
         $runs = Turning::runsForMin($batch->product, $climate->airC);
+        $mm = Turning::shownMm($batch->product->clear, $runs);
 
         return [
             'coats' => $batch->coats,
@@ -90,7 +91,8 @@ final class ClearView
                 'usable_min' => round($mix['usable_min'], 1),
             ], $batch->mixes->mixes),
             'turn' => Turning::wanted($batch->product->clear, $runs),
-            'runs_mm' => round(Turning::runsMm($batch->product->clear, $runs), 1),
+            'may_stand' => Turning::mayStand($batch->product->clear, $batch->bodyMm2),
+            'runs_mm' => $mm === null ? null : round($mm),
             ...self::cure($batch->cure),
             'says' => array_values(array_filter([
                 self::yellowed($batch, $planned),

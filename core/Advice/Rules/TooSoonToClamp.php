@@ -28,7 +28,8 @@ final class TooSoonToClamp implements Rule
     /** Dry film of one coat that a dryer alone gets dry right through, um. */
     private const THIN_UM = 6.0;
 
-    private const NEARLY_S = 30.0;
+    /** Nobody counts a minute of twenty. */
+    private const NEARLY_S = 60.0;
 
     private const STILL_WET = 0.05;
 
@@ -147,7 +148,10 @@ final class TooSoonToClamp implements Rule
             if ($below === null || $this->liesOn($coat, $below) < self::ON_IT) {
                 continue;
             }
-            $safe = $below->step->maskSafeS($painted->climate, $below->step->setting->air($painted->climate));
+            $air = $below->step->setting->air($painted->climate);
+            $safe = $below->step->maskSafeS($painted->climate, $air);
+            // Twenty minutes planned are twenty minutes: the while until it is touch dry is not asked for on top.
+            $safe = $safe === null ? null : $safe - (float) $below->step->touchDryS($painted->climate, $air);
             if ($safe !== null && $waited >= $safe - self::NEARLY_S) {
                 // What lies further below has had longer.
                 break;

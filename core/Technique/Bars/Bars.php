@@ -29,6 +29,9 @@ final readonly class Bars extends Stencil implements Cut, Placed
     /** Corners down each edge of a cut bar. */
     private const STEPS = 12;
 
+    /** One sweep goes across so many of their widths. A guess. */
+    private const ACROSS = 3.0;
+
     private const OVER_DEG = 30;
 
     public function name(): string
@@ -44,6 +47,11 @@ final readonly class Bars extends Stencil implements Cut, Placed
     public function how(): string
     {
         return 'Aim at the edge of the openings, a little at a time; lift to look.';
+    }
+
+    public function acrossMm(Choices $choices): float
+    {
+        return self::ACROSS * $choices->number('width_mm');
     }
 
     public function settings(): array

@@ -17,6 +17,11 @@ use Hawkbrush\Core\Technique\Sided;
 /** Brushed on flat: strokes of one width along the side, a little thinner between them; their ends are never in line. */
 final readonly class Brush extends ByHand implements Sided
 {
+    public function inMarks(): bool
+    {
+        return false;
+    }
+
     public function name(): string
     {
         return 'brush';

@@ -2,7 +2,7 @@ import type { CleanOut } from '../api/types';
 import { minutes } from '../units/units';
 import classes from './air.module.css';
 
-const LEVELS = { blow: 'blown through', rinse: 'rinsed', strip: 'stripped' } as const;
+const LEVELS = { blow: 'blown through', rinse: 'rinsed', flush: 'flushed', strip: 'stripped' } as const;
 
 /** How the airbrush is cleaned before a coat, and what would be left after less. */
 export function CleanBefore({ clean }: { clean: CleanOut }) {

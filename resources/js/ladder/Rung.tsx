@@ -1,7 +1,16 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { UnstyledButton } from '@mantine/core';
-import { IconClock, IconDroplet, IconFlame, type IconProps, IconRipple, IconTool, IconWind } from '@tabler/icons-react';
+import {
+  IconClock,
+  IconDroplet,
+  IconDroplets,
+  IconFlame,
+  type IconProps,
+  IconRipple,
+  IconTool,
+  IconWind,
+} from '@tabler/icons-react';
 import type { BodyShape, CoatAir, Finding, Settings, Step } from '../api/types';
 import { EyeDrawing } from '../stage/EyeDrawing';
 import { ZoneOutline } from '../stage/ZoneOutline';
@@ -31,6 +40,7 @@ const FLAGS = { stop: classes.flagStop, caution: classes.flagCaution, hint: clas
 const CLEANS = {
   blow: (props: IconProps) => <IconWind {...props} />,
   rinse: (props: IconProps) => <IconDroplet {...props} />,
+  flush: (props: IconProps) => <IconDroplets {...props} />,
   strip: (props: IconProps) => <IconTool {...props} />,
 };
 
@@ -103,7 +113,7 @@ export function Rung({ step, body, settings, chosen, faded, mask, advice, clean,
 
 /**
  * How the coat is set before the next rung: flame, dial with minutes, or two waves; below it, how the airbrush is
- * cleaned: blown, rinsed, stripped.
+ * cleaned: blown, rinsed, flushed, stripped.
  * @param wait minutes that its wait comes to in this room
  */
 export function SetMark({ step, mask, wait, clean }: Mark) {

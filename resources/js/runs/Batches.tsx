@@ -35,12 +35,19 @@ export function Batches({ plan }: { plan: Plan }) {
   );
 }
 
+function standing({ turn, may_stand, runs_mm }: Batch): string {
+  if (!turn) return 'It stays where it is laid.';
+  const sags = runs_mm === null ? 'it runs off the bait' : `it sags about ${runs_mm} mm`;
+  return `Keep it turning, or ${sags}.${may_stand ? ' One thin coat on a bait this small may stand: it pools a little at its lowest point.' : ''}`;
+}
+
 /** Coats, turning, and when it can be coated again, sanded and fished. */
-function batchWords({ coats, takes_ml, turn, runs_mm, hard_min, recoat_min, sand_min, fish_min }: Batch): string {
+function batchWords(batch: Batch): string {
+  const { coats, takes_ml, hard_min, recoat_min, sand_min, fish_min } = batch;
   const [from = 0, until = 0] = recoat_min;
   return [
     `${counted(coats, 'coat')}${coats > 1 ? ', mixed like this for each' : ''}, ${takes_ml} ml in total.`,
-    turn ? `Keep it turning, or it sags about ${runs_mm} mm.` : 'It stays where it is laid.',
+    standing(batch),
     `Hard after ${minutes(hard_min)}; the next coat from ${minutes(from)} to ${minutes(until)}, later sand first; ready to sand after ${minutes(sand_min)}, ready to fish after ${minutes(fish_min)} (common practice; its sheet goes first).`,
   ].join(' ');
 }

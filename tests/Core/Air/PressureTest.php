@@ -14,8 +14,13 @@ use Hawkbrush\Core\Air\Spraying;
 use Hawkbrush\Core\Air\SprayWork;
 use Hawkbrush\Core\Air\Thinning;
 use Hawkbrush\Core\Air\Window;
+use Hawkbrush\Core\Coat\Weight;
+use Hawkbrush\Core\Exchange\SprayingReader;
 use Hawkbrush\Core\Film\Kind;
+use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
+use Hawkbrush\Core\Shop\AirWords;
+use Hawkbrush\Core\Shop\Habits;
 use Hawkbrush\Core\Words;
 use Tests\Build;
 
@@ -53,6 +58,78 @@ it('asks for the air that painters use', function (
     'splatter' => [SprayWork::Splatter, Kind::Opaque, 0, 0.35, 2, 3],
 ]);
 
+it('asks for the air of free spraying by weight, width, place and kind', function (string $in, float $psi): void {
+    // Common practice, no published source.
+    $air = Pressure::window(SprayingReader::read(Node::fromJson($in)));
+    expect($air->holds($psi))->toBeTrue("{$air->low} to {$air->high} holds {$psi}");
+})->with([
+    'a light transparent' => ['{"weight":"light","kind":"transparent"}', 10],
+    'a pearl belly' => ['{"weight":"medium","zone":"belly","kind":"pearl"}', 40],
+    'a light pearl belly' => ['{"weight":"light","zone":"belly","kind":"pearl"}', 40],
+    'a light white flank' => ['{"weight":"light","zone":"flank"}', 40],
+    'round the eye' => ['{"weight":"light","zone":"eye surround","kind":"pearl"}', 6],
+    'the muzzle' => ['{"weight":"light","zone":"muzzle","kind":"pearl"}', 7],
+    'the gill plate' => ['{"weight":"light","zone":"gill plate","kind":"pearl"}', 7],
+    'the throat' => ['{"weight":"light","zone":"throat"}', 7],
+    'a narrow ridge' => ['{"weight":"light","zone":"back","width_mm":5,"kind":"pearl"}', 6],
+    'a back dusted with reduced black' => ['{"weight":"medium","zone":"back","width_mm":9,"thinning_percent":50}', 10],
+    'a thinned transparent' => ['{"weight":"medium","kind":"transparent","thinning_percent":60}', 10],
+    'a thinned transparent, at most' => ['{"weight":"medium","kind":"transparent","thinning_percent":60}', 15],
+]);
+
+it('goes over smoothly in width, weight and thinning, with something usual at every air from 5 to 40 psi', function (): void {
+    $at = static fn(string $kind, string $weight, float $mm, float $percent): Window => Pressure::window(SprayingReader::read(
+        Node::root(['kind' => $kind, 'weight' => $weight, 'width_mm' => $mm, 'thinning_percent' => $percent]),
+    ));
+    foreach (['opaque', 'transparent', 'pearl', 'metallic'] as $kind) {
+        foreach (Weight::names() as $weight) {
+            for ($mm = 2.0; $mm < 80; $mm *= 1.1) {
+                foreach ([0.0, 5.0, 12.0, 20.0, 35.0, 50.0, 70.0] as $percent) {
+                    $here = $at($kind, $weight, $mm, $percent)->set;
+                    expect($at($kind, $weight, 1.1 * $mm, $percent)->set / $here)->toBeBetween(0.9, 1.1)
+                        ->and($at($kind, $weight, $mm, 1.1 * $percent)->set / $here)->toBeBetween(0.9, 1.1);
+                }
+            }
+        }
+    }
+    for ($psi = 5; $psi <= 40; $psi++) {
+        $usual = array_filter(range(2, 60), static fn(int $mm): bool => $at('pearl', 'light', $mm, 0)->holds($psi));
+        expect($usual)->not->toBe([], "{$psi} psi");
+    }
+    foreach (['belly', 'flank', 'back'] as $zone) {
+        $by = array_map(static fn(string $weight): float => Pressure::window(
+            SprayingReader::read(Node::fromJson("{\"weight\":\"{$weight}\",\"zone\":\"{$zone}\",\"kind\":\"pearl\"}")),
+        )->set, Weight::names());
+        $sorted = $by;
+        sort($sorted);
+        expect($by)->toBe($sorted);
+    }
+});
+
+it('leaves the air at 40 for bars, and splatters from 1 to 3 psi however thin it is', function (): void {
+    // Common practice, no published source.
+    $step = Build::paintStep(['technique' => ['name' => 'bars'], 'thinning_percent' => 0, 'weight' => 'light'], 'bars');
+    $bars = Build::recipe($step)->coats()[0];
+    expect(Pressure::window($bars->spraying(Nozzle::ordinary(), false))->holds(40.0))->toBeTrue();
+    foreach ([0, 30, 60] as $percent) {
+        $air = Pressure::window(Build::spraying(SprayWork::Splatter, Kind::Opaque, $percent));
+        expect([$air->low, $air->high])->toEqualWithDelta([1.0, 3.0], 1e-9);
+    }
+});
+
+it('says either a work or free spraying, and knows craft paint', function (): void {
+    expect(static fn() => SprayingReader::read(Node::fromJson('{"work":"coat","weight":"light"}')))->toThrow(Refused::class, 'not both')
+        ->and(static fn() => SprayingReader::read(Node::fromJson('{"width_mm":0.1}')))->toThrow(Refused::class);
+    $craft = SprayingReader::read(Node::fromJson('{"work":"coat","craft":true}'));
+    expect(reasons(Thinning::window($craft)))->toContain('craft paint wants much');
+});
+
+it('gives no order that it calls unusual', function (): void {
+    $window = Pressure::window(Build::spraying(SprayWork::Fade, Kind::Pearl));
+    expect(AirWords::say($window, 6, Habits::usual()))->toStartWith('Set 6 psi')
+        ->and(AirWords::say($window, 20, Habits::usual()))->not->toContain('Set 20')->toContain('outside the usual 4.8 to 7.2 psi');
+});
+
 it('asks for the thinning that painters use', function (SprayWork $work, Kind $kind, float $percent): void {
     // Common practice, no published source.
     expect(Thinning::window(Build::spraying($work, $kind))->holds($percent))->toBeTrue();
@@ -63,7 +140,23 @@ it('asks for the thinning that painters use', function (SprayWork $work, Kind $k
     'milk-thin white through mesh' => [SprayWork::Mesh, Kind::Opaque, 10],
     'stencil detail, 40 to 60' => [SprayWork::Stencil, Kind::Transparent, 60],
     'pearl as it comes' => [SprayWork::Fade, Kind::Pearl, 0],
+    'stencil as it comes' => [SprayWork::Stencil, Kind::Opaque, 0],
+    'mesh as it comes' => [SprayWork::Mesh, Kind::Opaque, 0],
+    'mist as it comes' => [SprayWork::Dusting, Kind::Pearl, 0],
 ]);
+
+it('wants a dot thicker than a coat, and calls nothing far below that good painters do', function (): void {
+    // Common practice, no published source.
+    foreach (Kind::cases() as $kind) {
+        $set = static fn(SprayWork $work): float => Thinning::window(Build::spraying($work, $kind))->set;
+        expect($set(SprayWork::Dot))->toBeLessThan($set(SprayWork::Coat));
+        foreach (SprayWork::cases() as $work) {
+            expect(Thinning::window(Build::spraying($work, $kind))->low)->toBe(0.0);
+        }
+    }
+    $coat = Thinning::window(Build::spraying(SprayWork::Coat, Kind::Opaque));
+    expect($coat->high)->toBeLessThanOrEqual(30.0);
+});
 
 it('never asks for more air for thinner paint, nor for less from a larger nozzle', function (SprayWork $work): void {
     foreach (Kind::cases() as $kind) {
@@ -90,7 +183,7 @@ it('never asks for more air for thinner paint, nor for less from a larger nozzle
 it('gives a reason for every factor, and their product is the figure', function (): void {
     $air = Pressure::window(Build::spraying(SprayWork::Coat, Kind::Metallic, 30, 0.5));
     $product = array_product(array_map(static fn(Factor $factor): float => $factor->times, $air->reasons));
-    expect($air->set)->toEqualWithDelta(SprayWork::Coat->psi() * $product, 1e-9)
+    expect($air->set)->toEqualWithDelta(SprayWork::Coat->figures()->psi * $product, 1e-9)
         ->and(reasons($air))->toContain('40 psi')->toContain('flakes')->toContain('30 % reducer')->toContain('0.5 mm nozzle');
 });
 

@@ -140,7 +140,9 @@ it('works out air, faults and cleaning', function (): void {
     $fault = worked('fault', ['fault' => 'spider legs', 'psi' => 30, 'thinning_percent' => 60]);
     expect($fault['causes'][0]['cause'])->toBe('too much air')->and((array) $fault['causes'][0]['sets'])->toHaveKey('psi');
     $clean = worked('clean', ['from' => ['hex' => '#111213', 'kind' => 'opaque'], 'to' => ['hex' => '#f2f2ee', 'kind' => 'opaque']]);
-    expect($clean['level'])->toBe('strip')->and($clean['delta_e']['blow'])->toBeGreaterThan($clean['delta_e']['strip']);
+    expect($clean['level'])->toBe('flush')->and($clean['delta_e']['blow'])->toBeGreaterThan($clean['delta_e']['strip']);
+    $free = worked('pressure', ['weight' => 'light', 'width_mm' => 5, 'zone' => 'belly', 'kind' => 'pearl', 'craft' => true]);
+    expect($free['psi'][1])->toBeLessThan(20)->and($free['thinning']['set_percent'])->toBeGreaterThanOrEqual(15);
 });
 
 it('refuses air, thinning and nozzles that there are not, and says what is possible', function (array $in, string $pointer): void {

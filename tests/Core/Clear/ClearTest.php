@@ -159,3 +159,30 @@ it('takes longer over a larger bait, and says where a mix does not last for one'
         ->and(array_sum(array_column($large->mixes, 'baits')))->toBe(29)
         ->and(Mixes::of(product(), 21, 8, SMALL_BAIT)->trouble())->toBe('');
 });
+
+it('is fished when practice fishes it', function (): void {
+    // Common practice, no published source.
+    $cure = static fn(array $figures, Clear $clear): Cure => Cure::of(product($figures, $clear), Climate::ordinary());
+    expect($cure([], Clear::Uv)->fishMin)->toEqualWithDelta(30, 1e-9)
+        ->and($cure([], Clear::Resin)->fishMin)->toEqualWithDelta(2 * 24 * 60, 1e-9)
+        ->and($cure(['label_min' => 5], Clear::Epoxy)->hardMin)->toBeLessThan(90);
+});
+
+it('lets a thin epoxy coat stand on a small bait, and shows no figure that is off the bait', function (): void {
+    // Common practice, no published source.
+    expect(Turning::mayStand(Clear::Epoxy, 3000))->toBeTrue()->and(Turning::mayStand(Clear::Epoxy, 9000))->toBeFalse()
+        ->and(Turning::mayStand(Clear::Urethane, 3000))->toBeFalse();
+    foreach (Clear::cases() as $clear) {
+        $minutes = Turning::runsForMin(Product::usual($clear), 21);
+        $mm = Turning::shownMm($clear, $minutes);
+        expect($mm === null || $mm <= 100)->toBeTrue();
+    }
+    expect(Turning::shownMm(Clear::Resin, Turning::runsForMin(Product::usual(Clear::Resin), 21)))->toBeNull();
+});
+
+it('holds a marker for a pen', function (): void {
+    foreach (Clear::cases() as $clear) {
+        expect(Chemistry::over($clear, 'marker'))->toEqual(Chemistry::over($clear, 'pen'))
+            ->and(Chemistry::over($clear, 'alcohol marker'))->toEqual(Chemistry::over($clear, 'alcohol pen ink'));
+    }
+});

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Drying;
 
+use Hawkbrush\Core\Advice\Advisor;
+use Hawkbrush\Core\Advice\Finding;
 use Hawkbrush\Core\Drying\Airflow;
 use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Drying\Dryer;
@@ -11,6 +13,7 @@ use Hawkbrush\Core\Drying\Evaporation;
 use Hawkbrush\Core\Drying\Psychrometrics;
 use Hawkbrush\Core\Node;
 use Hawkbrush\Core\Refused;
+use Tests\Build;
 
 function touch_dry(Climate $climate, ?Airflow $air = null, float $wetUm = 9): float
 {
@@ -173,4 +176,37 @@ it('dries nothing below freezing, nothing that is not there, and says so where i
         expect($safe - $before)->toBeBetween(0, 60);
         $before = $safe;
     }
+});
+
+it('dries dots and lines by hand under a dryer in about a minute', function (string $technique, string $weight): void {
+    // Common practice, no published source.
+    $step = Build::paintStep(['technique' => ['name' => $technique], 'weight' => $weight, 'set' => ['by' => 'heat']], 'marks');
+    $coat = Build::recipe($step)->coats()[0];
+    $climate = Climate::ordinary();
+    expect($coat->touchDryS($climate, $climate->underDryer()))->toBeBetween(10, 100);
+})->with(['dots', 'line', 'rays', 'pen bars', 'dry brush'])->with(['light', 'medium', 'heavy']);
+
+it('asks for twenty minutes over several layers before a mesh, none over one thin set coat, and not for one of them again', function (): void {
+    // Common practice, no published source.
+    $mesh = static fn(array $over = []): array => Build::paintStep(
+        ['technique' => ['name' => 'mesh', 'pitch_mm' => 3] + $over, 'set' => ['by' => 'heat']],
+        'mesh'.\count($over),
+        'moss',
+    );
+    $base = static fn(array $over): array => Build::paintStep(
+        $over + ['set' => ['by' => 'heat', 'minutes' => 0]],
+        'base'.($over['coats'] ?? 0),
+    );
+    $speaks = static fn(array ...$steps): bool => \in_array(
+        'too-soon-to-clamp',
+        array_map(static fn(Finding $f): string => $f->rule, Advisor::advise(Build::recipe(...$steps), Climate::ordinary())),
+        true,
+    );
+    $heavy = ['coats' => 2, 'weight' => 'heavy'];
+    expect($speaks($base(['coats' => 1, 'weight' => 'light']), $mesh()))->toBeFalse()
+        ->and($speaks($base($heavy), $base(['coats' => 1]), $mesh()))->toBeTrue()
+        ->and($speaks($base($heavy), $base(['coats' => 1, 'set' => ['by' => 'heat', 'minutes' => 20]]), $mesh()))->toBeFalse()
+        ->and($speaks($base($heavy), $base(['coats' => 1, 'set' => ['by' => 'heat', 'minutes' => 19]]), $mesh()))->toBeFalse()
+        // One mesh, written twice.
+        ->and($speaks($base(['coats' => 1, 'weight' => 'light']), $mesh(), $mesh(['strand' => 0.0, 'age' => 'new'])))->toBeFalse();
 });

@@ -7,6 +7,7 @@ import classes from './habits.module.css';
 const LEVELS = [
   ['blow', 'Blow through'],
   ['rinse', 'Rinse'],
+  ['flush', 'Flush'],
   ['strip', 'Strip and clean'],
 ] as const;
 
