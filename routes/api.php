@@ -10,6 +10,7 @@ use App\Http\Controllers\ColorimeterController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FitController;
 use App\Http\Controllers\InstrumentController;
+use App\Http\Controllers\PassController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RunController;
@@ -96,6 +97,8 @@ Route::get('versions/{id}/order', [AirController::class, 'order']);
 Route::get('versions/{id}/steps/{step}/eye', [EyeController::class, 'fit']);
 Route::get('versions/{id}/steps/{step}/places', [AirController::class, 'places']);
 Route::get('versions/{id}/steps/{step}/sheet', [AirController::class, 'sheet']);
+Route::get('versions/{id}/steps/{step}/passes', [PassController::class, 'index']);
+Route::get('versions/{id}/steps/{step}/passes/{coats}', [PassController::class, 'texture'])->where('coats', '[0-9]{1,3}');
 
 Route::get('runs/{id}', [RunController::class, 'show']);
 Route::delete('runs/{id}', [RunController::class, 'destroy']);

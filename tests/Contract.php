@@ -134,7 +134,7 @@ final class Contract
     {
         foreach (get_object_vars(self::document()->paths) as $template => $operations) {
             $literal = $template === $path;
-            $pattern = '#^'.str_replace(['\{id\}', '\{other\}', '\{step\}'], '[^/]+', preg_quote($template, '#')).'$#';
+            $pattern = '#^'.str_replace(['\{id\}', '\{other\}', '\{step\}', '\{coats\}'], '[^/]+', preg_quote($template, '#')).'$#';
             if ($literal || (preg_match($pattern, $path) === 1 && ! isset(self::document()->paths->{$path}))) {
                 Assert::assertObjectHasProperty($method, $operations, "The contract knows no {$method} {$template}.");
 

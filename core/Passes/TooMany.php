@@ -20,7 +20,10 @@ final readonly class TooMany
     private const LANDS = 0.25;
 
     /** Places looked at, spread over where the coat lands. */
-    private const PLACES = 200;
+    private const PLACES = 120;
+
+    /** Of a mark: a small one that lies over a corner of it buries nothing of it. */
+    private const MOST_OF_IT = 0.5;
 
     /** Of the most of a coat: where less of it lands somewhere, it has an edge there. */
     private const UNEVEN = 0.5;
@@ -49,6 +52,7 @@ final readonly class TooMany
                 $was = $planned[$other];
                 $lost = $was >= Passes::SEEN && ($other < $at
                     ? $effect < Passes::SEEN && self::isMark($shares[$other], \count($places))
+                        && self::buriesMostOf($coats[$other], $coat, $surface)
                     : $effect < self::LEFT * $was);
                 if ($lost) {
                     return self::lost($recipe, $coats[$other]->id, $n, $other < $at);
@@ -67,6 +71,15 @@ final readonly class TooMany
     private static function isMark(array $shares, int $places): bool
     {
         return $shares !== [] && (\count($shares) < $places || min($shares) < self::UNEVEN * max($shares));
+    }
+
+    private static function buriesMostOf(Coat $mark, Coat $coat, Surface $surface): bool
+    {
+        $lands = static fn(float $share): bool => $share >= self::LANDS;
+        $below = array_filter(Coverage::land($mark, $surface)->left, $lands);
+        $over = array_filter(Coverage::land($coat, $surface)->left, $lands);
+
+        return \count(array_intersect_key($below, $over)) >= self::MOST_OF_IT * \count($below);
     }
 
     private static function lost(Recipe $recipe, string $step, int $coats, bool $below): self

@@ -33,6 +33,7 @@ $reach = [
     'mix_search_longest_ms' => 1000,
     'mix_missed_most_delta_e' => 0.3,
     'mix_search_400_paints_ms' => 3000,
+    'passes_ms' => 150,
     'order_ms' => 1000,
     'years_run_ms' => 100,
     'years_bait_ms' => 100,

@@ -96,6 +96,12 @@ $figures['drawdown_ms'] = at(timed(20, static fn() => call('POST', "{$api}/paint
     'dry_um' => 6,
 ])), 0.5);
 
+// What each further coat changes, step after step of the rudd.
+$coats = array_values(array_filter($pulled['steps'], static fn(array $step): bool => $step['document']['type'] === 'paint'));
+$passes = timed(3 * count($coats), static function (int $i = 0) use ($api, $pulled, $coats): void {
+    call('GET', "{$api}/versions/{$pulled['id']}/steps/{$coats[max(0, $i) % count($coats)]['document']['id']}/passes");
+});
+$figures['passes_ms'] = at($passes, 0.5);
 // Air and thinning of all coats of a pattern; a plan for four baits; the better order of ladders of twenty steps.
 $figures['pressure_ms'] = at(timed(25, static fn() => call('GET', "{$api}/versions/{$pattern['version']['id']}/air")), 0.5);
 $figures['plan_run_ms'] = at(timed(25, static fn() => call('POST', "{$api}/runs/plan", [

@@ -59,6 +59,7 @@ export interface StartedRun {
   steps: { document: { id: string; type: string; on: boolean }; shown: { for_all: boolean; name: string } }[];
   record: {
     done: { [step: string]: number[] };
+    figures: { [step: string]: { coats?: number } };
     notes: { text: string }[];
     paced: { [step: string]: { strokes: number; seconds: number } };
     photos: { photo_id: string }[];

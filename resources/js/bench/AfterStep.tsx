@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import { useRunTexture } from '../api/queries';
 import type { Run, Step } from '../api/types';
 import { BaitPicture } from '../stage/BaitPicture';
@@ -10,8 +11,16 @@ const FLANK = 0.62;
 const CAPTIONS_PX = 58;
 const LOWEST_PX = 150;
 
+interface Props {
+  run: Run;
+  step: Step;
+  side: 'left' | 'right';
+  /** Undefined: the step lays no paint. */
+  onPasses: (() => void) | undefined;
+}
+
 /** How the bait looks after a step, from the side that is sprayed and from underneath, with the place to spray outlined. */
-export function AfterStep({ run, step, side }: { run: Run; step: Step; side: 'left' | 'right' }) {
+export function AfterStep({ run, step, side, onPasses }: Props) {
   const stepId = step.document.id;
   const texture = useRunTexture(run.id, stepId).data;
   const room = useSize<HTMLDivElement>();
@@ -25,6 +34,11 @@ export function AfterStep({ run, step, side }: { run: Run; step: Step; side: 'le
         <p>
           After this step, {side} side
           {cover !== undefined && <span> · outlined: where to spray</span>}
+          {onPasses !== undefined && (
+            <UnstyledButton className={classes.passes} onClick={onPasses}>
+              One more pass? <kbd>O</kbd>
+            </UnstyledButton>
+          )}
         </p>
         <div className={classes.picture}>
           <BaitPicture

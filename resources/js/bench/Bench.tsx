@@ -19,15 +19,14 @@ import { AllDone } from './AllDone';
 import { useAcknowledged } from './acknowledged';
 import { BaitChoice } from './BaitChoice';
 import { Baits } from './Baits';
-import { Beat } from './Beat';
 import { BeforeItHurts } from './BeforeItHurts';
 import { BigButtons } from './BigButtons';
 import classes from './bench.module.css';
+import { Opened } from './Opened';
 import { PedalForm } from './PedalForm';
 import { PhotoInput } from './PhotoInput';
 import { usePedal } from './pedal';
 import { Slip } from './Slip';
-import { SomethingWrong } from './SomethingWrong';
 import { StepNow } from './StepNow';
 import { LastOfAll, LeaveTurning, StillWet, timerWords } from './StillWet';
 import { spoken } from './spoken';
@@ -67,7 +66,7 @@ export function Bench() {
 function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
   const { record, add, addPhoto, unsent } = useBench(run);
   const away = useShownFrom() !== null;
-  const [slip, setSlip] = useState<'figures' | 'note' | 'pedal' | 'wrong' | 'beat' | null>(null);
+  const [slip, setSlip] = useState<'figures' | 'note' | 'pedal' | 'wrong' | 'beat' | 'passes' | null>(null);
   const [tapped, setTapped] = useState<{ step: string; bait: number } | null>(null);
   const [chosen, setChosen] = useState<number | null>(null);
   const twice = useForAMoment();
@@ -103,6 +102,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
     note: () => setSlip('note'),
     photo: () => photo.current?.click(),
     figures: () => setSlip('figures'),
+    passes: figures.coats === undefined || step?.document.type !== 'paint' ? undefined : () => setSlip('passes'),
     speak: voice.toggle,
     beat: strokes === undefined || step?.shown.sprayed !== true ? undefined : () => setSlip('beat'),
   };
@@ -167,7 +167,7 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
           />
         )}
       </section>
-      <AfterStep run={run} step={step} side={now.side} />
+      <AfterStep run={run} step={step} side={now.side} onPasses={position === null ? undefined : does.passes} />
       <div className={classes.benchClocks}>
         <Timers
           run={run}
@@ -216,23 +216,12 @@ function AtTheBench({ run, settings }: { run: Run; settings: Settings }) {
       />
       <PedalForm opened={slip === 'pedal'} code={pedal.code} onSet={pedal.set} onClose={() => setSlip(null)} />
       <BeforeItHurts due={due} cautions={cautions} onKnown={acknowledge} />
-      {slip === 'wrong' && (
-        <SomethingWrong
-          run={run}
-          step={step}
+      {(slip === 'wrong' || slip === 'beat' || slip === 'passes') && (
+        <Opened
+          what={slip}
           bait={whose.bait}
-          psi={psi}
-          settings={settings}
-          add={add}
           onClose={() => setSlip(null)}
-        />
-      )}
-      {slip === 'beat' && strokes !== undefined && (
-        <Beat
-          strokes={strokes}
-          last={record.paced?.[stepId]?.seconds}
-          onPaced={(data) => add({ type: 'paced', step: stepId, bait: whose.bait, data })}
-          onClose={() => setSlip(null)}
+          {...{ run, record, step, settings, figures, add }}
         />
       )}
       <StillWet run={run} asked={due.length > 0 ? null : still.asked} onClose={still.close} />

@@ -14,6 +14,7 @@ interface Does {
   figures: () => void;
   speak: () => void;
   beat: (() => void) | undefined;
+  passes: (() => void) | undefined;
 }
 
 /** The bench by keys, while nothing lies over it. */
@@ -52,6 +53,7 @@ export function useBenchKeys(
       { keys: 'B', does: 'back: open the last again', run: acts.back },
       { keys: 'T', does: 'start the timer', run: acts.timer },
       ...when(run.faults[at.stepId] !== undefined, { keys: 'W', does: 'something is wrong', run: does.wrong }),
+      ...(does.passes === undefined ? [] : [{ keys: 'O', does: 'one more pass?', run: does.passes }]),
       { keys: 'N', does: 'take a note', run: does.note },
       ...(does.beat === undefined ? [] : [{ keys: 'M', does: 'a beat for even strokes', run: does.beat }]),
       { keys: 'S', does: 'speak, or be silent', run: does.speak },

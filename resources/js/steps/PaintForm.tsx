@@ -1,10 +1,11 @@
 import { Anchor, NativeSelect } from '@mantine/core';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { useAir } from '../api/shopQueries';
 import type { MixPart, PaintStep } from '../api/types';
 import { within } from '../parts/bounds';
 import { Chooser } from '../parts/Chooser';
 import { Figure } from '../parts/Figure';
+import { Passes } from '../passes';
 import { PaintChoice } from './PaintChoice';
 import { Rest } from './Rest';
 import { techniqueChoices, useDrawings } from './TechniqueChoice';
@@ -23,6 +24,7 @@ export function PaintForm(props: FormProps<PaintStep>) {
   const { step, version, vocabulary, paints, settings, onChange } = props;
   const inShop = useAir(version.id, version.revision, settings).data?.find((one) => one.step === step.document.id);
   const { document: d } = step;
+  const [passes, setPasses] = useState(false);
   const { bounds } = vocabulary;
   const { mix, where } = d;
   const { lands } = step.shown;
@@ -116,6 +118,9 @@ export function PaintForm(props: FormProps<PaintStep>) {
             decimals={0}
             onSave={(v) => v !== null && onChange({ coats: v })}
           />
+          <Anchor component="button" type="button" disabled={!d.on} onClick={() => setPasses(true)}>
+            One more?
+          </Anchor>
           <NativeSelect
             aria-label="Laid"
             size="xs"
@@ -139,6 +144,21 @@ export function PaintForm(props: FormProps<PaintStep>) {
         </p>
       )}
       <Rest parts={restOfPaint({ ...props, technique, inShop })} />
+      {passes && (
+        <Suspense>
+          <Passes
+            title={`${step.shown.name}: one more coat?`}
+            version={version.id}
+            revision={version.revision}
+            body={version.body}
+            step={step}
+            action="Plan"
+            note="Tap one to plan so many coats."
+            onChoose={(coats) => onChange({ coats })}
+            onClose={() => setPasses(false)}
+          />
+        </Suspense>
+      )}
     </>
   );
 }

@@ -11,6 +11,7 @@ use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Film\SurfaceFinish;
 use Hawkbrush\Core\Passes\Pass;
 use Hawkbrush\Core\Passes\Passes;
+use Hawkbrush\Core\Passes\PassWords;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Refused;
 use Hawkbrush\Core\Render\Field;
@@ -110,3 +111,28 @@ it('refuses a step that lays no paint, saying what to do', function (string $ste
     );
     expect(static fn() => passes($recipe, $step))->toThrow(Refused::class, $says);
 })->with([['none', 'There is no step'], ['prep', 'lays no paint'], ['off', 'lays no paint'], ['dry', 'lays no paint']]);
+
+it('says in words what a coat did', function (): void {
+    $recipe = Build::recipe(
+        Build::paintStep(['coats' => 3, 'weight' => 'heavy', 'set' => ['by' => 'heat']], 'base'),
+        Build::paintStep(['coats' => 1, 'weight' => 'light'], 'over', 'moss'),
+    );
+    $all = passes($recipe, 'over', 9)->all;
+    $says = array_map(PassWords::of(...), $all, [null, ...\array_slice($all, 0, -1)]);
+    expect($says[0])->toBe('as it lies below')->and($says[1])->toBe('turns green')->and($says[2])->toMatch('/deepens the green|darker/');
+    $again = Build::recipe(
+        Build::paintStep(['coats' => 4, 'weight' => 'heavy'], 'base'),
+        Build::paintStep(['coats' => 1, 'weight' => 'light'], 'again'),
+    );
+    $white = passes($again, 'again')->all;
+    expect(PassWords::of($white[1], $white[0]))->toBe('not seen');
+});
+
+it('does not call a small opaque mark too much because its place below is covered', function (): void {
+    $recipe = Build::recipe(
+        Build::paintStep(['coats' => 3, 'weight' => 'heavy', 'set' => ['by' => 'heat']], 'base'),
+        Build::paintStep(['technique' => ['name' => 'mesh', 'pitch_mm' => 3], 'coats' => 2, 'set' => ['by' => 'heat']], 'scales', 'moss'),
+        Build::paintStep(['technique' => ['name' => 'spot', 'diameter_mm' => 4], 'coats' => 1, 'weight' => 'heavy'], 'spot'),
+    );
+    expect(passes($recipe, 'spot', 9)->tooMany)->toBeNull();
+});
