@@ -109,7 +109,7 @@ export function PaintForm(props: FormProps<PaintStep>) {
       <PlaceRow {...props} technique={technique} />
       <div className={classes.row}>
         <span>Coats</span>
-        <div className={classes.pair}>
+        <div className={classes.coats}>
           <Figure
             label="Coats"
             hidden
