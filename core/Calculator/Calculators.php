@@ -27,6 +27,7 @@ final class Calculators
             new CleanCalculator(),
             new OrderCalculator(),
             new PassesCalculator(),
+            new RescueCalculator(),
             new EyeCalculator(),
             new ClearCalculator(),
             new AdviseCalculator(),

@@ -42,7 +42,7 @@ it('lists every calculator of the design, each with an example that runs', funct
         ->and($error)->toBe('')
         ->and(json_decode($out, true))->toBeArray()->not->toBe([]);
 })->with(['colour', 'difference', 'film', 'stack', 'drawdown', 'mix', 'hide', 'area', 'spread', 'climate', 'dry', 'pressure', 'fault',
-    'clean', 'order', 'passes', 'advise', 'render']);
+    'clean', 'order', 'passes', 'rescue', 'advise', 'render']);
 
 it('reads from a file as well', function (): void {
     $file = (string) tempnam(sys_get_temp_dir(), 'hawk');
