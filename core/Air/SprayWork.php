@@ -47,12 +47,12 @@ enum SprayWork: string
             self::LayIn => new WorkFigures(42.0, [0.85, 1.2], 1.0, [0.0, 0.0, 10.0]),
             self::Coat => new WorkFigures(40.0, [0.65, 1.25], 1.0, [0.0, 10.0, 30.0]),
             // A little sprayed from close up breaks up however thick it is.
-            self::Fade => new WorkFigures(6.0, [0.8, 1.2], 0.1, [0.0, 0.0, 15.0]),
+            self::Fade => new WorkFigures(6.0, [0.8, 1.2], 0.1, [0.0, 0.0, 20.0]),
             // Sprayed lightly anyway.
             self::Mesh => new WorkFigures(12.0, [0.75, 1.35], 0.3, [0.0, 10.0, 50.0]),
             self::Stencil => new WorkFigures(16.0, [0.6, 1.2], 1.0, [0.0, 60.0, 65.0]),
             self::Dusting => new WorkFigures(27.0, [0.75, 1.4], 1.0, [0.0, 50.0, 65.0]),
-            self::Dot => new WorkFigures(13.0, [0.75, 1.2], 0.6, [0.0, 5.0, 30.0]),
+            self::Dot => new WorkFigures(13.0, [0.75, 1.2], 0.6, [0.0, 5.0, 45.0]),
             // Drops that are thrown need not break up.
             self::Splatter => new WorkFigures(2.0, [0.5, 1.5], 0.0, [0.0, 60.0, 80.0]),
         };

@@ -38,6 +38,12 @@ final readonly class Sweep
         }
     }
 
+    /** As wide as a sweep can be, for a width that was kept before it had bounds. */
+    public static function near(float $wetUm, float $widthMm): self
+    {
+        return new self($wetUm, max(self::LEAST_MM, min(self::MOST_MM, $widthMm)));
+    }
+
     /** Between what is asked for where it is narrow and an ordinary coat. */
     public function from(WorkFigures $narrow): WorkFigures
     {

@@ -24,8 +24,9 @@ final class Thinning
 
     public static function window(Spraying $spraying): Window
     {
-        // How much a dusting is reduced does not depend on how wide it is.
-        $figures = $spraying->work === SprayWork::Dusting ? $spraying->work->figures() : $spraying->figures();
+        // How much a dusting, or a stencil, is reduced does not depend on how wide it is.
+        $wide = $spraying->work->isFree() && $spraying->work !== SprayWork::Dusting;
+        $figures = $wide ? $spraying->figures() : $spraying->work->figures();
         [$low, $set, $high] = $figures->thinning;
         if ($spraying->work === SprayWork::Dusting && $spraying->kind->glint() > 0) {
             $set = self::FLAKES;

@@ -160,7 +160,8 @@ final readonly class Coat
         return $before !== null
             && $this->technique->press()->presses()
             && $before->technique->name() === $this->technique->name()
-            && $before->choices->areAs($this->choices);
+            && $before->choices->areAs($this->choices)
+            && $before->seed === $this->seed;
     }
 
     /** What is set for the technique, as the air makes it. */

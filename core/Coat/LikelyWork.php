@@ -17,6 +17,9 @@ final class LikelyWork
     /** Kinds that a base is laid of. */
     private const BASES = [Kind::Opaque, Kind::SemiOpaque, Kind::Pearl];
 
+    /** Heavy flakes want the air of a coat however narrow they are laid. */
+    private const HEAVY = [Kind::Metallic, Kind::Holographic, Kind::ColourShift, Kind::Phosphorescent];
+
     /** A sweep as narrow as this is an accent, as wide as that a coat. */
     private const NARROW_MM = 10.0;
 
@@ -52,7 +55,7 @@ final class LikelyWork
             $kind === Kind::Fluorescent && $weight !== Weight::Light => SprayWork::LayIn,
             ! $place->cuts() && $swept >= self::WIDE_MM && $weight !== Weight::Light && \in_array($kind, self::BASES, true)
                 => SprayWork::Base,
-            $swept <= self::NARROW_MM => SprayWork::Fade,
+            $swept <= self::NARROW_MM && ! \in_array($kind, self::HEAVY, true) => SprayWork::Fade,
             default => SprayWork::Coat,
         };
     }
@@ -63,10 +66,16 @@ final class LikelyWork
         $across = $coat->technique instanceof Stencil ? $coat->technique->acrossMm($coat->choices) : null;
 
         return match (true) {
-            $work->isFree() => new Sweep($coat->wetUm(), $coat->place->sweptMm($coat->widthMm)),
-            $work === SprayWork::Stencil && $across !== null => new Sweep($coat->wetUm(), $across),
+            $work->isFree() => self::freely($coat->mixture->parts[0][0]->kind, $coat->wetUm(), $coat->place->sweptMm($coat->widthMm)),
+            $work === SprayWork::Stencil && $across !== null => Sweep::near($coat->wetUm(), $across),
             default => null,
         };
+    }
+
+    /** Of free spraying; null: how wide it is does not matter. */
+    public static function freely(Kind $kind, float $wetUm, float $sweptMm): ?Sweep
+    {
+        return \in_array($kind, self::HEAVY, true) ? null : Sweep::near($wetUm, $sweptMm);
     }
 
     /** Whether it is reduced paint from above. */

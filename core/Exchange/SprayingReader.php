@@ -62,6 +62,6 @@ final class SprayingReader
         $width = $in->optional('width_mm')?->number(Sweep::LEAST_MM, Sweep::MOST_MM);
         $work = LikelyWork::free($kind, $weight, $place, $width);
 
-        return [$work, $work->isFree() ? new Sweep($weight->wetUm(), $place->sweptMm($width)) : null];
+        return [$work, $work->isFree() ? LikelyWork::freely($kind, $weight->wetUm(), $place->sweptMm($width)) : null];
     }
 }
