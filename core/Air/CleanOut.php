@@ -33,7 +33,7 @@ final readonly class CleanOut
     /** The first drops carry what is left; painters try them on paper, and this much of it reaches the bait. A guess. */
     private const REACHES_BAIT = 0.4;
 
-    /** What a flush leaves sits at the tip and goes with the first drops. A guess. */
+    /** What a flush leaves sits at the tip and goes with the first drops. Fitted: painters flush from red to white, and no more. */
     private const REACHES_FROM_TIP = 0.15;
 
     /**

@@ -185,6 +185,14 @@ final readonly class Body
         return sqrt(max($square, 0.04 * min($a, $b), 0.0));
     }
 
+    /** Millimetres along the surface for a degree around: as on an ellipse. */
+    public function mmPerDegAt(float $u, float $deg): float
+    {
+        $half = $deg <= 90 ? $this->topAt($u) : $this->bottomAt($u);
+
+        return max(0.01, deg2rad(hypot($half * sin(deg2rad($deg)), $this->halfWidthAt($u) * cos(deg2rad($deg)))));
+    }
+
     private static function squared(Station $station, string $which): float
     {
         return match ($which) {

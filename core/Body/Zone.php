@@ -110,12 +110,7 @@ enum Zone: string
         $marks = $body->marks;
         $head = $body->topAt($marks->eyeU) + $body->bottomAt($marks->eyeU);
         $radius = self::RING * ($marks->eyeSocketMm ?? self::EYE_OF_HEAD * $head) / 2;
-        $sin = sin(deg2rad($marks->eyeDeg));
-        $cos = cos(deg2rad($marks->eyeDeg));
-        // Millimetres along the surface for a degree around, where the eye sits: as on an ellipse.
-        $half = $marks->eyeDeg <= 90 ? $body->topAt($marks->eyeU) : $body->bottomAt($marks->eyeU);
-        $mmPerDeg = max(0.01, deg2rad(hypot($half * $sin, $body->halfWidthAt($marks->eyeU) * $cos)));
-        [$u, $deg] = [$radius / $body->lengthMm, $radius / $mmPerDeg];
+        [$u, $deg] = [$radius / $body->lengthMm, $radius / $body->mmPerDegAt($marks->eyeU, $marks->eyeDeg)];
 
         return new Extent(
             $marks->eyeU - $u,

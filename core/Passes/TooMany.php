@@ -12,6 +12,7 @@ use Hawkbrush\Core\Order\StateColours;
 use Hawkbrush\Core\Pattern\Recipe;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Render\Places;
 
 /** From which coat of a step on something that the finished pattern shows is lost: a mark below it, or what a later coat does over it. */
 final readonly class TooMany
@@ -37,21 +38,21 @@ final readonly class TooMany
     /** The first number of coats beyond the planned one with which something is lost; null: none up to there. */
     public static function of(Recipe $recipe, Coat $coat, int $upTo, Surface $surface, Climate $climate): ?self
     {
-        $places = self::places($coat, $surface);
+        $places = Places::of(Coverage::land($coat, $surface)->left, self::LANDS, self::PLACES);
         $coats = $recipe->coats();
         $at = array_search($coat->id, array_map(static fn(Coat $one): string => $one->id, $coats), true);
-        if ($places === [] || ! \is_int($at)) {
+        if ($places->cells === [] || ! \is_int($at)) {
             return null;
         }
-        $shares = array_map(static fn(Coat $one): array => self::sharesAt($one, $surface, $places), $coats);
-        $effects = new Effects($coats, $shares, Field::bare($surface)->at($places), $climate, new StateColours(Bands::All));
+        $shares = array_map(static fn(Coat $one): array => $places->at(Coverage::land($one, $surface)->left), $coats);
+        $effects = new Effects($coats, $shares, Field::bare($surface)->at($places->cells), $climate, new StateColours(Bands::All));
         // What the pattern shows as it is planned: only that can be lost.
         $planned = $effects->with($at, $coat->coats);
         for ($n = $coat->coats + 1; $n <= $upTo; $n++) {
             foreach ($effects->with($at, $n) as $other => $effect) {
                 $was = $planned[$other];
                 $lost = $was >= Passes::SEEN && ($other < $at
-                    ? $effect < Passes::SEEN && self::isMark($shares[$other], \count($places))
+                    ? $effect < Passes::SEEN && self::isMark($shares[$other], \count($places->cells))
                         && self::buriesMostOf($coats[$other], $coat, $surface)
                     : $effect < self::LEFT * $was);
                 if ($lost) {
@@ -90,38 +91,5 @@ final readonly class TooMany
         return new self($coats, $step, $below
             ? \sprintf('From %d coats on, step %d (%s) no longer shows under it.', $coats, $number, $name)
             : \sprintf('From %d coats on, step %d (%s) does less than half of what it should.', $coats, $number, $name));
-    }
-
-    /** @return list<int> cells of the left half where it lands, evenly thinned out */
-    private static function places(Coat $coat, Surface $surface): array
-    {
-        $left = Coverage::land($coat, $surface)->left;
-        $cells = array_keys(array_filter($left, static fn(float $share): bool => $share >= self::LANDS));
-        sort($cells);
-        $each = max(1, \count($cells) / self::PLACES);
-        $places = [];
-        for ($i = 0.0; $i < \count($cells); $i += $each) {
-            $places[] = $cells[(int) $i];
-        }
-
-        return $places;
-    }
-
-    /**
-     * @param list<int> $places
-     *
-     * @return array<int, float> by the number of the place
-     */
-    private static function sharesAt(Coat $coat, Surface $surface, array $places): array
-    {
-        $left = Coverage::land($coat, $surface)->left;
-        $shares = [];
-        foreach ($places as $i => $cell) {
-            if (isset($left[$cell])) {
-                $shares[$i] = $left[$cell];
-            }
-        }
-
-        return $shares;
     }
 }

@@ -53,15 +53,16 @@ final readonly class Covers
      *
      * @param list<Coat> $below
      *
-     * @return list<list<Coat>>
+     * @return list<array<string, Coat>> by id of the step that is done again
      */
     public function repeats(array $below): array
     {
         $there = array_values(array_filter($below, $this->film->lands(...)));
-        $all = array_map(fn(Coat $coat): Coat => Patch::again($coat->id.'-again', $coat, $this->damage->place), $there);
+        $again = [];
         $repeats = [[]];
-        for ($from = \count($all) - 1; $from >= 0; $from--) {
-            $repeats[] = \array_slice($all, $from);
+        foreach (array_reverse($there) as $coat) {
+            $again = [$coat->id => Patch::again($coat->id.'-again', $coat, $this->damage->place)] + $again;
+            $repeats[] = $again;
         }
 
         return $repeats;

@@ -64,17 +64,14 @@ final readonly class Damage
     {
         $side = $deg > 180 ? 'right' : 'left';
         $deg = $deg > 180 ? 360 - $deg : $deg;
-        $half = $deg <= 90 ? $body->topAt($u) : $body->bottomAt($u);
-        // Along the surface for a degree around: as on an ellipse.
-        $mmPerDeg = max(0.01, deg2rad(hypot($half * sin(deg2rad($deg)), $body->halfWidthAt($u) * cos(deg2rad($deg)))));
-        [$long, $high] = [$radiusMm / $body->lengthMm, $radiusMm / $mmPerDeg];
+        [$long, $high] = [$radiusMm / $body->lengthMm, $radiusMm / $body->mmPerDegAt($u, $deg)];
 
         return Place::range(
             max(0.0, $u - $long), min(1.0, $u + $long), max(0.0, $deg - $high), min(180.0, $deg + $high), self::SOFT, $side,
         );
     }
 
-    /** So many times the film of a coat, to the micrometre: whole coats, thinned until they come to it. */
+    /** So many times the film of a coat: whole coats, thinned until they come to it; at least a twentieth of one. */
     private static function film(Coat $planned, Mixture $mixture, Place $place, float $times): Coat
     {
         $film = $times * $planned->coats * (1 - $planned->thinning);

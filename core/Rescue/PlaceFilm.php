@@ -11,6 +11,7 @@ use Hawkbrush\Core\Drying\Climate;
 use Hawkbrush\Core\Order\StateColours;
 use Hawkbrush\Core\Render\Coverage;
 use Hawkbrush\Core\Render\Field;
+use Hawkbrush\Core\Render\Places;
 
 /** The films at the place of a mishap: what lies elsewhere is as planned, and is not drawn again. */
 final class PlaceFilm
@@ -24,11 +25,12 @@ final class PlaceFilm
     /** @var \WeakMap<Coat, array<int, float>> share by number of the place */
     private \WeakMap $shares;
 
+    /** @var array<string, list<float>> how much of each cell belongs to a zone, by its name */
+    private array $belongs = [];
+
     private readonly StateColours $colours;
 
     /**
-     * @param list<int> $cells looked at
-     * @param float $stands how many cells each of them stands for
      * @param int $halves of the bait that it lies on alike
      */
     private function __construct(
@@ -36,8 +38,7 @@ final class PlaceFilm
         private readonly Landings $landings,
         private readonly Climate $climate,
         private readonly bool $right,
-        private readonly array $cells,
-        private readonly float $stands,
+        private readonly Places $places,
         private readonly int $halves,
     ) {
         $this->shares = new \WeakMap();
@@ -50,20 +51,14 @@ final class PlaceFilm
         $right = $mishap->place->isRight();
         $coverage = $landings->of($cover);
         $half = $right ? $coverage->right : $coverage->left;
-        $all = array_keys(array_filter($half, static fn(float $share): bool => $share >= self::LANDS));
-        sort($all);
-        $each = max(1.0, \count($all) / self::PLACES);
-        $cells = [];
-        for ($i = 0.0; $i < \count($all); $i += $each) {
-            $cells[] = $all[(int) $i];
-        }
+        $places = Places::of($half, self::LANDS, self::PLACES);
 
-        return new self($mishap, $landings, $climate, $right, $cells, $each, $mishap->place->side === null ? 2 : 1);
+        return new self($mishap, $landings, $climate, $right, $places, $mishap->place->side === null ? 2 : 1);
     }
 
     public function bare(): Field
     {
-        return Field::bare($this->landings->surface, Bands::EveryThird)->at($this->cells);
+        return Field::bare($this->landings->surface, Bands::EveryThird)->at($this->places->cells);
     }
 
     /** @param list<Coat> $coats */
@@ -103,11 +98,9 @@ final class PlaceFilm
         foreach (Zone::cases() as $zone) {
             $sum = $this->sum($one, $other, $zone);
             if ($sum > 0) {
-                $whole = 0.0;
-                foreach ($this->landings->surface->areaMm2 as $cell => $mm2) {
-                    $whole += 2 * $mm2 * $this->belongs($cell, $zone);
-                }
-                $zones[$zone->value] = $sum / $whole;
+                $mm2 = $this->landings->surface->areaMm2;
+                $within = array_map(static fn(float $share, float $cell): float => $share * $cell, $this->belongs($zone), $mm2);
+                $zones[$zone->value] = $sum / (2 * array_sum($within));
             }
         }
 
@@ -117,20 +110,29 @@ final class PlaceFilm
     private function sum(Field $one, Field $other, ?Zone $zone): float
     {
         $sum = 0.0;
-        foreach ($this->cells as $place => $cell) {
-            $counts = $zone === null ? 1.0 : $this->belongs($cell, $zone);
-            $mm2 = $this->halves * $this->stands * $this->landings->surface->areaMm2[$cell] * $counts;
-            $sum += $mm2 * $this->colours->between($one->states[$one->left[$place]], $other->states[$other->left[$place]]);
+        $belongs = $zone === null ? null : $this->belongs($zone);
+        foreach ($this->places->cells as $place => $cell) {
+            $mm2 = $this->landings->surface->areaMm2[$cell] * ($belongs === null ? 1.0 : $belongs[$cell]);
+            $differs = $this->colours->between($one->states[$one->left[$place]], $other->states[$other->left[$place]]);
+            $sum += $this->halves * $this->places->stands * $mm2 * $differs;
         }
 
         return $sum;
     }
 
-    private function belongs(int $cell, Zone $zone): float
+    /** @return list<float> by cell: how much of it belongs to a zone */
+    private function belongs(Zone $zone): array
     {
         $surface = $this->landings->surface;
+        $extent = $zone->extent($surface->body);
 
-        return $zone->weight($surface->body, $surface->u[$cell % $surface->columns], $surface->theta[intdiv($cell, $surface->columns)]);
+        return $this->belongs[$zone->value] ??= array_map(
+            static fn(int $cell): float => $extent->at(
+                $surface->u[$cell % $surface->columns],
+                $surface->theta[intdiv($cell, $surface->columns)],
+            ),
+            array_keys($surface->areaMm2),
+        );
     }
 
     /** @return array<int, float> */
@@ -138,14 +140,7 @@ final class PlaceFilm
     {
         if (! isset($this->shares[$coat])) {
             $coverage = $this->landings->of($coat);
-            $half = $this->right ? $coverage->right : $coverage->left;
-            $shares = [];
-            foreach ($this->cells as $place => $cell) {
-                if (isset($half[$cell])) {
-                    $shares[$place] = $half[$cell];
-                }
-            }
-            $this->shares[$coat] = $shares;
+            $this->shares[$coat] = $this->places->at($this->right ? $coverage->right : $coverage->left);
         }
 
         return $this->shares[$coat];

@@ -99,12 +99,12 @@ final readonly class Rescue
         $repeats = $this->covers->repeats($this->before);
         foreach ($repeats as $again) {
             if ($again !== []) {
-                $covers[] = $this->drawn('cover', $again, $again, $this->after);
+                $covers[] = $this->drawn('cover', array_values($again), array_keys($again), $this->after);
             }
         }
         foreach ($this->covers->of(range(1, self::MOST_COATS)) as $cover) {
             foreach ($repeats as $again) {
-                $covers[] = $this->drawn('cover', [$cover, ...$again], $again, $this->after);
+                $covers[] = $this->drawn('cover', [$cover, ...array_values($again)], array_keys($again), $this->after);
             }
         }
         foreach ($this->after as $i => $later) {
@@ -168,7 +168,7 @@ final readonly class Rescue
         foreach ($this->covers->of([2, self::MOST_COATS]) as $cover) {
             $covered = $this->film->over($field, [$cover]);
             foreach ($repeats as $again) {
-                if ($this->film->there($this->film->over($covered, [...$again, ...$after]), $this->planned) <= self::BACK) {
+                if ($this->film->there($this->film->over($covered, [...array_values($again), ...$after]), $this->planned) <= self::BACK) {
                     return true;
                 }
             }
@@ -193,7 +193,6 @@ final readonly class Rescue
     {
         $number = $this->recipe->number($this->stepId);
         $again = array_values(array_filter(\array_slice($this->recipe->steps, 0, $number), static fn(Step $step): bool => $step->on));
-
         $ids = array_map(static fn(Step $step): string => $step->id, $again);
 
         return new Way('again', [], null, 0.0, [], $this->effort->of($again), $ids);
@@ -202,7 +201,7 @@ final readonly class Rescue
     /**
      * @param 'leave'|'cover'|'hide'|'again' $kind
      * @param list<Coat> $added
-     * @param list<Coat> $again those of them that repeat a step
+     * @param list<string> $again ids of the steps that some of them repeat
      * @param list<Coat> $after what follows, with what is added among it
      */
     private function drawn(string $kind, array $added, array $again, array $after, ?string $where = null): Way
@@ -217,7 +216,7 @@ final readonly class Rescue
             $this->film->overBait($end, $this->planned),
             [],
             $this->effort->ofCoats($added),
-            array_map(static fn(Coat $coat): string => substr($coat->id, 0, -\strlen('-again')), $again),
+            $again,
         );
         $this->ends[$way] = $end;
 

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { isAccessible } from './axe';
 import { OwnServer } from './ownServer';
 import { SEEN_TO } from './seenTo';
 
@@ -23,6 +24,7 @@ test('a slip shows each coat drawn, and one press plans so many', async ({ page 
   await expect(row.locator('canvas[data-drawn="yes"]')).toHaveCount(7);
   await expect(row).toContainText('3 coats: the plan');
   await expect(row).toContainText('turns green');
+  await isAccessible(page);
   await row.getByRole('button', { name: 'Plan: 2 coats' }).click();
   await expect(asked).toBeHidden();
   await expect(page.getByRole('textbox', { name: 'Coats' })).toHaveValue('2');

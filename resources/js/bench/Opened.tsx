@@ -32,7 +32,7 @@ export function Opened({ what, run, record, step, bait, settings, figures, add, 
           body={run.body_shape}
           step={step}
           action="Mine looks like"
-          note="Tap the one that looks like yours: it counts as the coats really laid, for the pictures and the record."
+          note="Tap the one that looks like yours: its coats are recorded for this step of the run, and the pictures go by them."
           mine={record.figures[stepId]?.coats}
           onChoose={(coats) => add({ type: 'figures', step: stepId, bait: null, data: { coats } })}
           onClose={onClose}

@@ -1,5 +1,5 @@
 import { UnstyledButton } from '@mantine/core';
-import { useMemo } from 'react';
+import { useId, useMemo } from 'react';
 import type { BodyShape, Step } from '../api/types';
 import { Failed } from '../parts/Failed';
 import { Waiting } from '../parts/Waiting';
@@ -29,6 +29,7 @@ const TALL = 1.15;
 /** The same place of the bait after none, one, two … coats. */
 export function PassRow({ version, revision, body, step, action, note, mine, onChoose }: Props) {
   const id = step.document.id;
+  const said = useId();
   const passes = usePasses(version, revision, id);
   const { ref, width } = useSize<HTMLLIElement>();
   const height = Math.round(width * TALL);
@@ -47,6 +48,7 @@ export function PassRow({ version, revision, body, step, action, note, mine, onC
               disabled={coats === 0}
               onClick={() => onChoose(coats)}
               aria-label={`${action}: ${counted(coats, 'coat')}`}
+              aria-describedby={`${said}${coats}`}
             >
               <Near {...{ version, revision, step: id, coats, body, width, height, near }} />
               <b>
@@ -54,7 +56,7 @@ export function PassRow({ version, revision, body, step, action, note, mine, onC
                 {coats === planned && ': the plan'}
                 {coats === mine && ' · yours'}
               </b>
-              <span>
+              <span id={`${said}${coats}`}>
                 {coats === 0 ? says : delta_e < 1 ? 'not seen' : `${delta_e} ΔE: ${says}`}
                 {lost !== null && coats >= lost.coats && ', too many'}
                 {coats === last && coats < all.length - 1 && ', the last that is seen'}
@@ -89,7 +91,14 @@ function Near({ version, revision, step, coats, body, width, height, near }: Nea
   return (
     <span className={classes.near} style={{ height }}>
       <span style={{ transform: `translate(${width / 2 - near.x * wide}px, ${height / 2 - near.y * high}px)` }}>
-        <BaitPicture body={body} texture={texture} view={near.view} width={wide} height={high} label="" />
+        <BaitPicture
+          body={body}
+          texture={texture}
+          view={near.view}
+          width={wide}
+          height={high}
+          label={counted(coats, 'coat')}
+        />
       </span>
     </span>
   );
